@@ -1,0 +1,55 @@
+package app.brightkeel.core.battery;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Stage;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.pack.PackModel;
+
+/** Figures that stand beside the hours: the same pack at the end of its life, and used to the other depth. */
+public final class Beside implements Stage<Simulation, Beside.Hours> {
+
+    public static final Beside STAGE = new Beside();
+
+    /** Share of its rating at which a pack counts as worn out; common practice, no source. */
+    public static final double END_OF_LIFE = 0.8;
+
+    private Beside() {}
+
+    /**
+     * @param endOfLifeH at 80 % of the rating, everything else as planned
+     * @param longLifeH  at the depth that gives a long life
+     * @param onceH      at the depth for once in a while
+     * @param emptyH     to the very end
+     */
+    public record Hours(double endOfLifeH, double longLifeH, double onceH, double emptyH) {}
+
+    @Override
+    public String name() {
+        return "hours beside";
+    }
+
+    @Override
+    public Outcome<Simulation> needs(Line line) {
+        return Runtime.STAGE.needs(line);
+    }
+
+    @Override
+    public Hours compute(Simulation needs) {
+        PackModel first = needs.packs().get(0);
+        return new Hours(
+                hours(needs.withAge(END_OF_LIFE)),
+                hours(needs.withDepth(first.chemistry().data().longLifeDepth())),
+                hours(needs.withDepth(first.chemistry().data().depth())),
+                hours(needs.withDepth(1)));
+    }
+
+    private static double hours(Simulation simulation) {
+        return simulation.run(simulation.planned(), false).hours();
+    }
+
+    @Override
+    public Working working(Line line) {
+        return Runtime.STAGE.working(line);
+    }
+}

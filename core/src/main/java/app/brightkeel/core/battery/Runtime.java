@@ -1,0 +1,95 @@
+package app.brightkeel.core.battery;
+
+import app.brightkeel.core.battery.Simulation.Spreads;
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Stage;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Spread;
+import java.util.List;
+
+/** Hours of the rig, with their band. */
+public final class Runtime implements Stage<Simulation, Endurance> {
+
+    public static final Runtime STAGE = new Runtime();
+
+    private Runtime() {}
+
+    @Override
+    public String name() {
+        return "runtime";
+    }
+
+    @Override
+    public Outcome<Simulation> needs(Line line) {
+        Rig rig = line.rig();
+        return Outcome.both(
+                        Outcome.both(line.get(Packs.STAGE), line.get(Load.STAGE), Supply::new),
+                        line.get(Feed.STAGE),
+                        (supply, feed) -> simulation(rig, supply, feed))
+                .flatMap(s ->
+                        s.load().meanW() > 0 ? Outcome.known(s) : new Outcome.Missing<>(List.of("/devices/0/draw")));
+    }
+
+    private record Supply(Packs.Bank bank, DayLoad load) {}
+
+    private static Simulation simulation(Rig rig, Supply supply, FeedState feed) {
+        return new Simulation(
+                feed.topology(),
+                feed.ohms(),
+                supply.bank().models(),
+                supply.load(),
+                rig.devices().stream().map(d -> d.limits().minV().value()).toList(),
+                spreads(rig));
+    }
+
+    private static Spreads spreads(Rig rig) {
+        List<Double> draw = rig.devices().stream().map(Runtime::drawSpread).toList();
+        double capacity = 0;
+        double ohm = 0;
+        for (Pack pack : rig.harness().packs()) {
+            Chemistry.Data data = pack.chemistry().data();
+            double rated = Spread.of(pack.capacityAh(), 0.10);
+            double age = pack.age().basis() == Figure.Basis.ASSUMED ? 0 : Spread.of(pack.age(), 0);
+            double cold = data.coldSpreadAt(pack.tempC().value());
+            capacity = Math.max(capacity, Math.sqrt(rated * rated + age * age + cold * cold));
+            ohm = Math.max(ohm, Spread.of(pack.cellsOhm(), data.blockOhm().spread()));
+        }
+        return new Spreads(draw, capacity, ohm);
+    }
+
+    /** Relative half width of what a device draws, by the basis of the figure that matters most. */
+    static double drawSpread(Device device) {
+        DeviceKind.Typical typical = device.kind().typical();
+        Draw draw = device.draw();
+        if (draw instanceof Draw.Split split) {
+            return Spread.of(split.baseW(), typical.watts().spread());
+        }
+        if (draw instanceof Draw.Amps amps) {
+            return Spread.of(amps.amps(), typical.watts().spread());
+        }
+        return Spread.of(((Draw.Metered) draw).amps(), typical.watts().spread());
+    }
+
+    @Override
+    public Endurance compute(Simulation needs) {
+        return Endurance.of(needs);
+    }
+
+    @Override
+    public Working working(Line line) {
+        return RuntimeWorking.of(line);
+    }
+}

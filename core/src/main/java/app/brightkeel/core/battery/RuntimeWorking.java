@@ -1,0 +1,113 @@
+package app.brightkeel.core.battery;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Source;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Pointer;
+import java.util.List;
+
+/** How the hours came about. */
+final class RuntimeWorking {
+
+    private static final Source SOURCE = Source.published(
+            "Peukert's law after Linden & Reddy, Handbook of Batteries; discharge stepped along the rest-voltage curve");
+
+    private RuntimeWorking() {}
+
+    static Working of(Line line) {
+        Outcome<Endurance> outcome = line.get(Runtime.STAGE);
+        if (!outcome.isKnown()) {
+            return Working.missing("Hours", outcome.missing());
+        }
+        Endurance hours = outcome.value();
+        DayLoad load = line.get(Load.STAGE).value();
+        Packs.Bank bank = line.get(Packs.STAGE).value();
+        double availableAh =
+                bank.models().stream().mapToDouble(PackModel::availableAh).sum();
+        PackModel first = bank.first();
+        double perPack = hours.meanA() / bank.models().size();
+        Working.Builder all = Working.of("Hours", "t ≈ C·depth·rate / I, run as a simulation", SOURCE)
+                .opened("P", "mean draw over the day", load.meanW(), Unit.WATT, Load.STAGE.working(line))
+                .opened("C", "capacity on the day", availableAh, Unit.AMPERE_HOUR, Packs.STAGE.working(line))
+                .step("rate", "Peukert factor at the mean current", first.rateFactor(perPack), Unit.FACTOR)
+                .step("depth", "share of the charge that may be used", first.depth(), Unit.PERCENT)
+                .step("I", "mean current of the packs", hours.meanA(), Unit.AMPERE);
+        volts(line, all);
+        run(line, hours, all);
+        beside(line, all);
+        spread(line, all);
+        return all.step("low", "nine days of ten last longer", hours.lowH(), Unit.HOUR)
+                .step("high", "one day of ten lasts longer", hours.highH(), Unit.HOUR)
+                .result("t", "median", hours.median().hours(), Unit.HOUR)
+                .done();
+    }
+
+    private static void volts(Line line, Working.Builder all) {
+        FeedState feed = line.get(Feed.STAGE).value();
+        int worst = feed.worstDevice();
+        if (worst >= 0 && feed.empty().exists()) {
+            all.opened(
+                    "V",
+                    "worst device, nearly empty",
+                    feed.deviceVolts(worst, feed.empty()).value(),
+                    Unit.VOLT,
+                    Feed.STAGE.working(line));
+        }
+        List<Device> devices = line.rig().devices();
+        for (int d = 0; d < devices.size(); d++) {
+            all.figure(
+                    "V min",
+                    devices.get(d).name() + ", lowest volts",
+                    devices.get(d).limits().minV(),
+                    Unit.VOLT,
+                    Pointer.device(d, "limits/minV"));
+        }
+    }
+
+    private static void run(Line line, Endurance hours, Working.Builder all) {
+        Run run = hours.median();
+        all.remark("ended because {}", run.end().words());
+        if (run.end() == End.DEVICE_MINIMUM) {
+            all.remark(
+                    "first to stop: {}", line.rig().devices().get(run.device()).name());
+        }
+        all.step("charge", "left in the pack then", run.charge(), Unit.PERCENT)
+                .step("Q", "ampere-hours given", run.givenAh(), Unit.AMPERE_HOUR)
+                .step("E", "energy given at the terminals", run.givenWh(), Unit.WATT_HOUR)
+                .step("label", "label ampere-hours over the mean current", hours.labelH(), Unit.HOUR);
+    }
+
+    private static void beside(Line line, Working.Builder all) {
+        Beside.Hours beside = line.get(Beside.STAGE).value();
+        all.step("old", "the same pack at 80 % of its rating", beside.endOfLifeH(), Unit.HOUR);
+        if (beside.longLifeH() != beside.onceH()) {
+            all.step("long life", "used to the depth for a long life", beside.longLifeH(), Unit.HOUR)
+                    .step("once", "used to the depth for once in a while", beside.onceH(), Unit.HOUR);
+        }
+        all.step("empty", "to the very end", beside.emptyH(), Unit.HOUR);
+    }
+
+    private static void spread(Line line, Working.Builder all) {
+        Simulation.Spreads spreads = Runtime.STAGE.needs(line).value().spread();
+        List<Device> devices = line.rig().devices();
+        for (int d = 0; d < devices.size(); d++) {
+            all.step("±", "draw of the " + devices.get(d).name(), spreads.draw().get(d), Unit.PERCENT);
+        }
+        for (Pack pack : line.rig().harness().packs()) {
+            double cold = pack.chemistry().data().coldSpreadAt(pack.tempC().value());
+            all.step("±", "cold factor of the " + pack.name(), cold, Unit.PERCENT);
+        }
+        all.step("±", "capacity: rating, age and cold together", spreads.capacity(), Unit.PERCENT)
+                .step("±", "inner resistance", spreads.ohm(), Unit.PERCENT);
+    }
+}

@@ -1,0 +1,139 @@
+package app.brightkeel.core.circuit;
+
+import app.brightkeel.core.circuit.FeedState.Point;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Stage;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.pack.Packs.Bank;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/** Volts through the harness. */
+public final class Feed implements Stage<Feed.Needs, FeedState> {
+
+    public static final Feed STAGE = new Feed();
+
+    private Feed() {}
+
+    /**
+     * @param ohms  loop resistance of each segment
+     * @param fullW of each device
+     */
+    public record Needs(Topology topology, List<Double> ohms, List<Double> fullW, List<PackModel> packs) {}
+
+    @Override
+    public String name() {
+        return "feed";
+    }
+
+    @Override
+    public Outcome<Needs> needs(Line line) {
+        Rig rig = line.rig();
+        return Outcome.both(
+                segmentOhms(rig),
+                Outcome.both(line.get(Packs.STAGE), line.get(Load.STAGE), (bank, load) -> new Supply(bank, load)),
+                (ohms, supply) -> new Needs(
+                        Topology.of(rig),
+                        ohms,
+                        supply.load().fullW(),
+                        supply.bank().models()));
+    }
+
+    private record Supply(Bank bank, DayLoad load) {}
+
+    /** Loop resistance of each segment, or what is missing for it: a wire's length and gauge are never assumed. */
+    public static Outcome<List<Double>> segmentOhms(Rig rig) {
+        List<Segment> segments = rig.harness().segments();
+        List<String> missing = new ArrayList<>();
+        if (segments.isEmpty()) {
+            missing.add("/harness/segments");
+        }
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            if (!segment.wire().gauge().decided()) {
+                missing.add(Pointer.segment(i, "wire/gauge"));
+            }
+            if (!segment.wire().lengthM().isSet()) {
+                missing.add(Pointer.segment(i, "wire/lengthM"));
+            }
+            for (int f = 0; f < segment.fittings().size(); f++) {
+                if (segment.fittings().get(f) instanceof Fitting.Fuse fuse
+                        && !fuse.ratingA().isSet()) {
+                    missing.add(Pointer.fitting(i, f, "ratingA"));
+                }
+            }
+        }
+        double air = rig.outing().airC().value();
+        return Outcome.unless(
+                missing,
+                () -> segments.stream()
+                        .map(s -> new WireResistance(s, air).loopOhm())
+                        .toList());
+    }
+
+    @Override
+    public FeedState compute(Needs needs) {
+        Network network = new Network(
+                needs.topology(),
+                needs.ohms().stream().mapToDouble(Double::doubleValue).toArray());
+        double[] watts = needs.fullW().stream().mapToDouble(Double::doubleValue).toArray();
+        return new FeedState(
+                needs.topology(),
+                needs.ohms(),
+                solve(network, needs, watts, model -> 1),
+                solveAt(network, needs, watts, PackModel::meanVolts, model -> model.ohm(0.5)),
+                solve(network, needs, watts, PackModel::emptyCharge));
+    }
+
+    private static Point solve(Network network, Needs needs, double[] watts, ToDoubleFunction<PackModel> charge) {
+        return solveAt(
+                network,
+                needs,
+                watts,
+                model -> model.restVolts(charge.applyAsDouble(model)),
+                model -> model.ohm(charge.applyAsDouble(model)));
+    }
+
+    private static Point solveAt(
+            Network network,
+            Needs needs,
+            double[] watts,
+            ToDoubleFunction<PackModel> volts,
+            ToDoubleFunction<PackModel> ohm) {
+        double[] rest = needs.packs().stream().mapToDouble(volts).toArray();
+        double[] inner = needs.packs().stream().mapToDouble(ohm).toArray();
+        if (!network.solve(rest, inner, watts)) {
+            return new Point(false, List.of(), List.of(), List.of());
+        }
+        List<Double> nodeVolts = new ArrayList<>();
+        List<Double> amps = new ArrayList<>();
+        List<Double> packVolts = new ArrayList<>();
+        for (int i = 0; i < network.nodes(); i++) {
+            int up = needs.topology().parents().get(i);
+            nodeVolts.add(network.volts(i));
+            amps.add(network.segmentAmps(i));
+            packVolts.add(up < 0 ? network.volts(i) : packVolts.get(up));
+        }
+        return new Point(true, nodeVolts, amps, packVolts);
+    }
+
+    @Override
+    public Working working(Line line) {
+        return FeedWorking.of(line);
+    }
+
+    /** How one segment's loop resistance follows from its wire and fittings. */
+    public static Working segmentWorking(Line line, int segment) {
+        return FeedWorking.segment(line, segment);
+    }
+}

@@ -1,0 +1,105 @@
+package app.brightkeel.core.circuit;
+
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A harness laid out for the solver: nodes in an order in which each stands behind its parent.
+ *
+ * @param ids       of the nodes: packs, junctions and devices that a pack reaches
+ * @param parents   place of each node's parent, −1 for the first pack of each tree
+ * @param segments  place in the harness of the segment to the parent, −1 for roots
+ * @param packs     place in the rig of the pack at a node, −1 elsewhere
+ * @param devices   place in the rig of the device at a node, −1 elsewhere
+ */
+public record Topology(
+        List<String> ids, List<Integer> parents, List<Integer> segments, List<Integer> packs, List<Integer> devices) {
+
+    /** Lays out the part of a harness that packs reach; what no pack reaches is left out. */
+    public static Topology of(Rig rig) {
+        return new Builder(rig).build();
+    }
+
+    /** Place of the node of a device, −1 where no pack reaches it. */
+    public int nodeOfDevice(int device) {
+        return devices.indexOf(device);
+    }
+
+    private static final class Builder {
+        private final Harness harness;
+        private final Map<String, List<Integer>> touching = new HashMap<>();
+        private final Map<String, Integer> packPlaces = new HashMap<>();
+        private final Map<String, Integer> devicePlaces = new HashMap<>();
+        private final List<String> ids = new ArrayList<>();
+        private final List<Integer> parents = new ArrayList<>();
+        private final List<Integer> segments = new ArrayList<>();
+        private final Set<String> seen = new HashSet<>();
+
+        Builder(Rig rig) {
+            harness = rig.harness();
+            for (int i = 0; i < harness.segments().size(); i++) {
+                Segment segment = harness.segments().get(i);
+                touching.computeIfAbsent(segment.from(), k -> new ArrayList<>()).add(i);
+                touching.computeIfAbsent(segment.to(), k -> new ArrayList<>()).add(i);
+            }
+            List<Pack> packs = harness.packs();
+            for (int i = 0; i < packs.size(); i++) {
+                packPlaces.put(packs.get(i).id(), i);
+            }
+            List<Device> devices = rig.devices();
+            for (int i = 0; i < devices.size(); i++) {
+                devicePlaces.put(devices.get(i).id(), i);
+            }
+        }
+
+        Topology build() {
+            for (Pack pack : harness.packs()) {
+                if (!seen.contains(pack.id())) {
+                    layOut(pack.id());
+                }
+            }
+            List<Integer> packs =
+                    ids.stream().map(id -> packPlaces.getOrDefault(id, -1)).toList();
+            List<Integer> devices =
+                    ids.stream().map(id -> devicePlaces.getOrDefault(id, -1)).toList();
+            return new Topology(List.copyOf(ids), List.copyOf(parents), List.copyOf(segments), packs, devices);
+        }
+
+        private void layOut(String root) {
+            Deque<String> open = new ArrayDeque<>();
+            add(root, -1, -1);
+            open.add(root);
+            while (!open.isEmpty()) {
+                String at = open.remove();
+                int parent = ids.indexOf(at);
+                for (int s : touching.getOrDefault(at, Collections.emptyList())) {
+                    Segment segment = harness.segments().get(s);
+                    String other = segment.from().equals(at) ? segment.to() : segment.from();
+                    if (!seen.contains(other)) {
+                        add(other, parent, s);
+                        open.add(other);
+                    }
+                }
+            }
+        }
+
+        private void add(String id, int parent, int segment) {
+            seen.add(id);
+            ids.add(id);
+            parents.add(parent);
+            segments.add(segment);
+        }
+    }
+}

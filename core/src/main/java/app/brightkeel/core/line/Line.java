@@ -1,0 +1,67 @@
+package app.brightkeel.core.line;
+
+import app.brightkeel.core.rig.Assumptions;
+import app.brightkeel.core.rig.Rig;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+
+/** The stages of one rig, computed when asked for. Made per request, never shared between threads. */
+public final class Line {
+
+    private record Done(Outcome<?> needs, Outcome<?> result) {}
+
+    private final Rig entered;
+    private final Rig rig;
+    private final Map<Stage<?, ?>, Done> before;
+    private final Map<Stage<?, ?>, Done> done = new IdentityHashMap<>();
+    private final Set<Stage<?, ?>> underWay = new LinkedHashSet<>();
+
+    private Line(Rig entered, Map<Stage<?, ?>, Done> before) {
+        this.entered = entered;
+        this.rig = Assumptions.fill(entered);
+        this.before = before;
+    }
+
+    public static Line of(Rig entered) {
+        return new Line(entered, Map.of());
+    }
+
+    /** The line of a changed rig; what a stage needs and finds unchanged is not computed again. */
+    public Line with(Rig changed) {
+        return new Line(changed, done);
+    }
+
+    /** As stored: what changes start from. */
+    public Rig entered() {
+        return entered;
+    }
+
+    /** Filled with assumptions: what stages read. */
+    public Rig rig() {
+        return rig;
+    }
+
+    /**
+     * The result of a stage, or what is missing for it.
+     *
+     * @throws IllegalStateException where stages ask each other in a circle, which names them
+     */
+    @SuppressWarnings("unchecked")
+    public <I, R> Outcome<R> get(Stage<I, R> stage) {
+        Done mine = done.get(stage);
+        if (mine == null) {
+            if (!underWay.add(stage)) {
+                throw new IllegalStateException("stages in a circle: "
+                        + underWay.stream().map(Stage::name).toList());
+            }
+            Outcome<I> needs = stage.needs(this);
+            Done old = before.get(stage);
+            mine = old != null && old.needs().equals(needs) ? old : new Done(needs, needs.map(stage::compute));
+            done.put(stage, mine);
+            underWay.remove(stage);
+        }
+        return (Outcome<R>) mine.result();
+    }
+}

@@ -1,0 +1,139 @@
+package app.brightkeel.core.pack;
+
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.Curve;
+import app.brightkeel.core.reference.Table;
+
+/**
+ * A pack on its day, with cold, age and rate as factors on its capacity.
+ *
+ * <p>Peukert, after D. Linden and T. Reddy, <em>Handbook of Batteries</em>: {@code t = H (C / (I H))^k}, here as a
+ * factor on capacity {@code (C / (I H))^(k-1)}, capped at 1 for currents under C / H. It covers capacity; the inner
+ * resistance covers voltage, so that the rate is not counted twice.
+ *
+ * @param chemistry      decided
+ * @param blocks         12 V blocks in series
+ * @param ratedAh        capacity as rated
+ * @param ratedHours     over which that was rated
+ * @param peukert        exponent
+ * @param ageFactor      share of the rating that is left
+ * @param coldFactor     capacity at the pack's temperature against 25 °C
+ * @param depth          share of the charge that may be used
+ * @param cellsOhm       at 25 °C and charged
+ * @param coldResistance growth of cellsOhm at the pack's temperature
+ * @param electronicsOhm which cold and charge leave alone
+ */
+public record PackModel(
+        String id,
+        Chemistry chemistry,
+        int blocks,
+        double ratedAh,
+        double ratedHours,
+        double peukert,
+        double ageFactor,
+        double coldFactor,
+        double depth,
+        double cellsOhm,
+        double coldResistance,
+        double electronicsOhm) {
+
+    private static final Curve RESISTANCE_BY_CHARGE =
+            Table.read(Chemistry.class, "resistance-by-charge.csv").curve("charge", "factor");
+
+    /** Capacity on the day at the rated current [Ah]. */
+    public double availableAh() {
+        return ratedAh * ageFactor * coldFactor;
+    }
+
+    /** Peukert's factor on capacity at a current [A], at most 1. */
+    public double rateFactor(double amps) {
+        double ratedAmps = ratedAh / ratedHours;
+        return amps <= ratedAmps ? 1 : Math.pow(ratedAmps / amps, peukert - 1);
+    }
+
+    /** Rest volts at a charge 0..1. */
+    public double restVolts(double charge) {
+        return chemistry.data().openCircuit().at(charge) * blocks;
+    }
+
+    /** Inner resistance at a charge 0..1 [Ω]. */
+    public double ohm(double charge) {
+        return cellsOhm * coldResistance * RESISTANCE_BY_CHARGE.at(charge) + electronicsOhm;
+    }
+
+    /** Resistance of warm, charged cells alone [Ω]: what limits a short circuit if electronics fail closed. */
+    public double leastOhm() {
+        return cellsOhm;
+    }
+
+    /** Charge at which the chosen depth ends. */
+    public double emptyCharge() {
+        return 1 - depth;
+    }
+
+    /** Rest volts averaged over the charge that is used. */
+    public double meanVolts() {
+        return chemistry.data().openCircuit().mean(emptyCharge(), 1) * blocks;
+    }
+
+    /** Volts under load at which its electronics cut off, or a lead pack counts as empty. */
+    public double cutOffVolts() {
+        return chemistry.data().cutOffV() * blocks;
+    }
+
+    /** Volts printed on such a pack. */
+    public double nominalVolts() {
+        return chemistry.data().nominalV() * blocks;
+    }
+
+    /** This pack with another share of its capacity, for spreads and for a look at the end of its life. */
+    public PackModel aged(double factor) {
+        return new PackModel(
+                id,
+                chemistry,
+                blocks,
+                ratedAh,
+                ratedHours,
+                peukert,
+                factor,
+                coldFactor,
+                depth,
+                cellsOhm,
+                coldResistance,
+                electronicsOhm);
+    }
+
+    /** This pack used to another depth. */
+    public PackModel usedTo(double otherDepth) {
+        return new PackModel(
+                id,
+                chemistry,
+                blocks,
+                ratedAh,
+                ratedHours,
+                peukert,
+                ageFactor,
+                coldFactor,
+                otherDepth,
+                cellsOhm,
+                coldResistance,
+                electronicsOhm);
+    }
+
+    /** This pack with its cells' resistance multiplied. */
+    public PackModel stiffened(double factor) {
+        return new PackModel(
+                id,
+                chemistry,
+                blocks,
+                ratedAh,
+                ratedHours,
+                peukert,
+                ageFactor,
+                coldFactor,
+                depth,
+                cellsOhm * factor,
+                coldResistance,
+                electronicsOhm);
+    }
+}

@@ -1,0 +1,171 @@
+package app.brightkeel.core.picture;
+
+import static app.brightkeel.core.picture.Drawing.at;
+
+import app.brightkeel.core.battery.CurvePoint;
+import app.brightkeel.core.battery.Curves;
+import app.brightkeel.core.battery.End;
+import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.picture.Scene.Axis;
+import app.brightkeel.core.picture.Scene.Frame;
+import app.brightkeel.core.picture.Scene.Point;
+import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.picture.Scene.Side;
+import app.brightkeel.core.picture.Scene.Twin;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/** Volts at the worst device through the day, with the band, the cut-off and the hours wanted. */
+final class DischargeScene {
+
+    private DischargeScene() {}
+
+    static Outcome<Scene> of(Line line) {
+        return line.get(Curves.STAGE).map(band -> scene(line, band));
+    }
+
+    private static Scene scene(Line line, Curves.Band band) {
+        DayLoad load = line.get(Load.STAGE).value();
+        double wanted = load.hours();
+        double most = Math.max(wanted, Math.min(band.high().hours(), 3 * wanted)) * 1.04;
+        double stops = line.rig().devices().stream()
+                .mapToDouble(d -> d.limits().minV().value())
+                .max()
+                .orElse(10);
+        double top = highest(band) + 0.15;
+        double bottom = Math.min(lowest(band), stops) - 0.35;
+        Drawing drawing = new Drawing();
+        phases(drawing, load, bottom, top);
+        List<Point> outline = points(band.low(), most);
+        List<Point> back = points(band.high(), most);
+        Collections.reverse(back);
+        outline.addAll(back);
+        drawing.curve(Role.BAND, outline, true).curve(Role.CURVE, points(band.median(), most), false);
+        drawing.path(Role.LIMIT, 1, at(0, stops), at(most, stops))
+                .note(
+                        Role.QUIET,
+                        at(0, stops),
+                        Side.RIGHT,
+                        1.1,
+                        " a screen stops below {}",
+                        new Amount(stops, Unit.VOLT));
+        double end = Math.min(band.median().hours(), most);
+        double endV = last(band.median(), most).y();
+        drawing.path(Role.WANTED, 1, at(wanted, bottom), at(wanted, top))
+                .note(
+                        Role.LABEL,
+                        at(wanted, top),
+                        wanted > most * 0.7 ? Side.LEFT : Side.RIGHT,
+                        0.9,
+                        " wanted: {} ",
+                        new Amount(wanted, Unit.HOUR));
+        drawing.spot(Role.CURVE, at(end, endV));
+        double level = bottom + 0.16 * (top - bottom);
+        if (band.median().hours() < wanted) {
+            drawing.path(Role.MISSING, 1, at(end, endV), at(end, bottom))
+                    .span(
+                            Role.MISSING,
+                            at(end, level),
+                            at(wanted, level),
+                            "{} short",
+                            new Amount(wanted - end, Unit.HOUR));
+        } else if (band.median().hours() <= most) {
+            drawing.path(Role.QUIET, 1, at(end, endV), at(end, bottom))
+                    .span(
+                            Role.QUIET,
+                            at(wanted, level),
+                            at(end, level),
+                            "{} to spare",
+                            new Amount(end - wanted, Unit.HOUR));
+        }
+        Axis x = new Axis(Text.of("since the start"), Unit.HOUR, 0, most, false, Ticks.linear(0, most, 6));
+        Axis y = new Axis(Text.of("volts at the device"), Unit.VOLT, bottom, top, false, Ticks.linear(bottom, top, 5));
+        return new Scene(
+                Text.of("Volts at the screen through the day"),
+                Text.of(
+                        "{} at {} · shaded: eight days in ten · ends because {}",
+                        line.rig().harness().packs().get(0).name(),
+                        new Amount(line.rig().harness().packs().get(0).tempC().value(), Unit.CELSIUS),
+                        words(band.median())),
+                new Frame.Plot(x, y),
+                drawing.marks(),
+                twin(band));
+    }
+
+    private static String words(Run run) {
+        return run.end() == End.DEVICE_MINIMUM
+                ? "a screen gets too few volts"
+                : run.end().words();
+    }
+
+    private static void phases(Drawing drawing, DayLoad load, double bottom, double top) {
+        double from = 0;
+        double height = 0.075 * (top - bottom);
+        for (DayLoad.PhaseLoad phase : load.phases()) {
+            drawing.box(Role.PHASE, from, bottom, from + phase.hours(), bottom + height)
+                    .note(
+                            Role.QUIET,
+                            at(from, bottom),
+                            Side.RIGHT,
+                            -0.75,
+                            " {}, {}",
+                            phase.name(),
+                            new Amount(phase.totalW(), Unit.WATT));
+            from += phase.hours();
+        }
+    }
+
+    private static List<Point> points(Run run, double most) {
+        List<Point> all = new ArrayList<>();
+        CurvePoint before = run.points().get(0);
+        for (CurvePoint point : run.points()) {
+            if (point.hours() > most) {
+                double share = (most - before.hours()) / (point.hours() - before.hours());
+                all.add(at(most, before.volts() + share * (point.volts() - before.volts())));
+                return all;
+            }
+            all.add(at(point.hours(), point.volts()));
+            before = point;
+        }
+        return all;
+    }
+
+    private static Point last(Run run, double most) {
+        List<Point> all = points(run, most);
+        return all.get(all.size() - 1);
+    }
+
+    private static double highest(Curves.Band band) {
+        return band.high().points().stream()
+                .mapToDouble(CurvePoint::volts)
+                .max()
+                .orElse(13);
+    }
+
+    private static double lowest(Curves.Band band) {
+        return band.low().points().stream().mapToDouble(CurvePoint::volts).min().orElse(10);
+    }
+
+    private static Twin twin(Curves.Band band) {
+        List<List<Text>> rows = new ArrayList<>();
+        for (CurvePoint point : band.median().points()) {
+            rows.add(List.of(
+                    Text.of(point.hours(), Unit.HOUR),
+                    Text.of(point.volts(), Unit.VOLT),
+                    Text.of(point.charge(), Unit.PERCENT)));
+        }
+        rows.add(List.of(
+                Text.of("low {}", new Amount(band.low().hours(), Unit.HOUR)),
+                Text.of("high {}", new Amount(band.high().hours(), Unit.HOUR)),
+                Text.of("")));
+        return new Twin(List.of("time", "volts at the device", "charge left"), rows);
+    }
+}

@@ -1,0 +1,52 @@
+package app.brightkeel.core.picture;
+
+import app.brightkeel.core.picture.Scene.Mark;
+import app.brightkeel.core.picture.Scene.Point;
+import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.picture.Scene.Side;
+import app.brightkeel.core.quantity.Text;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Gathers the marks of a scene. */
+final class Drawing {
+
+    private final List<Mark> marks = new ArrayList<>();
+
+    Drawing path(Role role, double weight, Point... points) {
+        marks.add(new Mark.Path(role, List.of(points), false, weight));
+        return this;
+    }
+
+    Drawing curve(Role role, List<Point> points, boolean closed) {
+        marks.add(new Mark.Path(role, List.copyOf(points), closed, 1));
+        return this;
+    }
+
+    Drawing box(Role role, double x0, double y0, double x1, double y1) {
+        return curve(role, List.of(at(x0, y0), at(x1, y0), at(x1, y1), at(x0, y1)), true);
+    }
+
+    Drawing note(Role role, Point at, Side side, double lines, String template, Object... parts) {
+        marks.add(new Mark.Note(role, at, Text.of(template, parts), side, lines));
+        return this;
+    }
+
+    Drawing spot(Role role, Point at) {
+        marks.add(new Mark.Spot(role, at));
+        return this;
+    }
+
+    Drawing span(Role role, Point from, Point to, String template, Object... parts) {
+        marks.add(new Mark.Span(role, from, to, Text.of(template, parts)));
+        return this;
+    }
+
+    List<Mark> marks() {
+        return List.copyOf(marks);
+    }
+
+    static Point at(double x, double y) {
+        return new Point(x, y);
+    }
+}

@@ -1,0 +1,81 @@
+package app.brightkeel.core.picture;
+
+import static app.brightkeel.core.picture.Drawing.at;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.picture.Scene.Axis;
+import app.brightkeel.core.picture.Scene.Frame;
+import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.picture.Scene.Side;
+import app.brightkeel.core.picture.Scene.Twin;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Power through the day, stacked by device, against everything on at full brightness. */
+final class PowerScene {
+
+    private PowerScene() {}
+
+    static Outcome<Scene> of(Line line) {
+        return line.get(Load.STAGE).map(load -> scene(line, load));
+    }
+
+    private static Scene scene(Line line, DayLoad load) {
+        double hours = load.hours();
+        double top = Math.max(load.fullTotalW(), 0.1) * 1.2;
+        Drawing drawing = new Drawing();
+        List<List<Text>> rows = new ArrayList<>();
+        double from = 0;
+        for (DayLoad.PhaseLoad phase : load.phases()) {
+            double height = 0;
+            for (int d = 0; d < phase.watts().size(); d++) {
+                double watts = phase.watts().get(d);
+                String name = line.rig().devices().get(d).name();
+                rows.add(List.of(Text.of("{}", phase.name()), Text.of("{}", name), Text.of(watts, Unit.WATT)));
+                if (watts > 0) {
+                    drawing.box(Role.SHARE, from, height, from + phase.hours(), height + watts)
+                            .note(
+                                    Role.LABEL,
+                                    at(from, height + watts / 2),
+                                    Side.RIGHT,
+                                    0.35,
+                                    "  {}, {}",
+                                    name,
+                                    new Amount(watts, Unit.WATT));
+                }
+                height += watts;
+            }
+            drawing.note(
+                    Role.QUIET,
+                    at(from, 0),
+                    Side.RIGHT,
+                    -0.6,
+                    "  {}, {}",
+                    phase.name(),
+                    new Amount(phase.hours(), Unit.HOUR));
+            from += phase.hours();
+        }
+        drawing.path(Role.LIMIT, 1, at(0, load.fullTotalW()), at(hours, load.fullTotalW()))
+                .note(
+                        Role.QUIET,
+                        at(hours, load.fullTotalW()),
+                        Side.LEFT,
+                        -0.5,
+                        "everything on, full brightness: {} ",
+                        new Amount(load.fullTotalW(), Unit.WATT));
+        Axis x = new Axis(Text.of("since the start"), Unit.HOUR, 0, hours, false, Ticks.linear(0, hours, 6));
+        Axis y = new Axis(Text.of("watts"), Unit.WATT, 0, top, false, Ticks.linear(0, top, 5));
+        return new Scene(
+                Text.of("Power through the day"),
+                Text.of("stacked by device · mean {}", new Amount(load.meanW(), Unit.WATT)),
+                new Frame.Plot(x, y),
+                drawing.marks(),
+                new Twin(List.of("phase", "device", "draw"), rows));
+    }
+}

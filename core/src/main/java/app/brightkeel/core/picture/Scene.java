@@ -1,0 +1,81 @@
+package app.brightkeel.core.picture;
+
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import java.util.List;
+
+/**
+ * A picture.
+ *
+ * @param twin the same in words and numbers, for those who do not see it
+ */
+public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Twin twin) {
+
+    public Scene {
+        marks = List.copyOf(marks);
+    }
+
+    /** A place in the frame's own units. */
+    public record Point(double x, double y) {}
+
+    /** @param ticks where the axis is marked, rising; none hides it */
+    public record Axis(Text label, Unit unit, double low, double high, boolean logarithmic, List<Double> ticks) {}
+
+    /** What the coordinates mean. */
+    public sealed interface Frame {
+        /** Metres both ways. */
+        record ToScale(Point low, Point high) implements Frame {}
+
+        /** A chart. */
+        record Plot(Axis x, Axis y) implements Frame {}
+    }
+
+    /** What a mark stands for; how that looks is the pen's business. */
+    public enum Role {
+        CONDUCTOR,
+        PACK,
+        DEVICE,
+        DEVICE_STARVED,
+        JUNCTION,
+        FUSE,
+        JOINT,
+        SWITCH,
+        CURVE,
+        BAND,
+        LIMIT,
+        WANTED,
+        MISSING,
+        PHASE,
+        SHARE,
+        LABEL,
+        QUIET
+    }
+
+    /** Which side of its place a note stands on. */
+    public enum Side {
+        MIDDLE,
+        LEFT,
+        RIGHT
+    }
+
+    /** Something drawn. */
+    public sealed interface Mark {
+        /** @param weight thickness against an ordinary line, 1 */
+        record Path(Role role, List<Point> points, boolean closed, double weight) implements Mark {}
+
+        /** @param lines how many lines of text below (negative: above) its place it stands */
+        record Note(Role role, Point at, Text text, Side side, double lines) implements Mark {}
+
+        /** A symbol of fixed size. */
+        record Spot(Role role, Point at) implements Mark {}
+
+        /** A dimension with its measure. */
+        record Span(Role role, Point from, Point to, Text text) implements Mark {}
+
+        /** Dragging or arrow keys set the figure at the pointer. */
+        record Handle(String pointer, Point at, double low, double high) implements Mark {}
+    }
+
+    /** A table of the same data. */
+    public record Twin(List<String> columns, List<List<Text>> rows) {}
+}

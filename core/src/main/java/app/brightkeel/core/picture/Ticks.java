@@ -1,0 +1,36 @@
+package app.brightkeel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Round places for the marks of an axis. */
+final class Ticks {
+
+    private Ticks() {}
+
+    /** About {@code wanted} marks at multiples of 1, 2, 2.5 or 5 times a power of ten within [low, high]. */
+    static List<Double> linear(double low, double high, int wanted) {
+        double rough = (high - low) / wanted;
+        double power = Math.pow(10, Math.floor(Math.log10(rough)));
+        double step = 10 * power;
+        for (double factor : new double[] {5, 2.5, 2, 1}) {
+            if (factor * power >= rough) {
+                step = factor * power;
+            }
+        }
+        List<Double> ticks = new ArrayList<>();
+        for (long k = (long) Math.ceil(low / step - 1e-9); k * step <= high + 1e-9 * step; k++) {
+            ticks.add(k * step);
+        }
+        return List.copyOf(ticks);
+    }
+
+    /** Powers of ten within [low, high]. */
+    static List<Double> decades(double low, double high) {
+        List<Double> ticks = new ArrayList<>();
+        for (int k = (int) Math.ceil(Math.log10(low) - 1e-9); Math.pow(10, k) <= high * (1 + 1e-9); k++) {
+            ticks.add(Math.pow(10, k));
+        }
+        return List.copyOf(ticks);
+    }
+}

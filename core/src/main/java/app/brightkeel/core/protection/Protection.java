@@ -1,0 +1,69 @@
+package app.brightkeel.core.protection;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Stage;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What the fuses protect. */
+public final class Protection implements Stage<Protection.Needs, ProtectionState> {
+
+    public static final Protection STAGE = new Protection();
+
+    private Protection() {}
+
+    /**
+     * @param segments with gauge, length and every fuse's rating and place
+     * @param fullW    of each device
+     */
+    public record Needs(
+            List<Segment> segments, List<Device> devices, List<Double> fullW, List<PackModel> packs, double airC) {}
+
+    @Override
+    public String name() {
+        return "protection";
+    }
+
+    @Override
+    public Outcome<Needs> needs(Line line) {
+        Rig rig = line.rig();
+        List<String> missing = new ArrayList<>(Feed.segmentOhms(rig).missing());
+        for (int s = 0; s < rig.harness().segments().size(); s++) {
+            List<Fitting> fittings = rig.harness().segments().get(s).fittings();
+            for (int f = 0; f < fittings.size(); f++) {
+                if (fittings.get(f) instanceof Fitting.Fuse fuse && !fuse.atM().isSet()) {
+                    missing.add(Pointer.fitting(s, f, "atM"));
+                }
+            }
+        }
+        return Outcome.both(Outcome.unless(missing, () -> rig), line.get(Packs.STAGE), (r, bank) -> bank.models())
+                .flatMap(models -> line.get(Load.STAGE)
+                        .map(load -> new Needs(
+                                rig.harness().segments(),
+                                rig.devices(),
+                                load.fullW(),
+                                models,
+                                rig.outing().airC().value())));
+    }
+
+    @Override
+    public ProtectionState compute(Needs needs) {
+        return new ProtectionWalk(needs).walk();
+    }
+
+    @Override
+    public Working working(Line line) {
+        return ProtectionWorking.of(line);
+    }
+}

@@ -1,0 +1,65 @@
+package app.brightkeel.core.quantity;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Words that carry amounts: the words stand around the amounts, so each amount follows the reader's units.
+ *
+ * @param words   one more than there are amounts: words[0] amount[0] words[1] amount[1] ... words[n]
+ */
+public record Text(List<String> words, List<Amount> amounts) {
+
+    public Text {
+        words = List.copyOf(words);
+        amounts = List.copyOf(amounts);
+        if (words.size() != amounts.size() + 1) {
+            throw new IllegalArgumentException("words stand around amounts: " + words.size() + ", " + amounts.size());
+        }
+    }
+
+    /**
+     * Fills a template: each {@code {}} takes the next part, an {@link Amount} kept as such or a name as plain words.
+     * Names may hold braces: only the template is searched.
+     */
+    public static Text of(String template, Object... parts) {
+        List<String> words = new ArrayList<>();
+        List<Amount> amounts = new ArrayList<>();
+        StringBuilder word = new StringBuilder();
+        int from = 0;
+        for (Object part : parts) {
+            int hole = template.indexOf("{}", from);
+            if (hole < 0) {
+                throw new IllegalArgumentException("more parts than holes: " + template);
+            }
+            word.append(template, from, hole);
+            if (part instanceof Amount amount) {
+                words.add(word.toString());
+                amounts.add(amount);
+                word.setLength(0);
+            } else {
+                word.append(part);
+            }
+            from = hole + 2;
+        }
+        if (template.indexOf("{}", from) >= 0) {
+            throw new IllegalArgumentException("fewer parts than holes: " + template);
+        }
+        words.add(word.append(template.substring(from)).toString());
+        return new Text(words, amounts);
+    }
+
+    /** A single amount without words. */
+    public static Text of(double si, Unit unit) {
+        return of("{}", new Amount(si, unit));
+    }
+
+    /** In metric, for the command line and for tests. */
+    public String plain() {
+        StringBuilder all = new StringBuilder(words.get(0));
+        for (int i = 0; i < amounts.size(); i++) {
+            all.append(amounts.get(i).plain()).append(words.get(i + 1));
+        }
+        return all.toString();
+    }
+}

@@ -1,0 +1,48 @@
+package app.brightkeel.core.reference;
+
+import java.util.List;
+
+/** Standard fuse sizes and what a blade fuse resists and does. */
+public final class FuseTables {
+
+    /** Sizes that are sold [A], rising. */
+    public static final List<Double> STANDARD_A =
+            List.of(1.0, 2.0, 3.0, 4.0, 5.0, 7.5, 10.0, 15.0, 20.0, 25.0, 30.0, 35.0, 40.0);
+
+    /** Steady load as a share of the rating; common practice, no source beyond the makers' advice. */
+    public static final double LOAD_SHARE = 0.8;
+
+    private static final Table OPENING = Table.read(FuseTables.class, "fuse-opening.csv");
+    private static final Curve VOLTS_AT_RATING = voltsAtRating();
+
+    private FuseTables() {}
+
+    /**
+     * Cold resistance [Ω] of a blade fuse. The product of rating and resistance falls slowly with the rating; sizes
+     * the table does not hold are read from that product.
+     */
+    public static double coldOhm(double ratingA) {
+        return Math.max(VOLTS_AT_RATING.at(ratingA), 0.03) / ratingA;
+    }
+
+    /** One point of the opening band: at a multiple of the rating, fastest and slowest time [s]. */
+    public record Opening(double multiple, double fastestS, double slowestS) {}
+
+    /** The band of ISO 8820-3, by rising multiple. */
+    public static List<Opening> openings() {
+        return OPENING.rows().stream()
+                .map(row -> new Opening(
+                        Table.number(row, "multiple"), Table.number(row, "fastestS"), Table.number(row, "slowestS")))
+                .toList();
+    }
+
+    private static Curve voltsAtRating() {
+        Table table = Table.read(FuseTables.class, "blade-fuse.csv");
+        double[] rating = table.column("ratingA");
+        double[] volts = table.column("coldOhm");
+        for (int i = 0; i < volts.length; i++) {
+            volts[i] *= rating[i];
+        }
+        return new Curve(rating, volts);
+    }
+}

@@ -1,0 +1,76 @@
+package app.brightkeel.core.reference;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/** A table read once from a CSV resource that names its source. */
+public final class Table {
+
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT
+            .builder()
+            .setCommentMarker('#')
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreSurroundingSpaces(true)
+            .get();
+
+    private final String source;
+    private final List<CSVRecord> rows;
+
+    private Table(String source, List<CSVRecord> rows) {
+        this.source = source;
+        this.rows = rows;
+    }
+
+    /** Reads {@code name} beside {@code owner}; a table without a source line or without rows is a fault of ours. */
+    public static Table read(Class<?> owner, String name) {
+        try (InputStream in = Objects.requireNonNull(owner.getResourceAsStream(name), name);
+                CSVParser parser = FORMAT.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+            String head = Objects.requireNonNullElse(parser.getHeaderComment(), "");
+            List<CSVRecord> rows = parser.getRecords();
+            if (!head.contains("source:") || rows.isEmpty()) {
+                throw new IllegalStateException(name + " names no source or holds no row");
+            }
+            return new Table(
+                    head.replaceFirst("(?s).*?source:\\s*", "")
+                            .lines()
+                            .findFirst()
+                            .orElse(""),
+                    rows);
+        } catch (IOException e) {
+            throw new UncheckedIOException(name, e);
+        }
+    }
+
+    /** The source as the file names it. */
+    public String source() {
+        return source;
+    }
+
+    public List<CSVRecord> rows() {
+        return rows;
+    }
+
+    /** One column as numbers, top to bottom. */
+    public double[] column(String name) {
+        return rows.stream().mapToDouble(row -> number(row, name)).toArray();
+    }
+
+    /** A curve from two columns; the first must rise. */
+    public Curve curve(String x, String y) {
+        return new Curve(column(x), column(y));
+    }
+
+    /** A number of one row. */
+    public static double number(CSVRecord row, String column) {
+        return Double.parseDouble(row.get(column));
+    }
+}

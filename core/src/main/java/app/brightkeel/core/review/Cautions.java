@@ -1,0 +1,78 @@
+package app.brightkeel.core.review;
+
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.Rig;
+import java.util.List;
+import java.util.function.Predicate;
+
+/** All cautions and the rigs they apply to; they defer to local codes and licensed practice. */
+final class Cautions {
+
+    private record Entry(Caution caution, Predicate<Rig> applies) {}
+
+    private static final List<Entry> ALL = List.of(
+            entry(
+                    "short-circuit",
+                    Link.WIRE,
+                    "A ring or a tool across the terminals can burn you: rings off, fuse out while you work, "
+                            + "terminals covered.",
+                    rig -> !rig.harness().packs().isEmpty()),
+            entry(
+                    "boat-wiring",
+                    Link.WIRE,
+                    "Wiring that joins a boat's own system, shore power or a motor is work for a licensed "
+                            + "electrician, by the local boat standard.",
+                    rig -> !rig.craft().kind().onIce()
+                            && !rig.harness().segments().isEmpty()),
+            entry(
+                    "unfused",
+                    Link.FUSE,
+                    "A lead without a fuse at the battery can catch fire when it chafes through.",
+                    rig -> !rig.harness().segments().isEmpty()),
+            entry(
+                    "lithium-charge",
+                    Link.BATTERY,
+                    "Never charge lithium below 0 °C or above 45 °C, and only with a charger made for it.",
+                    lithium()),
+            entry(
+                    "lithium-harm",
+                    Link.BATTERY,
+                    "A wet, swollen or dropped lithium pack is not used again: keep it outdoors, away from "
+                            + "anything that burns. Carriers and airlines have their own rules for it.",
+                    lithium()),
+            entry(
+                    "lead-acid",
+                    Link.BATTERY,
+                    "Lead batteries hold acid and give off gas on charge: eyes covered, lid open, never sealed "
+                            + "in, never charged frozen.",
+                    rig -> rig.harness().packs().stream()
+                            .anyMatch(p -> p.chemistry().lead())),
+            entry(
+                    "ice",
+                    Link.CARRY,
+                    "Ice thickness is never computed here: follow the local authority, carry spikes and a rope.",
+                    rig -> rig.craft().kind().onIce()),
+            entry(
+                    "cold-water",
+                    Link.CARRY,
+                    "Life jacket on, knife at hand: cords and cables entangle when you capsize, so the rig must "
+                            + "come free.",
+                    rig -> !rig.craft().kind().onIce()));
+
+    private Cautions() {}
+
+    static List<Caution> of(Rig rig) {
+        return ALL.stream()
+                .filter(e -> e.applies().test(rig))
+                .map(Entry::caution)
+                .toList();
+    }
+
+    private static Predicate<Rig> lithium() {
+        return rig -> rig.harness().packs().stream().map(p -> p.chemistry()).anyMatch(Chemistry::lithium);
+    }
+
+    private static Entry entry(String id, Link link, String text, Predicate<Rig> applies) {
+        return new Entry(new Caution(id, link, text), applies);
+    }
+}

@@ -1,0 +1,43 @@
+package app.brightkeel.core.review;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A named change of a rig: a cure, or an alternative to compare.
+ *
+ * @param id    says what is changed to what, the same for the same rig: {@code battery.take.pack.lifepo4-10}
+ * @param after the whole rig after it
+ */
+public record Change(String id, Text label, Effort effort, Rig after) {
+
+    /** What a change does to one link. */
+    public record Effect(Link link, LinkState before, LinkState after) {}
+
+    /** The links it moves. */
+    public List<Effect> effects(Line line, RigReviewer reviewer) {
+        Line then = line.with(after);
+        List<Effect> moved = new ArrayList<>();
+        for (Link link : Link.values()) {
+            Effect effect = new Effect(link, reviewer.state(line, link), reviewer.state(then, link));
+            if (!effect.before().equals(effect.after())) {
+                moved.add(effect);
+            }
+        }
+        return moved;
+    }
+
+    /** What is offered as a cure cures: the rule does not give after it; cheapest first. */
+    static List<Change> curing(Rule rule, Line line) {
+        return rule.cures(line).stream()
+                .filter(c -> rule.judge(line.with(c.after())) instanceof Rule.Judgement.Measured m
+                        && (m.headroom() >= Rule.COMFORTABLE
+                                || m.headroom() >= 0 && rule.force().mayFail()))
+                .sorted(Comparator.comparing(Change::effort))
+                .toList();
+    }
+}

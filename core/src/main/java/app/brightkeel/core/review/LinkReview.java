@@ -1,0 +1,29 @@
+package app.brightkeel.core.review;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Text;
+import java.util.List;
+
+/**
+ * What a link shows besides its verdict: its number, the workings behind it, and what could be had instead.
+ *
+ * <p>One for each link that is built, in {@code review.<link>}, named once in {@link Links}.
+ */
+public interface LinkReview {
+
+    Link link();
+
+    /** The one number that matters, or what is missing for it. */
+    Outcome<Text> number(Line line);
+
+    /** The working of every number the link shows, the headline's first. */
+    List<Working> workings(Line line);
+
+    /** Whether the verdict stands on the figure at a pointer: then an assumed one is marked. */
+    boolean standsOn(String pointer);
+
+    /** Alternatives to compare, in no order; each a whole change. */
+    List<Change> alternatives(Line line);
+}

@@ -1,0 +1,74 @@
+package app.brightkeel.core.review;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import java.util.List;
+
+/** One thing that can give; one class each, in {@code review.<link>}, named once in {@link Rules#ALL}. */
+public interface Rule {
+
+    /** What a breach is of: only the first three may make a link fail, the others end at close. */
+    enum Force {
+        PHYSICS,
+        MAKER,
+        SAFETY,
+        PRACTICE,
+        SCHOOL;
+
+        public boolean mayFail() {
+            return this == PHYSICS || this == MAKER || this == SAFETY;
+        }
+
+        /** Practice and school findings can be put aside by the person; the others cannot. */
+        public boolean mayBePutAside() {
+            return !mayFail();
+        }
+    }
+
+    /** What a rule says of one rig. */
+    sealed interface Judgement {
+        /** Does not apply to this rig. */
+        record Silent() implements Judgement {}
+
+        /** Undecided, or missing and never assumed. */
+        record Ask(List<String> pointers, Text text) implements Judgement {}
+
+        /** @param headroom below 0 gives, below {@link #COMFORTABLE} is close; 1 and more is plenty */
+        record Measured(double headroom, Text text) implements Judgement {}
+    }
+
+    /** Headroom from which a judgement holds. */
+    double COMFORTABLE = 0.15;
+
+    Judgement SILENT = new Judgement.Silent();
+
+    /** For example {@code fuse.too-far-from-battery}: never renamed, never reused. */
+    String id();
+
+    Link link();
+
+    Force force();
+
+    Judgement judge(Line line);
+
+    /** Changes that may cure; asked only where the rule does not hold. */
+    default List<Change> cures(Line line) {
+        return List.of();
+    }
+
+    /** A measured judgement whose words are a template and its parts. */
+    static Judgement measured(double headroom, String template, Object... parts) {
+        return new Judgement.Measured(headroom, Text.of(template, parts));
+    }
+
+    /** The verdict of a judgement under this rule's force. */
+    default Verdict verdict(Judgement judgement) {
+        if (judgement instanceof Judgement.Ask) {
+            return Verdict.UNSET;
+        }
+        if (judgement instanceof Judgement.Measured measured && measured.headroom() < COMFORTABLE) {
+            return measured.headroom() < 0 && force().mayFail() ? Verdict.FAILS : Verdict.CLOSE;
+        }
+        return Verdict.HOLDS;
+    }
+}

@@ -1,0 +1,18 @@
+package app.brightkeel.core.review;
+
+import app.brightkeel.core.review.battery.BatteryRules;
+import app.brightkeel.core.review.fuse.FuseRules;
+import app.brightkeel.core.review.screen.ScreenRules;
+import app.brightkeel.core.review.wire.WireRules;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Every rule, named once. */
+public final class Rules {
+
+    public static final List<Rule> ALL = Stream.of(ScreenRules.ALL, WireRules.ALL, FuseRules.ALL, BatteryRules.ALL)
+            .flatMap(List::stream)
+            .toList();
+
+    private Rules() {}
+}

@@ -1,0 +1,87 @@
+package app.brightkeel.core.review;
+
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Says in words what a pointer asks for: "the capacity of the stern battery". */
+public final class Wanted {
+
+    private static final Map<String, String> FIELDS = Map.ofEntries(
+            Map.entry("chemistry", "the chemistry"),
+            Map.entry("capacityAh", "the capacity"),
+            Map.entry("hours", "the hours"),
+            Map.entry("wire/gauge", "the gauge"),
+            Map.entry("wire/lengthM", "the length"),
+            Map.entry("ratingA", "the rating"),
+            Map.entry("atM", "the place"),
+            Map.entry("draw", "the draw"),
+            Map.entry("limits/maxFuseA", "the maker's largest fuse"));
+
+    private Wanted() {}
+
+    /** All of them in one phrase. */
+    public static String words(Rig rig, List<String> pointers) {
+        List<String> all = pointers.stream().map(p -> words(rig, p)).distinct().toList();
+        return all.size() == 1
+                ? all.get(0)
+                : String.join(", ", all.subList(0, all.size() - 1)) + " and " + all.get(all.size() - 1);
+    }
+
+    /** One of them. */
+    public static String words(Rig rig, String pointer) {
+        String[] steps = pointer.substring(1).split("/");
+        return switch (steps[0]) {
+            case "devices" ->
+                steps.length == 1
+                        ? "something that draws current"
+                        : of(
+                                steps,
+                                2,
+                                rig.devices().get(Integer.parseInt(steps[1])).name());
+            case "outing" ->
+                steps.length < 4
+                        ? "a day to plan for"
+                        : of(
+                                steps,
+                                3,
+                                rig.outing()
+                                        .phases()
+                                        .get(Integer.parseInt(steps[2]))
+                                        .name());
+            case "harness" -> harness(rig, steps);
+            default -> pointer;
+        };
+    }
+
+    private static String harness(Rig rig, String[] steps) {
+        if (steps[1].equals("packs")) {
+            return steps.length == 2
+                    ? "a battery"
+                    : of(
+                            steps,
+                            3,
+                            rig.harness()
+                                    .packs()
+                                    .get(Integer.parseInt(steps[2]))
+                                    .name());
+        }
+        if (steps.length == 2) {
+            return "the wire from battery to device";
+        }
+        Segment segment = rig.harness().segments().get(Integer.parseInt(steps[2]));
+        if (steps[3].equals("fittings")) {
+            Fitting fitting = segment.fittings().get(Integer.parseInt(steps[4]));
+            return of(steps, 5, fitting.name());
+        }
+        return of(steps, 3, segment.name());
+    }
+
+    private static String of(String[] steps, int from, String name) {
+        String field = List.of(steps).subList(from, steps.length).stream().collect(Collectors.joining("/"));
+        return FIELDS.getOrDefault(field, field) + " of " + name;
+    }
+}

@@ -1,0 +1,37 @@
+package app.brightkeel.core.review;
+
+import app.brightkeel.core.quantity.Text;
+
+/** Keeps the worst of several measurements of one rule. */
+public final class Worst {
+
+    private double headroom = Double.POSITIVE_INFINITY;
+    private String template = "";
+    private Object[] parts = {};
+
+    /** Counts one measurement; its words are made only if it turns out the worst. */
+    public void add(double itsHeadroom, String itsTemplate, Object... itsParts) {
+        if (itsHeadroom < headroom) {
+            headroom = itsHeadroom;
+            template = itsTemplate;
+            parts = itsParts;
+        }
+    }
+
+    /** The worst one, or silence where there was none. */
+    public Rule.Judgement judgement() {
+        return headroom == Double.POSITIVE_INFINITY
+                ? Rule.SILENT
+                : new Rule.Judgement.Measured(headroom, Text.of(template, parts));
+    }
+
+    /**
+     * Headroom against a limit that is itself allowed: 0.15 exactly at it, towards 1 well below, negative above.
+     *
+     * @param limit positive
+     */
+    public static double within(double value, double limit) {
+        double left = 1 - value / limit;
+        return left < 0 ? left : Rule.COMFORTABLE + (1 - Rule.COMFORTABLE) * left;
+    }
+}

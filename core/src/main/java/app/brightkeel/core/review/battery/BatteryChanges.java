@@ -1,0 +1,162 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.screen.ScreenChanges;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+
+/** Changes of batteries. */
+final class BatteryChanges {
+
+    /** What a pack in a lined box or inside the clothing keeps [°C]; common practice, no source. */
+    private static final double KEPT_WARM_C = 5;
+
+    /** Only packs that promise this much more than the present one's shortfall are tried at all. */
+    private static final int FEW = 3;
+
+    private BatteryChanges() {}
+
+    /** What may make it last: dim, use it deeper, take a larger one; each chemistry's smallest first. */
+    static List<Change> longer(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (double brightness : new double[] {0.7, 0.4}) {
+            if (line.rig().devices().stream().anyMatch(d -> d.kind().dimmable())) {
+                all.add(ScreenChanges.dim(line, brightness));
+            }
+        }
+        all.addAll(deeper(line));
+        if (line.rig().harness().packs().size() == 1) {
+            all.addAll(likely(line));
+        }
+        return all;
+    }
+
+    /** A lead pack kept for a long life, used to its depth for once in a while. */
+    private static List<Change> deeper(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (Pack pack : line.entered().harness().packs()) {
+            double once = pack.chemistry() == Chemistry.UNDECIDED
+                    ? 0
+                    : pack.chemistry().data().depth();
+            if (pack.chemistry().lead() && pack.depth() instanceof Figure.Given given && given.value() < once) {
+                all.add(depth(line, pack, once));
+            }
+        }
+        return all;
+    }
+
+    static Change depth(Line line, Pack pack, double depth) {
+        return new Change(
+                "battery.depth." + pack.id() + "." + Math.round(depth * 100),
+                Text.of("Use {} to {}, once in a while", pack.name(), new Amount(depth, Unit.PERCENT)),
+                Effort.SETTING,
+                line.entered().with(pack.withDepth(Figure.chosen(depth))));
+    }
+
+    /** The few smallest of each chemistry that a division says might do: the simulation then decides. */
+    private static List<Change> likely(Line line) {
+        Pack old = line.entered().harness().packs().get(0);
+        double wantedAh = wantedAh(line);
+        List<Change> all = new ArrayList<>();
+        for (Chemistry chemistry : Chemistry.decided()) {
+            Catalogue.packs().stream()
+                    .filter(p -> p.chemistry() == chemistry && usableAh(line, old, p) > wantedAh)
+                    .sorted(Comparator.comparingDouble(p -> p.capacityAh().value()))
+                    .limit(FEW - 1L)
+                    .forEach(p -> all.add(take(line, old, p)));
+        }
+        return all;
+    }
+
+    private static double wantedAh(Line line) {
+        return line.get(app.brightkeel.core.load.Load.STAGE)
+                .map(load -> load.meanW() * load.hours() / 12.8)
+                .orElse(0.0);
+    }
+
+    private static double usableAh(Line line, Pack old, Pack item) {
+        Pack placed = Catalogue.inPlaceOf(old, item);
+        Rig filled = line.with(line.entered().with(placed)).rig();
+        var model = Packs.model(filled.harness().pack(old.id()));
+        return model.availableAh() * model.depth();
+    }
+
+    /** Every catalogue pack in place of the first. */
+    static List<Change> take(Line line) {
+        if (line.entered().harness().packs().isEmpty()) {
+            return List.of();
+        }
+        Pack old = line.entered().harness().packs().get(0);
+        return Catalogue.packs().stream().map(p -> take(line, old, p)).toList();
+    }
+
+    private static Change take(Line line, Pack old, Pack item) {
+        return new Change(
+                "battery.take." + old.id() + "." + item.id(),
+                Text.of("{}, {}", item.name(), new Amount(item.massKg().value(), Unit.KILOGRAM)),
+                Effort.BUY,
+                line.entered().with(Catalogue.inPlaceOf(old, item)));
+    }
+
+    /** Packs in the air's cold, kept warm instead. */
+    static List<Change> warm(Line line) {
+        return line.entered().harness().packs().stream()
+                .map(pack -> new Change(
+                        "battery.warm." + pack.id(),
+                        Text.of(
+                                "Keep {} warm, at {}, in a lined box",
+                                pack.name(),
+                                new Amount(KEPT_WARM_C, Unit.CELSIUS)),
+                        Effort.MOVE,
+                        line.entered().with(pack.withTempC(Figure.chosen(KEPT_WARM_C)))))
+                .toList();
+    }
+
+    /** The capacity that a pack of this mass and chemistry usually has. */
+    static List<Change> plausible(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (Pack pack : line.entered().harness().packs()) {
+            if (pack.massKg().isSet() && pack.chemistry() != Chemistry.UNDECIDED) {
+                Chemistry.Data data = pack.chemistry().data();
+                double ah = Math.max(
+                        0.1,
+                        Math.min(
+                                1000,
+                                pack.massKg().value() * data.whPerKg().middle() / data.nominalV() / pack.blocks()));
+                double whole = ah > 2 ? Math.rint(ah) : ah;
+                all.add(new Change(
+                        "battery.plan-with." + pack.id() + "."
+                                + String.format(Locale.ROOT, "%.1f", whole).replace('.', '-'),
+                        Text.of("Plan {} with {}", pack.name(), new Amount(whole, Unit.AMPERE_HOUR)),
+                        Effort.SETTING,
+                        line.entered().with(pack.withCapacityAh(Figure.chosen(whole)))));
+            }
+        }
+        return all;
+    }
+
+    /** All packs like the first. */
+    static List<Change> match(Line line) {
+        List<Pack> packs = line.entered().harness().packs();
+        Pack first = packs.get(0);
+        List<Pack> alike = packs.stream().map(p -> first.withId(p.id())).toList();
+        return List.of(new Change(
+                "battery.match." + first.id(),
+                Text.of("All packs like {}", first.name()),
+                Effort.BUY,
+                line.entered().withHarness(line.entered().harness().withPacks(alike))));
+    }
+}

@@ -1,0 +1,18 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.review.Rule;
+import java.util.List;
+
+/** The rules of the Battery link. */
+public final class BatteryRules {
+
+    public static final List<Rule> ALL = List.of(
+            new Incomplete(),
+            new HoursShort(),
+            new DischargeLimit(),
+            new TooCold(),
+            new MassImplausible(),
+            new MixedParallel());
+
+    private BatteryRules() {}
+}

@@ -1,0 +1,59 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.rig.Pack;
+import java.util.List;
+
+/** Everything on at the lowest volts stays within what the packs may give. */
+final class DischargeLimit implements Rule {
+
+    @Override
+    public String id() {
+        return "battery.discharge-limit";
+    }
+
+    @Override
+    public Link link() {
+        return Link.BATTERY;
+    }
+
+    @Override
+    public Force force() {
+        return Force.MAKER;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<DayLoad> load = line.get(Load.STAGE);
+        List<Pack> packs = line.rig().harness().packs();
+        if (!load.isKnown()
+                || packs.isEmpty()
+                || packs.stream().anyMatch(p -> !p.maxDischargeA().isSet())) {
+            return SILENT;
+        }
+        double may = packs.stream().mapToDouble(p -> p.maxDischargeA().value()).sum();
+        double amps = 0;
+        for (int d = 0; d < line.rig().devices().size(); d++) {
+            amps += load.value().fullW().get(d)
+                    / line.rig().devices().get(d).limits().minV().value();
+        }
+        return Rule.measured(
+                1 - amps / may,
+                "All on draws {}; the battery may give {}.",
+                new Amount(amps, Unit.AMPERE),
+                new Amount(may, Unit.AMPERE));
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return BatteryChanges.take(line);
+    }
+}

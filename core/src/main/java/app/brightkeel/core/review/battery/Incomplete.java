@@ -1,0 +1,66 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.battery.Endurance;
+import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Wanted;
+import app.brightkeel.core.rig.Pack;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Asks for what the hours wait for; a chemistry nobody knows is shown with the hours of each plausible one. */
+final class Incomplete implements Rule {
+
+    @Override
+    public String id() {
+        return "battery.incomplete";
+    }
+
+    @Override
+    public Link link() {
+        return Link.BATTERY;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        List<String> missing = line.get(Runtime.STAGE).missing();
+        if (missing.isEmpty()) {
+            return SILENT;
+        }
+        String sideBySide = sideBySide(line, missing);
+        return new Judgement.Ask(missing, Text.of("Wanted: {}.{}", Wanted.words(line.rig(), missing), sideBySide));
+    }
+
+    /** " As LiFePO4 7 h 10, as AGM lead 4 h 05." where only the chemistry is missing, else nothing. */
+    private static String sideBySide(Line line, List<String> missing) {
+        if (!missing.stream().allMatch(p -> p.endsWith("/chemistry"))) {
+            return "";
+        }
+        List<String> each = new ArrayList<>();
+        for (Chemistry chemistry : Chemistry.decided()) {
+            List<Pack> packs = line.entered().harness().packs().stream()
+                    .map(p -> p.chemistry() == Chemistry.UNDECIDED ? p.withChemistry(chemistry) : p)
+                    .toList();
+            Line then = line.with(
+                    line.entered().withHarness(line.entered().harness().withPacks(packs)));
+            Outcome<Endurance> hours = then.get(Runtime.STAGE);
+            if (hours.isKnown()) {
+                each.add("as " + chemistry.words() + " "
+                        + new Amount(hours.value().median().hours(), Unit.HOUR).plain());
+            }
+        }
+        return each.isEmpty() ? "" : " It would last, " + String.join(", ", each) + ".";
+    }
+}

@@ -1,0 +1,67 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Pack;
+import java.util.List;
+
+/** A pack far lighter or heavier than its chemistry allows is challenged: 100 Ah of LiFePO4 does not weigh 6 kg. */
+final class MassImplausible implements Rule {
+
+    @Override
+    public String id() {
+        return "battery.mass-implausible";
+    }
+
+    @Override
+    public Link link() {
+        return Link.BATTERY;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    /** How far outside the usual energy density still passes; common practice, no source. */
+    private static final double TOLERATED = 1.3;
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Pack pack : line.rig().harness().packs()) {
+            if (pack.chemistry() != Chemistry.UNDECIDED
+                    && pack.massKg().isSet()
+                    && pack.capacityAh().isSet()) {
+                Chemistry.Data data = pack.chemistry().data();
+                double density = pack.capacityAh().value()
+                        * data.nominalV()
+                        * pack.blocks()
+                        / pack.massKg().value();
+                double off =
+                        Math.max(density / data.whPerKg().high(), data.whPerKg().low() / density);
+                worst.add(
+                        Worst.within(off, TOLERATED),
+                        "{} at {} would hold {}; {} holds {} to {}. Is the capacity right?",
+                        pack.name(),
+                        new Amount(pack.massKg().value(), Unit.KILOGRAM),
+                        new Amount(density, Unit.WATT_HOUR_PER_KILOGRAM),
+                        pack.chemistry().words(),
+                        Math.round(data.whPerKg().low()),
+                        Math.round(data.whPerKg().high()));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return BatteryChanges.plausible(line);
+    }
+}

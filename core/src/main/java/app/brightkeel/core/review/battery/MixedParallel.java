@@ -1,0 +1,58 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Pack;
+import java.util.List;
+
+/** Packs in parallel are of one chemistry, voltage and capacity; else one charges the other. */
+final class MixedParallel implements Rule {
+
+    @Override
+    public String id() {
+        return "battery.mixed-parallel";
+    }
+
+    @Override
+    public Link link() {
+        return Link.BATTERY;
+    }
+
+    @Override
+    public Force force() {
+        return Force.SAFETY;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        List<Pack> packs = line.rig().harness().packs();
+        if (packs.size() < 2) {
+            return SILENT;
+        }
+        Topology topology = Topology.of(line.rig());
+        Worst worst = new Worst();
+        List<Pack> joined = packs.stream()
+                .filter(p -> Parallel.meetsAnother(topology, line.rig(), p))
+                .toList();
+        for (Pack pack : joined) {
+            Pack first = joined.get(0);
+            boolean alike = pack.chemistry() == first.chemistry() && pack.blocks() == first.blocks();
+            boolean same = pack.capacityAh().equals(first.capacityAh());
+            worst.add(
+                    alike ? same ? 1 : 0.1 : -1,
+                    "{} and {} are joined and not alike: chemistry, volts and capacity should be the same.",
+                    first.name(),
+                    pack.name());
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return BatteryChanges.match(line);
+    }
+}

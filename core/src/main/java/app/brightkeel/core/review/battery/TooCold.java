@@ -1,0 +1,56 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Pack;
+import java.util.List;
+
+/** Most lithium packs may be discharged down to −20 °C, lead to about −40 °C; below, the makers do not stand by it. */
+final class TooCold implements Rule {
+
+    @Override
+    public String id() {
+        return "battery.too-cold";
+    }
+
+    @Override
+    public Link link() {
+        return Link.BATTERY;
+    }
+
+    @Override
+    public Force force() {
+        return Force.MAKER;
+    }
+
+    /** Degrees above the limit from which it is comfortable; common practice, no source. */
+    private static final double EASY_K = 3;
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Pack pack : line.rig().harness().packs()) {
+            if (pack.chemistry() != Chemistry.UNDECIDED) {
+                double coldest = pack.chemistry().data().coldestC();
+                worst.add(
+                        COMFORTABLE * (pack.tempC().value() - coldest) / EASY_K,
+                        "{} stands at {}; such packs may work down to {}.",
+                        pack.name(),
+                        new Amount(pack.tempC().value(), Unit.CELSIUS),
+                        new Amount(coldest, Unit.CELSIUS));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return BatteryChanges.warm(line);
+    }
+}

@@ -1,0 +1,53 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
+import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.List;
+
+/** No fuse is larger than the thinnest wire behind it may carry: the fuse opens before the wire burns. */
+final class AboveAmpacity implements Rule {
+
+    @Override
+    public String id() {
+        return "fuse.above-ampacity";
+    }
+
+    @Override
+    public Link link() {
+        return Link.FUSE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.SAFETY;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (FuseDuty duty :
+                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+            worst.add(
+                    Worst.within(duty.ratingA(), Math.max(duty.ampacityA(), 1e-9)),
+                    "The {} is {}; the thinnest wire behind it, {}, may carry {}.",
+                    duty.name(),
+                    new Amount(duty.ratingA(), Unit.RATING),
+                    line.rig().harness().segments().get(duty.thinnest()).name(),
+                    new Amount(duty.ampacityA(), Unit.AMPERE));
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return FuseChanges.rate(line);
+    }
+}

@@ -1,0 +1,54 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
+import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.List;
+
+/** The first fuse can break the most the battery gives into a dead short. */
+final class BreakingCapacity implements Rule {
+
+    @Override
+    public String id() {
+        return "fuse.breaking-capacity";
+    }
+
+    @Override
+    public Link link() {
+        return Link.FUSE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.SAFETY;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (FuseDuty duty :
+                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+            if (duty.first()) {
+                worst.add(
+                        1 - duty.sourceShortA() / duty.breakingA(),
+                        "A dead short draws {}; the {} breaks {}.",
+                        new Amount(duty.sourceShortA(), Unit.AMPERE),
+                        duty.name(),
+                        new Amount(duty.breakingA(), Unit.AMPERE));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return FuseChanges.form(line);
+    }
+}

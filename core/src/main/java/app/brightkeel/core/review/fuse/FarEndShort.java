@@ -1,0 +1,59 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
+import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.List;
+
+/** A short at the far end draws at least twice the rating, else the lead may burn without the fuse opening. */
+final class FarEndShort implements Rule {
+
+    @Override
+    public String id() {
+        return "fuse.far-end-short";
+    }
+
+    @Override
+    public Link link() {
+        return Link.FUSE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.SAFETY;
+    }
+
+    private static final double LEAST_MULTIPLE = 2;
+    /** Multiple from which it is comfortable; common practice, no source. */
+    private static final double EASY_MULTIPLE = 2.5;
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (FuseDuty duty :
+                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+            if (Double.isFinite(duty.farShortA())) {
+                double multiple = duty.farShortA() / duty.ratingA();
+                worst.add(
+                        COMFORTABLE * (multiple - LEAST_MULTIPLE) / (EASY_MULTIPLE - LEAST_MULTIPLE),
+                        "A short at the far end draws {} from a cold, nearly empty pack; the {} needs {} to open.",
+                        new Amount(duty.farShortA(), Unit.AMPERE),
+                        duty.name(),
+                        new Amount(LEAST_MULTIPLE * duty.ratingA(), Unit.AMPERE));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return FuseChanges.rate(line);
+    }
+}

@@ -1,0 +1,187 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
+import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Changes of fuses. */
+final class FuseChanges {
+
+    /** Where a fuse goes: near enough for every case, far enough for a hand [m]; common practice, no source. */
+    private static final double AT_M = 0.10;
+
+    private FuseChanges() {}
+
+    /** Each first fuse next to the battery, in the segment that starts at it. */
+    static List<Change> move(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (FuseDuty duty : duties(line)) {
+            if (duty.first() && duty.distanceM() > AT_M) {
+                all.add(moved(line, duty));
+            }
+        }
+        return all;
+    }
+
+    private static Change moved(Line line, FuseDuty duty) {
+        Rig rig = line.entered();
+        Segment holds = rig.harness().segments().get(duty.segment());
+        Fitting.Fuse fuse = fuse(rig, duty);
+        Fitting.Fuse near = fuse.withAtM(Figure.chosen(AT_M));
+        Rig without = rig.with(holds.withFittings(
+                holds.fittings().stream().filter(f -> !f.id().equals(fuse.id())).toList()));
+        Segment first = firstOnTheWay(without, holds);
+        List<Fitting> fittings = new ArrayList<>(first.fittings());
+        fittings.add(0, near);
+        return new Change(
+                "fuse.move." + fuse.id(),
+                Text.of("{} at {} from the battery", fuse.name(), new Amount(AT_M, Unit.MILLIMETRE)),
+                Effort.MOVE,
+                without.with(first.withFittings(fittings)));
+    }
+
+    private static Segment firstOnTheWay(Rig rig, Segment from) {
+        Segment at = rig.harness().segment(from.id());
+        while (true) {
+            String start = at.from();
+            List<Segment> before = rig.harness().segments().stream()
+                    .filter(s -> s.to().equals(start))
+                    .toList();
+            if (before.isEmpty()) {
+                return at;
+            }
+            at = before.get(0);
+        }
+    }
+
+    /** A fuse in each segment that leaves a pack without one, the smallest that carries the load. */
+    static List<Change> fit(Line line) {
+        List<Change> all = new ArrayList<>();
+        Rig rig = line.entered();
+        for (Segment segment : rig.harness().segments()) {
+            boolean atPack = rig.harness().packs().stream().anyMatch(p -> p.id().equals(segment.from()));
+            boolean fused = segment.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance);
+            if (atPack && !fused) {
+                FuseTables.STANDARD_A.forEach(rating -> all.add(fitted(rig, segment, rating)));
+            }
+        }
+        // the smallest that leaves every fuse rule content is the one to offer
+        return all.stream().filter(change -> content(line, change)).limit(2).toList();
+    }
+
+    private static Change fitted(Rig rig, Segment segment, double rating) {
+        String id = FreshId.of(rig, "fuse-" + segment.id());
+        Fitting.Fuse fuse = new Fitting.Fuse(
+                id,
+                "fuse of " + segment.name(),
+                Figure.chosen(rating),
+                Fitting.Form.BLADE,
+                Figure.chosen(AT_M),
+                Figure.UNSET);
+        List<Fitting> fittings = new ArrayList<>(segment.fittings());
+        fittings.add(0, fuse);
+        return new Change(
+                "fuse.fit." + segment.id() + "." + slug(rating),
+                Text.of(
+                        "A {} fuse in {}, {} from the battery",
+                        new Amount(rating, Unit.RATING),
+                        segment.name(),
+                        new Amount(AT_M, Unit.MILLIMETRE)),
+                Effort.BUY,
+                rig.with(segment.withFittings(fittings)));
+    }
+
+    private static boolean content(Line line, Change change) {
+        Line then = line.with(change.after());
+        return FuseRules.ALL.stream()
+                .filter(rule -> rule.force().mayFail() && !(rule instanceof Missing))
+                .allMatch(rule -> rule.verdict(rule.judge(then)) != app.brightkeel.core.review.Verdict.FAILS
+                        && !(rule instanceof OpensInUse
+                                && rule.verdict(rule.judge(then)) != app.brightkeel.core.review.Verdict.HOLDS));
+    }
+
+    /** Each fuse in each standard size, small to large; {@link Change} keeps those that cure. */
+    static List<Change> rate(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (FuseDuty duty : duties(line)) {
+            FuseTables.STANDARD_A.stream()
+                    .filter(rating -> rating != duty.ratingA())
+                    .map(rating -> rated(line, duty, rating))
+                    .filter(change -> content(line, change))
+                    .limit(2)
+                    .forEach(all::add);
+        }
+        return all;
+    }
+
+    /** One fuse in another size. */
+    static Change rated(Line line, FuseDuty duty, double rating) {
+        Rig rig = line.entered();
+        Fitting.Fuse fuse = fuse(rig, duty);
+        Segment segment = rig.harness().segments().get(duty.segment());
+        Fitting.Fuse other = rating == duty.ratingA()
+                ? fuse
+                : fuse.withRatingA(Figure.chosen(rating)).withOhm(Figure.UNSET);
+        return new Change(
+                "fuse.rate." + fuse.id() + "." + slug(rating),
+                Text.of("{} of {}", fuse.name(), new Amount(rating, Unit.RATING)),
+                Effort.BUY,
+                rig.with(segment.with(other)));
+    }
+
+    /** The same rating in a form that breaks more. */
+    static List<Change> form(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (FuseDuty duty : duties(line)) {
+            Fitting.Fuse fuse = fuse(line.entered(), duty);
+            Segment segment = line.entered().harness().segments().get(duty.segment());
+            for (Fitting.Form form : Fitting.Form.values()) {
+                if (form.breakingA() > fuse.form().breakingA()) {
+                    String words = form == Fitting.Form.STRIP ? "a bolt-down strip" : "a terminal cube";
+                    all.add(new Change(
+                            "fuse.form." + fuse.id() + "."
+                                    + form.name()
+                                            .toLowerCase(java.util.Locale.ROOT)
+                                            .replace('_', '-'),
+                            Text.of(
+                                    "{} as {}, which breaks {}",
+                                    fuse.name(),
+                                    words,
+                                    new Amount(form.breakingA(), Unit.AMPERE)),
+                            Effort.BUY,
+                            line.entered().with(segment.with(fuse.withForm(form)))));
+                }
+            }
+        }
+        return all;
+    }
+
+    static List<FuseDuty> duties(Line line) {
+        return line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of());
+    }
+
+    private static Fitting.Fuse fuse(Rig rig, FuseDuty duty) {
+        return (Fitting.Fuse)
+                rig.harness().segments().get(duty.segment()).fittings().get(duty.fitting());
+    }
+
+    private static String slug(double rating) {
+        return rating == Math.rint(rating)
+                ? String.valueOf((long) rating)
+                : String.valueOf(rating).replace('.', '-');
+    }
+}

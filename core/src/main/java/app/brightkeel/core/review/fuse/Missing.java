@@ -1,0 +1,47 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.List;
+
+/** Every way from a battery to a device passes a fuse. */
+final class Missing implements Rule {
+
+    @Override
+    public String id() {
+        return "fuse.missing";
+    }
+
+    @Override
+    public Link link() {
+        return Link.FUSE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.SAFETY;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (int device :
+                line.get(Protection.STAGE).map(ProtectionState::bareDevices).orElse(List.of())) {
+            worst.add(
+                    -1,
+                    "No fuse between the battery and the {}: a chafed lead can burn.",
+                    line.rig().devices().get(device).name());
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return FuseChanges.fit(line);
+    }
+}

@@ -1,0 +1,53 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
+import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.List;
+
+/** The fuse carries everything behind it at the lowest permitted volts, loaded to at most 80 % of its rating. */
+final class OpensInUse implements Rule {
+
+    @Override
+    public String id() {
+        return "fuse.opens-in-use";
+    }
+
+    @Override
+    public Link link() {
+        return Link.FUSE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (FuseDuty duty :
+                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+            worst.add(
+                    COMFORTABLE * (1 - duty.loadA() / duty.ratingA()) / (1 - FuseTables.LOAD_SHARE),
+                    "The {} is {}; all on at the lowest volts is {}, so it may open in use.",
+                    duty.name(),
+                    new Amount(duty.ratingA(), Unit.RATING),
+                    new Amount(duty.loadA(), Unit.AMPERE));
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return FuseChanges.rate(line);
+    }
+}

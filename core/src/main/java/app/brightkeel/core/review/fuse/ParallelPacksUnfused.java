@@ -1,0 +1,54 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.battery.Parallel;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Pack;
+import java.util.List;
+
+/** Packs in parallel have a fuse each, before they meet: else one feeds the other's fault. */
+final class ParallelPacksUnfused implements Rule {
+
+    @Override
+    public String id() {
+        return "fuse.parallel-packs-unfused";
+    }
+
+    @Override
+    public Link link() {
+        return Link.FUSE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.SAFETY;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Topology topology = Topology.of(line.rig());
+        Worst worst = new Worst();
+        for (Pack pack : line.rig().harness().packs()) {
+            if (Parallel.meetsAnother(topology, line.rig(), pack)) {
+                boolean fused = line.rig().harness().segments().stream()
+                        .filter(s -> s.from().equals(pack.id()))
+                        .allMatch(s -> s.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance));
+                worst.add(
+                        fused ? 1 : -1,
+                        "{} joins another pack without a fuse of its own before they meet.",
+                        pack.name());
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return FuseChanges.fit(line);
+    }
+}

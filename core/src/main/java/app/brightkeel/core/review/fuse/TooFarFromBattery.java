@@ -1,0 +1,55 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
+import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.List;
+
+/** The first fuse sits within 178 mm of the battery, or 1.83 m inside a sheath over the whole length (ABYC E-11). */
+final class TooFarFromBattery implements Rule {
+
+    @Override
+    public String id() {
+        return "fuse.too-far-from-battery";
+    }
+
+    @Override
+    public Link link() {
+        return Link.FUSE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.SAFETY;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (FuseDuty duty :
+                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+            if (duty.first()) {
+                worst.add(
+                        Worst.within(duty.distanceM(), duty.allowedM()),
+                        "The {} sits {} from the battery; {} are allowed {}.",
+                        duty.name(),
+                        new Amount(duty.distanceM(), Unit.MILLIMETRE),
+                        new Amount(duty.allowedM(), Unit.MILLIMETRE),
+                        duty.sheathed() ? "inside a sheath" : "without a sheath");
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return FuseChanges.move(line);
+    }
+}

@@ -1,0 +1,66 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Figure;
+import java.util.List;
+
+/** A chosen device without a draw is planned with the table's middle, which is said. */
+final class DrawAssumed implements Rule {
+
+    private static final double HEADROOM = 0.1;
+
+    @Override
+    public String id() {
+        return "screen.draw-assumed";
+    }
+
+    @Override
+    public Link link() {
+        return Link.SCREEN;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<DayLoad> load = line.get(Load.STAGE);
+        Worst worst = new Worst();
+        List<Device> devices = line.rig().devices();
+        for (int d = 0; d < devices.size() && load.isKnown(); d++) {
+            Device device = devices.get(d);
+            if (device.draw() instanceof Draw.Split split && split.baseW().basis() == Figure.Basis.ASSUMED) {
+                worst.add(
+                        HEADROOM,
+                        "The {}'s draw is assumed, {}: read its label, or meter it at the brightness you use.",
+                        device.name(),
+                        new Amount(load.value().fullW().get(d), Unit.WATT));
+            }
+        }
+        return worst.judgement();
+    }
+
+    /** Planning with the upper end of the table is on the safe side until someone has metered it. */
+    @Override
+    public List<Change> cures(Line line) {
+        return line.rig().devices().stream()
+                .filter(d ->
+                        d.draw() instanceof Draw.Split split && split.baseW().basis() == Figure.Basis.ASSUMED)
+                .map(d -> ScreenChanges.planWith(
+                        line, d, d.kind().typical().watts().high()))
+                .toList();
+    }
+}

@@ -1,0 +1,62 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Phase;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Use;
+import java.util.List;
+
+/** Changes of what is drawn. */
+public final class ScreenChanges {
+
+    private ScreenChanges() {}
+
+    /** Plans one device with so many watts in place of what was entered. */
+    static Change planWith(Line line, Device device, double watts) {
+        double share = device.kind().typical().backlightShare();
+        Device entered = line.entered().device(device.id());
+        Rig after = line.entered()
+                .with(entered.withDraw(
+                        new Draw.Split(Figure.chosen(watts * (1 - share)), Figure.chosen(watts * share))));
+        return new Change(
+                "screen.plan-with." + device.id() + "." + Math.round(watts),
+                Text.of("Plan the {} with {}", device.name(), new Amount(watts, Unit.WATT)),
+                Effort.SETTING,
+                after);
+    }
+
+    /** Dims every screen to a brightness through the whole day. */
+    public static Change dim(Line line, double brightness) {
+        Rig entered = line.entered();
+        List<Phase> phases = entered.outing().phases().stream()
+                .map(phase -> dimmed(line, phase, brightness))
+                .toList();
+        return new Change(
+                "screen.dim." + Math.round(brightness * 100),
+                Text.of("Brightness at {}", new Amount(brightness, Unit.PERCENT)),
+                Effort.SETTING,
+                entered.withOuting(entered.outing().withPhases(phases)));
+    }
+
+    private static Phase dimmed(Line line, Phase entered, double brightness) {
+        Phase phase = entered;
+        for (Device device : line.rig().devices()) {
+            if (device.kind().dimmable()) {
+                Use use = phase.uses().stream()
+                        .filter(u -> u.device().equals(device.id()))
+                        .findFirst()
+                        .orElse(new Use(device.id(), Figure.UNSET, Figure.UNSET));
+                phase = phase.with(use.withBrightness(Figure.chosen(brightness)));
+            }
+        }
+        return phase;
+    }
+}

@@ -1,0 +1,47 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkReview;
+import java.util.List;
+import java.util.stream.DoubleStream;
+
+/** The Screen link: mean watts; brightness as what could be had instead. */
+public final class ScreenReview implements LinkReview {
+
+    @Override
+    public Link link() {
+        return Link.SCREEN;
+    }
+
+    @Override
+    public Outcome<Text> number(Line line) {
+        return line.get(Load.STAGE).map(load -> Text.of(load.meanW(), Unit.WATT));
+    }
+
+    @Override
+    public boolean standsOn(String pointer) {
+        return pointer.contains("/draw/") || pointer.startsWith("/outing/phases");
+    }
+
+    @Override
+    public List<Working> workings(Line line) {
+        return List.of(Load.STAGE.working(line));
+    }
+
+    @Override
+    public List<Change> alternatives(Line line) {
+        if (line.rig().devices().stream().noneMatch(d -> d.kind().dimmable())) {
+            return List.of();
+        }
+        return DoubleStream.of(1, 0.8, 0.6, 0.4, 0.2)
+                .mapToObj(b -> ScreenChanges.dim(line, b))
+                .toList();
+    }
+}

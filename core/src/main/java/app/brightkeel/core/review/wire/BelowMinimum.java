@@ -1,0 +1,61 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import java.util.List;
+
+/** At full brightness with the pack nearly empty each device still gets its lowest volts. */
+final class BelowMinimum implements Rule {
+
+    @Override
+    public String id() {
+        return "wire.device-minimum";
+    }
+
+    @Override
+    public Link link() {
+        return Link.WIRE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    /** Volts above the minimum from which it is comfortable; common practice, no source. */
+    private static final double EASY_V = 0.3;
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        Worst worst = new Worst();
+        List<Device> devices = line.rig().devices();
+        for (int d = 0; d < devices.size() && feed.isKnown(); d++) {
+            Outcome<Double> volts = feed.value().deviceVolts(d, feed.value().empty());
+            if (volts.isKnown()) {
+                double least = devices.get(d).limits().minV().value();
+                worst.add(
+                        COMFORTABLE * (volts.value() - least) / EASY_V,
+                        "The {} gets {} with the pack nearly empty and the screen at full brightness; it needs {}.",
+                        devices.get(d).name(),
+                        new Amount(volts.value(), Unit.VOLT),
+                        new Amount(least, Unit.VOLT));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return WireChanges.thicker(line);
+    }
+}

@@ -1,0 +1,44 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import java.util.List;
+
+/** Beyond the collapse limit constant-power gear finds no volts to run on: {@code P > V² / 4R} for a single branch. */
+final class NoOperatingPoint implements Rule {
+
+    @Override
+    public String id() {
+        return "wire.no-operating-point";
+    }
+
+    @Override
+    public Link link() {
+        return Link.WIRE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        if (!feed.isKnown() || feed.value().empty().exists()) {
+            return SILENT;
+        }
+        return Rule.measured(
+                -1, "The wire cannot carry this power at all: with the pack nearly empty the volts collapse.");
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return WireChanges.thicker(line);
+    }
+}

@@ -1,0 +1,76 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import java.util.List;
+
+/** Volts lost on the way, of the nominal 12 V: 3 % for electronics that reboot, 10 % for the rest (ABYC E-11). */
+final class VoltageDrop implements Rule {
+
+    @Override
+    public String id() {
+        return "wire.drop";
+    }
+
+    @Override
+    public Link link() {
+        return Link.WIRE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    private static final double ELECTRONICS = 0.03;
+    private static final double OTHERS = 0.10;
+    /** Drop at which the margin is used up, as a multiple of the allowed one: 10 % for electronics. */
+    private static final double USED_UP = 10 / 3.0;
+
+    private static final double NOMINAL_V = 12;
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        Worst worst = new Worst();
+        List<Device> devices = line.rig().devices();
+        for (int d = 0; d < devices.size() && feed.isKnown(); d++) {
+            if (feed.value().feeds(d) && feed.value().mean().exists()) {
+                double drop = feed.value().dropV(d) / NOMINAL_V;
+                double allowed = reboots(devices.get(d).kind()) ? ELECTRONICS : OTHERS;
+                worst.add(
+                        headroom(drop / allowed),
+                        "{} of the volts are lost on the way to the {}; {} is good practice.",
+                        new Amount(drop, Unit.FINE_PERCENT),
+                        devices.get(d).name(),
+                        new Amount(allowed, Unit.PERCENT));
+            }
+        }
+        return worst.judgement();
+    }
+
+    private static double headroom(double share) {
+        return share <= 1
+                ? COMFORTABLE + (1 - COMFORTABLE) * (1 - share)
+                : COMFORTABLE * (USED_UP - share) / (USED_UP - 1);
+    }
+
+    private static boolean reboots(DeviceKind kind) {
+        return kind != DeviceKind.LIGHT && kind != DeviceKind.PUMP && kind != DeviceKind.PHONE_CHARGE;
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return WireChanges.thicker(line);
+    }
+}

@@ -1,0 +1,130 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reference.WireTables;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Wire;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Changes of wire. */
+final class WireChanges {
+
+    /** A lead nobody has measured yet is planned this long [m]; the person then corrects it. */
+    private static final double PLANNED_LEAD_M = 1;
+
+    private static final double FUSE_AT_M = 0.10;
+
+    private WireChanges() {}
+
+    /** Each segment in the next thicker sizes of its own family; the smallest that cures comes first. */
+    static List<Change> thicker(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (int step = 1; step < WireTables.awg().size(); step++) {
+            for (Segment segment : line.entered().harness().segments()) {
+                List<Gauge> family = family(segment.wire().gauge());
+                int at = family.indexOf(segment.wire().gauge()) + step;
+                if (segment.wire().gauge().decided() && at < family.size()) {
+                    all.add(gauge(line, segment, family.get(at)));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** The sizes a segment may be bought in: AWG unless it is metric. */
+    static List<Gauge> family(Gauge gauge) {
+        return gauge instanceof Gauge.Metric
+                ? WireTables.metric().stream()
+                        .map(s -> (Gauge) new Gauge.Metric(s.areaMm2()))
+                        .toList()
+                : WireTables.awg().stream()
+                        .map(s -> (Gauge) new Gauge.Awg(s.awg()))
+                        .toList();
+    }
+
+    /** One segment in another size. */
+    static Change gauge(Line line, Segment segment, Gauge gauge) {
+        String size = gauge.size().words();
+        return new Change(
+                "wire.gauge." + segment.id() + "."
+                        + size.replaceAll("[^0-9A-Za-z]+", "-").replaceAll("-$", ""),
+                Text.of("{} in {}", segment.name(), size),
+                Effort.BUY,
+                line.entered().with(segment.withWire(segment.wire().withGauge(gauge))));
+    }
+
+    /** A sheath over each bare segment. */
+    static List<Change> sheath(Line line) {
+        return line.entered().harness().segments().stream()
+                .filter(s -> !s.wire().sheathed())
+                .map(s -> new Change(
+                        "wire.sheath." + s.id(),
+                        Text.of("A sheath over {}", s.name()),
+                        Effort.BUY,
+                        line.entered().with(s.withWire(s.wire().withSheathed(true)))))
+                .toList();
+    }
+
+    /** A single 12 V block where a pack has more. */
+    static List<Change> twelveVolts(Line line) {
+        return line.entered().harness().packs().stream()
+                .filter(p -> p.blocks() > 1)
+                .map(p -> new Change(
+                        "wire.twelve-volts." + p.id(),
+                        Text.of("{} as 12 V, not in series", p.name()),
+                        Effort.MOVE,
+                        line.entered().with(p.withBlocks(1))))
+                .toList();
+    }
+
+    /** A fused lead of its own from the first pack to each device that has none. */
+    static List<Change> directLead(Line line) {
+        Rig rig = line.entered();
+        Topology topology = Topology.of(rig);
+        List<Change> all = new ArrayList<>();
+        for (int d = 0; d < rig.devices().size() && !rig.harness().packs().isEmpty(); d++) {
+            if (topology.nodeOfDevice(d) < 0) {
+                all.add(lead(rig, rig.devices().get(d)));
+            }
+        }
+        return all;
+    }
+
+    private static Change lead(Rig rig, Device device) {
+        Pack pack = rig.harness().packs().get(0);
+        Fitting.Fuse fuse = new Fitting.Fuse(
+                FreshId.of(rig, "fuse-" + device.id()),
+                "fuse of the " + device.name(),
+                Figure.chosen(3),
+                Fitting.Form.BLADE,
+                Figure.chosen(FUSE_AT_M),
+                Figure.UNSET);
+        Segment lead = new Segment(
+                FreshId.of(rig, "lead-" + device.id()),
+                "lead of the " + device.name(),
+                pack.id(),
+                device.id(),
+                Wire.pair(new Gauge.Awg(18), Figure.chosen(PLANNED_LEAD_M)),
+                List.of(fuse));
+        List<Segment> segments = new ArrayList<>(rig.harness().segments());
+        segments.removeIf(s -> s.to().equals(device.id()));
+        segments.add(lead);
+        return new Change(
+                "wire.direct-lead." + device.id(),
+                Text.of("A fused lead of its own to the {}", device.name()),
+                Effort.BUY,
+                rig.withHarness(rig.harness().withSegments(segments)));
+    }
+}

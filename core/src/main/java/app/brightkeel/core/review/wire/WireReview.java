@@ -1,0 +1,71 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.rig.Segment;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The Wire link: volts at the worst device, nearly empty; gauges as what could be had instead. */
+public final class WireReview implements LinkReview {
+
+    /** What shifts a pack's hours and not its volts. */
+    private static final List<String> PACK_RATE = List.of("/ratedHours", "/peukert", "/age");
+
+    @Override
+    public Link link() {
+        return Link.WIRE;
+    }
+
+    @Override
+    public Outcome<Text> number(Line line) {
+        return line.get(Feed.STAGE).map(WireReview::worstVolts);
+    }
+
+    private static Text worstVolts(FeedState feed) {
+        int worst = feed.worstDevice();
+        if (worst < 0) {
+            return Text.of("not fed");
+        }
+        Outcome<Double> volts = feed.deviceVolts(worst, feed.empty());
+        return volts.isKnown() ? Text.of(volts.value(), Unit.VOLT) : Text.of("collapses");
+    }
+
+    @Override
+    public boolean standsOn(String pointer) {
+        return !pointer.startsWith("/outing/phases") && PACK_RATE.stream().noneMatch(pointer::endsWith);
+    }
+
+    @Override
+    public List<Working> workings(Line line) {
+        return List.of(Feed.STAGE.working(line));
+    }
+
+    /** Every size for the segments on the way to the worst device. */
+    @Override
+    public List<Change> alternatives(Line line) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        if (!feed.isKnown() || feed.value().worstDevice() < 0) {
+            return List.of();
+        }
+        List<Change> all = new ArrayList<>();
+        FeedState state = feed.value();
+        int node = state.topology().nodeOfDevice(state.worstDevice());
+        while (state.topology().parents().get(node) >= 0) {
+            int place = state.topology().segments().get(node);
+            Segment segment = line.entered().harness().segments().get(place);
+            WireChanges.family(segment.wire().gauge())
+                    .forEach(gauge -> all.add(WireChanges.gauge(line, segment, gauge)));
+            node = state.topology().parents().get(node);
+        }
+        return all;
+    }
+}

@@ -1,0 +1,24 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.StageKnown;
+import java.util.List;
+
+/** The rules of the Wire link. */
+public final class WireRules {
+
+    public static final List<Rule> ALL = List.of(
+            new StageKnown("wire.incomplete", Link.WIRE, Feed.STAGE),
+            new NotFed(),
+            new NoOperatingPoint(),
+            new BelowMinimum(),
+            new AboveMaximum(),
+            new VoltageDrop(),
+            new AboveAmpacity(),
+            new ThinnerThanMaker(),
+            new ThinInHandling());
+
+    private WireRules() {}
+}

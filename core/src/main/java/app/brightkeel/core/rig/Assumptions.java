@@ -1,0 +1,144 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.reference.FuseTables;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * Fills what a person left open and what may be assumed, so that no formula knows about unset figures. Never assumed:
+ * hours, capacity, chemistry, wire length and gauge, a fuse's rating and place, a maker's largest fuse, masses.
+ *
+ * <p>The assumed values are the middles of the tables in {@code reference}; those below without a table are common
+ * practice, no source.
+ */
+public final class Assumptions {
+
+    /** Lowest volts a display runs on where its maker's figure is not known [V]. */
+    public static final double DEVICE_MIN_V = 10.8;
+
+    /** Highest volts a 12 V device stands where its maker's figure is not known [V]; common practice, no source. */
+    public static final double DEVICE_MAX_V = 17;
+
+    /** Air where nobody said [°C]. */
+    public static final double AIR_C = 20;
+
+    /** A good plug or pair of crimps [Ω]; value from memory. */
+    public static final double JOINT_OHM = 0.004;
+
+    /** A small switch [Ω]; value from memory. */
+    public static final double SWITCH_OHM = 0.010;
+
+    private Assumptions() {}
+
+    /** The same rig with every figure that may be assumed filled; idempotent. */
+    public static Rig fill(Rig rig) {
+        Figure air = rig.outing().airC().orAssume(AIR_C);
+        List<Device> devices = rig.devices().stream().map(Assumptions::filled).toList();
+        Harness harness = rig.harness();
+        return new Rig(
+                rig.name(),
+                new Outing(
+                        air,
+                        rig.outing().phases().stream()
+                                .map(phase -> filled(phase, devices))
+                                .toList()),
+                rig.craft(),
+                devices,
+                new Harness(
+                        harness.packs().stream()
+                                .map(pack -> filled(pack, air.value()))
+                                .toList(),
+                        harness.junctions(),
+                        harness.segments().stream().map(Assumptions::filled).toList()),
+                rig.schools(),
+                rig.quieted());
+    }
+
+    private static Phase filled(Phase phase, List<Device> devices) {
+        List<Use> uses = phase.uses().stream()
+                .map(use -> new Use(
+                        use.device(), use.brightness().orAssume(1), use.duty().orAssume(1)))
+                .toList();
+        Stream<Use> unsaid = devices.stream()
+                .filter(device -> uses.stream().noneMatch(u -> u.device().equals(device.id())))
+                .map(device -> new Use(device.id(), Figure.UNSET.orAssume(1), Figure.UNSET.orAssume(1)));
+        return phase.withUses(Stream.concat(uses.stream(), unsaid).toList());
+    }
+
+    private static Device filled(Device device) {
+        Limits limits = device.limits();
+        return device.withDraw(filled(device.draw(), device.kind().typical()))
+                .withLimits(limits.withMinV(limits.minV().orAssume(DEVICE_MIN_V))
+                        .withMaxV(limits.maxV().orAssume(DEVICE_MAX_V)));
+    }
+
+    private static Draw filled(Draw draw, DeviceKind.Typical typical) {
+        double fullW = typical.watts().middle();
+        double share = typical.backlightShare();
+        if (draw instanceof Draw.Split split) {
+            // one half given: the other follows by the usual share, not by the table's watts
+            double base = split.baseW() instanceof Figure.Given given ? given.value() : fullW * (1 - share);
+            return new Draw.Split(
+                    split.baseW().orAssume(fullW * (1 - share)),
+                    split.backlightW().orAssume(share == 0 ? 0 : base * share / (1 - share)));
+        }
+        if (draw instanceof Draw.Amps amps) {
+            return amps.amps().isSet()
+                    ? new Draw.Amps(amps.amps(), amps.backlightShare().orAssume(share))
+                    : assumed(fullW, share);
+        }
+        if (draw instanceof Draw.Metered metered) {
+            return metered.amps().isSet()
+                    ? new Draw.Metered(
+                            metered.amps(),
+                            metered.volts().orAssume(12.8),
+                            metered.brightness().orAssume(1),
+                            metered.backlightShare().orAssume(share))
+                    : assumed(fullW, share);
+        }
+        return assumed(fullW, share);
+    }
+
+    private static Draw assumed(double fullW, double share) {
+        return new Draw.Split(Figure.UNSET.orAssume(fullW * (1 - share)), Figure.UNSET.orAssume(fullW * share));
+    }
+
+    private static Pack filled(Pack pack, double airC) {
+        Pack known =
+                pack.withTempC(pack.tempC().orAssume(airC)).withAge(pack.age().orAssume(1));
+        if (pack.chemistry() == Chemistry.UNDECIDED) {
+            return known;
+        }
+        Chemistry.Data data = pack.chemistry().data();
+        Pack typed = known.withRatedHours(pack.ratedHours().orAssume(data.ratedHours()))
+                .withPeukert(pack.peukert().orAssume(data.peukert().middle()))
+                .withDepth(pack.depth().orAssume(data.depth()))
+                .withElectronicsOhm(pack.electronicsOhm().orAssume(data.electronicsOhm()));
+        if (!pack.capacityAh().isSet()) {
+            return typed;
+        }
+        double ohm = data.blockOhm().middle() * 10 / pack.capacityAh().value() * pack.blocks();
+        return typed.withCellsOhm(pack.cellsOhm().orAssume(Math.min(ohm, 5)));
+    }
+
+    private static Segment filled(Segment segment) {
+        return segment.withFittings(
+                segment.fittings().stream().map(Assumptions::filled).toList());
+    }
+
+    private static Fitting filled(Fitting fitting) {
+        if (fitting instanceof Fitting.Joint joint) {
+            return new Fitting.Joint(joint.id(), joint.name(), joint.ohm().orAssume(JOINT_OHM));
+        }
+        if (fitting instanceof Fitting.Switch off) {
+            return new Fitting.Switch(off.id(), off.name(), off.ohm().orAssume(SWITCH_OHM));
+        }
+        Fitting.Fuse fuse = (Fitting.Fuse) fitting;
+        return fuse.ratingA().isSet()
+                ? fuse.withOhm(
+                        fuse.ohm().orAssume(FuseTables.coldOhm(fuse.ratingA().value())))
+                : fuse;
+    }
+}

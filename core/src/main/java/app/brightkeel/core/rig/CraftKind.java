@@ -1,0 +1,27 @@
+package app.brightkeel.core.rig;
+
+/** What carries the rig. */
+public enum CraftKind {
+    UNDECIDED("not decided"),
+    SIT_ON_TOP("sit-on-top paddle kayak"),
+    PEDAL_KAYAK("pedal kayak"),
+    SIT_INSIDE("sit-inside kayak"),
+    CANOE("canoe"),
+    INFLATABLE("inflatable"),
+    FLAT_BOTTOM_BOAT("flat-bottom boat"),
+    ICE_WALK_OUT("sled or bucket on ice");
+
+    private final String words;
+
+    CraftKind(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public boolean onIce() {
+        return this == ICE_WALK_OUT;
+    }
+}

@@ -1,0 +1,70 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/** Something that sits in a segment. */
+public sealed interface Fitting {
+
+    String id();
+
+    String name();
+
+    /** What it adds to the loop [Ω]. */
+    Figure ohm();
+
+    /** How a fuse is built: decides the short-circuit current it can break. */
+    enum Form {
+        BLADE(1_000),
+        STRIP(6_000),
+        TERMINAL_CUBE(10_000);
+
+        private final double breakingA;
+
+        Form(double breakingA) {
+            this.breakingA = breakingA;
+        }
+
+        /** Largest current it breaks [A]; values from memory of data sheets. */
+        public double breakingA() {
+            return breakingA;
+        }
+    }
+
+    /**
+     * A fuse on the positive.
+     *
+     * @param ratingA 0.25 to 300 [A]
+     * @param atM     along the conductor from the segment's start, 0 to 60 [m]; never assumed
+     * @param ohm     0 to 5 [Ω]
+     */
+    @RecordBuilder
+    record Fuse(String id, String name, Figure ratingA, Form form, Figure atM, Figure ohm)
+            implements Fitting, FittingFuseBuilder.With {
+        public Fuse {
+            Checks.id("id", id);
+            Checks.name("name", name);
+            Figure.within("ratingA", ratingA, 0.25, 300, "A");
+            Figure.within("atM", atM, 0, 60, "m");
+            Figure.within("ohm", ohm, 0, 5, "Ω");
+        }
+    }
+
+    /** A plug, crimp or terminal: anything that only adds resistance; {@code ohm} 0 to 5 [Ω] for both poles together. */
+    record Joint(String id, String name, Figure ohm) implements Fitting {
+        public Joint {
+            Checks.id("id", id);
+            Checks.name("name", name);
+            Figure.within("ohm", ohm, 0, 5, "Ω");
+        }
+    }
+
+    /** A switch; {@code ohm} 0 to 5 [Ω]. */
+    record Switch(String id, String name, Figure ohm) implements Fitting {
+        public Switch {
+            Checks.id("id", id);
+            Checks.name("name", name);
+            Figure.within("ohm", ohm, 0, 5, "Ω");
+        }
+    }
+}

@@ -1,0 +1,30 @@
+package app.brightkeel.core.rig;
+
+import java.util.HashSet;
+import java.util.Set;
+
+/** An id no part of a rig has yet. */
+public final class FreshId {
+
+    private static final int LONGEST = 36;
+
+    private FreshId() {}
+
+    /** The wish itself, shortened if need be, or the wish with the first number that is free. */
+    public static String of(Rig rig, String wish) {
+        Set<String> taken = new HashSet<>();
+        rig.devices().forEach(d -> taken.add(d.id()));
+        rig.harness().packs().forEach(p -> taken.add(p.id()));
+        rig.harness().junctions().forEach(j -> taken.add(j.id()));
+        rig.harness().segments().forEach(s -> {
+            taken.add(s.id());
+            s.fittings().forEach(f -> taken.add(f.id()));
+        });
+        String stem = wish.length() > LONGEST ? wish.substring(0, LONGEST) : wish;
+        String id = stem;
+        for (int n = 2; taken.contains(id); n++) {
+            id = stem + "-" + n;
+        }
+        return id;
+    }
+}

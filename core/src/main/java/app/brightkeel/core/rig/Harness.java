@@ -1,0 +1,119 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Packs and the wire between them and the devices: a tree by id, each segment a pair of wires that leads from a pack
+ * or junction to a junction or device.
+ *
+ * @param packs     in parallel where several feed one junction
+ * @param junctions named points where segments meet
+ * @param segments  pairs of plus and minus wire with what sits in them
+ */
+@RecordBuilder
+public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> segments)
+        implements HarnessBuilder.With {
+
+    /** Most segments of a harness. */
+    public static final int MOST_SEGMENTS = 200;
+
+    private static final int MOST_PACKS = 12;
+
+    /** @throws Refusal LOOP where a segment closes a circle or feeds what is fed already from the same side */
+    public Harness {
+        packs = Checks.atMost("packs", MOST_PACKS, packs);
+        junctions = Checks.atMost("junctions", MOST_SEGMENTS, junctions);
+        segments = Checks.atMost("segments", MOST_SEGMENTS, segments);
+        refuseLoops(segments);
+    }
+
+    private static void refuseLoops(List<Segment> segments) {
+        Map<String, String> leader = new HashMap<>();
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            String from = leaderOf(leader, segment.from());
+            String to = leaderOf(leader, segment.to());
+            if (from.equals(to)) {
+                throw new Refusal(
+                        RefusalCode.LOOP,
+                        "segments[" + i + "].to",
+                        segment.id(),
+                        "a tree: this segment joins two points that are joined already");
+            }
+            leader.put(to, from);
+        }
+    }
+
+    private static String leaderOf(Map<String, String> leader, String id) {
+        String at = id;
+        while (leader.containsKey(at)) {
+            at = leader.get(at);
+        }
+        return at;
+    }
+
+    /** Ids of packs, junctions, segments and fittings, for the check that none stands twice. */
+    List<String> ownIds() {
+        List<String> ids = new ArrayList<>();
+        packs.forEach(pack -> ids.add(pack.id()));
+        junctions.forEach(junction -> ids.add(junction.id()));
+        for (Segment segment : segments) {
+            ids.add(segment.id());
+            segment.fittings().forEach(fitting -> ids.add(fitting.id()));
+        }
+        return ids;
+    }
+
+    void checkEnds(Set<String> known) {
+        Set<String> packIds = new java.util.HashSet<>();
+        packs.forEach(pack -> packIds.add(pack.id()));
+        Set<String> sources = new java.util.HashSet<>(packIds);
+        junctions.forEach(junction -> sources.add(junction.id()));
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            if (!sources.contains(segment.from())) {
+                throw new Refusal(
+                        RefusalCode.DANGLING,
+                        "harness.segments[" + i + "].from",
+                        segment.from(),
+                        "the id of a pack or junction of this rig");
+            }
+            if (!known.contains(segment.to()) || packIds.contains(segment.to())) {
+                throw new Refusal(
+                        RefusalCode.DANGLING,
+                        "harness.segments[" + i + "].to",
+                        segment.to(),
+                        "the id of a junction or device of this rig");
+            }
+        }
+    }
+
+    /** The pack with this id; an unknown id is a bug of the caller. */
+    public Pack pack(String id) {
+        return packs.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** The segment with this id; an unknown id is a bug of the caller. */
+    public Segment segment(String id) {
+        return segments.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    public Harness with(Pack pack) {
+        return withPacks(
+                packs.stream().map(p -> p.id().equals(pack.id()) ? pack : p).toList());
+    }
+
+    public Harness with(Segment segment) {
+        return withSegments(segments.stream()
+                .map(s -> s.id().equals(segment.id()) ? segment : s)
+                .toList());
+    }
+}

@@ -1,0 +1,69 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.refusal.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * A battery.
+ *
+ * @param origin         id of the catalogue item it was copied from, "" where it was typed from its label
+ * @param blocks         12 V blocks in series, 1 to 4
+ * @param capacityAh     as rated, 0.1 to 1000 [Ah]; never assumed
+ * @param ratedHours     time over which that was rated, 0.5 to 100 [h]
+ * @param peukert        exponent, 1 to 1.5
+ * @param age            share of its capacity that is left, 0.2 to 1.1
+ * @param tempC          of its cells, −40 to 60 [°C]
+ * @param depth          share of its charge that may be used, 0.1 to 1
+ * @param cellsOhm       inner resistance at 25 °C, charged, without electronics, 0 to 5 [Ω]
+ * @param electronicsOhm cut-off electronics, 0 to 1 [Ω]
+ * @param maxDischargeA  most it may give, 0.1 to 2000 [A]
+ * @param massKg         0.05 to 100 [kg]
+ */
+@RecordBuilder
+public record Pack(
+        String id,
+        String name,
+        String origin,
+        Chemistry chemistry,
+        int blocks,
+        Figure capacityAh,
+        Figure ratedHours,
+        Figure peukert,
+        Figure age,
+        Figure tempC,
+        Figure depth,
+        Figure cellsOhm,
+        Figure electronicsOhm,
+        Figure maxDischargeA,
+        Figure massKg)
+        implements PackBuilder.With {
+
+    public Pack {
+        Checks.id("id", id);
+        Checks.name("name", name);
+        Checks.text("origin", origin);
+        Checks.within("blocks", blocks, 1, 4, "12 V blocks");
+        Figure.within("capacityAh", capacityAh, 0.1, 1000, "Ah");
+        Figure.within("ratedHours", ratedHours, 0.5, 100, "h");
+        Figure.within("peukert", peukert, 1, 1.5, "");
+        Figure.within("age", age, 0.2, 1.1, "(share of its rating)");
+        Figure.within("tempC", tempC, -40, 60, "°C");
+        Figure.within("depth", depth, 0.1, 1, "(share of its charge)");
+        Figure.within("cellsOhm", cellsOhm, 0, 5, "Ω");
+        Figure.within("electronicsOhm", electronicsOhm, 0, 1, "Ω");
+        Figure.within("maxDischargeA", maxDischargeA, 0.1, 2000, "A");
+        Figure.within("massKg", massKg, 0.05, 100, "kg");
+    }
+
+    /** A pack of which nothing is known yet. */
+    public static Pack unknown(String id, String name) {
+        return labelled(id, name, Chemistry.UNDECIDED, Figure.UNSET);
+    }
+
+    /** A pack known by its label. */
+    public static Pack labelled(String id, String name, Chemistry chemistry, Figure capacityAh) {
+        Figure open = Figure.UNSET;
+        return new Pack(id, name, "", chemistry, 1, capacityAh, open, open, open, open, open, open, open, open, open);
+    }
+}

@@ -1,0 +1,36 @@
+package app.brightkeel.core.rig;
+
+/** Where something stands in a rig, as a JSON Pointer (RFC 6901) into its document: {@code /devices/0/draw/baseW}. */
+public final class Pointer {
+
+    private Pointer() {}
+
+    /** Joins names and list places; none of ours needs escaping. */
+    public static String of(Object... steps) {
+        StringBuilder all = new StringBuilder();
+        for (Object step : steps) {
+            all.append('/').append(step);
+        }
+        return all.toString();
+    }
+
+    public static String device(int index, String field) {
+        return "/devices/" + index + "/" + field;
+    }
+
+    public static String pack(int index, String field) {
+        return "/harness/packs/" + index + "/" + field;
+    }
+
+    public static String segment(int index, String field) {
+        return "/harness/segments/" + index + "/" + field;
+    }
+
+    public static String fitting(int segment, int index, String field) {
+        return "/harness/segments/" + segment + "/fittings/" + index + "/" + field;
+    }
+
+    public static String phase(int index, String field) {
+        return "/outing/phases/" + index + "/" + field;
+    }
+}

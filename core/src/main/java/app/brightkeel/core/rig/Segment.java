@@ -1,0 +1,34 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+
+/**
+ * A pair of wires from one point of the harness to the next.
+ *
+ * @param from     id of a pack or junction
+ * @param to       id of a junction or device
+ * @param fittings in order from {@code from} to {@code to}
+ */
+@RecordBuilder
+public record Segment(String id, String name, String from, String to, Wire wire, List<Fitting> fittings)
+        implements SegmentBuilder.With {
+
+    private static final int MOST_FITTINGS = 20;
+
+    public Segment {
+        Checks.id("id", id);
+        Checks.name("name", name);
+        Checks.id("from", from);
+        Checks.id("to", to);
+        fittings = Checks.atMost("fittings", MOST_FITTINGS, fittings);
+    }
+
+    /** This segment with one fitting replaced by the one of the same id. */
+    public Segment with(Fitting fitting) {
+        return withFittings(fittings.stream()
+                .map(f -> f.id().equals(fitting.id()) ? fitting : f)
+                .toList());
+    }
+}
