@@ -4,7 +4,6 @@ import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** Guards for record constructors: each returns its argument or throws a {@link Refusal} that names the field. */
 public final class Checks {
@@ -12,7 +11,7 @@ public final class Checks {
     /** Longest name a person may give anything [characters]. */
     public static final int LONGEST_NAME = 120;
 
-    private static final Pattern ID = Pattern.compile("[a-z0-9][a-z0-9-]{0,39}");
+    private static final int LONGEST_ID = 40;
 
     private Checks() {}
 
@@ -26,7 +25,7 @@ public final class Checks {
 
     /** Up to {@link #LONGEST_NAME} characters without control characters; may be empty. */
     public static String text(String field, String value) {
-        if (value.length() > LONGEST_NAME || value.chars().anyMatch(Character::isISOControl)) {
+        if (value.length() > LONGEST_NAME || hasControl(value)) {
             throw new Refusal(
                     RefusalCode.BAD_TEXT, field, value, "at most " + LONGEST_NAME + " characters on one line");
         }
@@ -43,11 +42,34 @@ public final class Checks {
 
     /** Small letters, digits and hyphens, 1 to 40 of them. */
     public static String id(String field, String value) {
-        if (!ID.matcher(value).matches()) {
+        if (!isId(value)) {
             throw new Refusal(
                     RefusalCode.BAD_TEXT, field, value, "1 to 40 small letters, digits and hyphens, no hyphen first");
         }
         return value;
+    }
+
+    // plain loops: every record of a rig is checked again each time a rig is filled or changed
+    private static boolean isId(String value) {
+        if (value.isEmpty() || value.length() > LONGEST_ID || value.charAt(0) == '-') {
+            return false;
+        }
+        for (int i = 0; i < value.length(); i++) {
+            char c = value.charAt(i);
+            if (!(c >= 'a' && c <= 'z' || c >= '0' && c <= '9' || c == '-')) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean hasControl(String value) {
+        for (int i = 0; i < value.length(); i++) {
+            if (Character.isISOControl(value.charAt(i))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** An immutable copy of a list that is not too long. */

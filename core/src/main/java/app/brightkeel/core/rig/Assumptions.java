@@ -105,7 +105,8 @@ public final class Assumptions {
         return new Draw.Split(Figure.UNSET.orAssume(fullW * (1 - share)), Figure.UNSET.orAssume(fullW * share));
     }
 
-    private static Pack filled(Pack pack, double airC) {
+    /** One pack filled, in air of a temperature [°C]. */
+    public static Pack filled(Pack pack, double airC) {
         Pack known =
                 pack.withTempC(pack.tempC().orAssume(airC)).withAge(pack.age().orAssume(1));
         if (pack.chemistry() == Chemistry.UNDECIDED) {

@@ -2,6 +2,8 @@ package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -10,9 +12,9 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.screen.ScreenChanges;
+import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -82,15 +84,15 @@ final class BatteryChanges {
     }
 
     private static double wantedAh(Line line) {
-        return line.get(app.brightkeel.core.load.Load.STAGE)
+        return line.get(Load.STAGE)
                 .map(load -> load.meanW() * load.hours() / 12.8)
                 .orElse(0.0);
     }
 
     private static double usableAh(Line line, Pack old, Pack item) {
         Pack placed = Catalogue.inPlaceOf(old, item);
-        Rig filled = line.with(line.entered().with(placed)).rig();
-        var model = Packs.model(filled.harness().pack(old.id()));
+        PackModel model = Packs.model(
+                Assumptions.filled(placed, line.rig().outing().airC().value()));
         return model.availableAh() * model.depth();
     }
 

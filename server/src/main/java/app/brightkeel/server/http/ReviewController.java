@@ -1,0 +1,46 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.server.files.RigDocument;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Reviews of rigs that are not kept, and the catalogue. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class ReviewController {
+
+    private final RigReviewer reviewer;
+
+    ReviewController(RigReviewer reviewer) {
+        this.reviewer = reviewer;
+    }
+
+    @PostMapping(path = "/reviews", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Reviewed review(@RequestBody RigDocument document, @RequestParam(required = false) @Nullable Link scene) {
+        Line line = Line.of(document.rig());
+        return new Reviewed(reviewer.review(line), scene == null ? Picture.NONE : Picture.of(line, scene));
+    }
+
+    @GetMapping("/catalogue/packs")
+    List<Pack> packs() {
+        return Catalogue.packs();
+    }
+
+    @GetMapping("/catalogue/devices")
+    List<Device> devices() {
+        return Catalogue.devices();
+    }
+}

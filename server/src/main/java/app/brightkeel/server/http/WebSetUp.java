@@ -1,0 +1,61 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.review.Link;
+import app.brightkeel.server.files.RigReader;
+import java.io.IOException;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.Resource;
+import org.springframework.format.FormatterRegistry;
+import org.springframework.http.CacheControl;
+import org.springframework.http.converter.HttpMessageConverters;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
+
+/** Pages, deep links, converters. */
+@Configuration
+class WebSetUp implements WebMvcConfigurer {
+
+    private final RigReader reader;
+
+    WebSetUp(RigReader reader) {
+        this.reader = reader;
+    }
+
+    @Override
+    public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
+        builder.addCustomConverter(new RigDocumentConverter(reader));
+    }
+
+    @Override
+    public void addFormatters(FormatterRegistry registry) {
+        registry.addConverter(String.class, Link.class, word -> Link.valueOf(word.toUpperCase(Locale.ROOT)));
+    }
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).immutable());
+        registry.addResourceHandler("/**")
+                .addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache())
+                .resourceChain(true)
+                .addResolver(new DeepLinks());
+    }
+
+    /** Any path that is neither a file nor the API is a page of the one-page application. */
+    private static final class DeepLinks extends PathResourceResolver {
+        @Override
+        protected @Nullable Resource getResource(String path, Resource location) throws IOException {
+            Resource found = super.getResource(path, location);
+            if (found != null || path.startsWith("api/") || path.startsWith("assets/")) {
+                return found;
+            }
+            return super.getResource("index.html", location);
+        }
+    }
+}
