@@ -1,0 +1,157 @@
+package app.brightkeel.server.api;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.ServerTest;
+import app.brightkeel.server.files.RigDocument;
+import app.brightkeel.server.files.RigJson;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.lang.reflect.Method;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.Type;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The reviewed contract, the schema of rig files and the table of units are what the code says; {@code ./keel api} writes them. */
+public class ApiContractTest extends ServerTest {
+
+    private static final Path DOCS = Path.of("..", "docs");
+
+    private final JsonMapper mapper = RigJson.mapper()
+            .rebuild()
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .build();
+
+    @Autowired
+    private RequestMappingHandlerMapping requestMappingHandlerMapping;
+
+    @Test
+    public void openApiIsTheReviewedOne() throws Exception {
+        byte[] generated = http.perform(get("/v3/api-docs").header("Host", "localhost"))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        ObjectNode api = (ObjectNode) mapper.readTree(generated);
+        api.remove("servers");
+        api.set("info", mapper.createObjectNode().put("title", "Bright Keel").put("version", "1"));
+        CoreSchemas schemas = new CoreSchemas("#/components/schemas/");
+        for (HandlerMethod handler :
+                requestMappingHandlerMapping.getHandlerMethods().values()) {
+            if (handler.getBeanType().isAnnotationPresent(RestController.class)
+                    && handler.getBeanType().getName().startsWith("app.brightkeel")) {
+                describe(schemas, handler.getMethod());
+            }
+        }
+        ObjectNode components = api.putObject("components").putObject("schemas");
+        schemas.all().forEach(components::set);
+        linksAsReferences(api, schemas);
+        compare("openapi.json", api);
+    }
+
+    private static void describe(CoreSchemas schemas, Method method) {
+        for (Class<?> parameter : method.getParameterTypes()) {
+            if (parameter.isRecord() || parameter == Link.class) {
+                schemas.of(parameter);
+            }
+        }
+        Type result = method.getGenericReturnType();
+        boolean wrapped = result instanceof ParameterizedType generic && generic.getRawType() == ResponseEntity.class;
+        schemas.of(wrapped ? ((ParameterizedType) result).getActualTypeArguments()[0] : result);
+    }
+
+    /** The generator writes enum parameters by their Java names. */
+    private void linksAsReferences(ObjectNode api, CoreSchemas schemas) {
+        for (JsonNode operation : api.path("paths").findValues("parameters")) {
+            for (JsonNode parameter : operation) {
+                if (parameter.path("schema").has("enum")) {
+                    ((ObjectNode) parameter).set("schema", schemas.of(Link.class));
+                }
+            }
+        }
+    }
+
+    @Test
+    public void schemaOfRigFilesIsThePublishedOneAndFitsRealExports() throws Exception {
+        ObjectNode schema = rigSchema();
+        compare("rig.schema.json", schema);
+        Schema validator = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(mapper.writeValueAsString(schema), InputFormat.JSON);
+        for (Rig rig : DemoRigs.all()) {
+            String export = mapper.writeValueAsString(RigDocument.of(rig));
+            assertTrue(validator.validate(export, InputFormat.JSON).isEmpty(), rig.name());
+        }
+        assertTrue(!validator
+                .validate("{\"format\":\"bright-keel-rig\"}", InputFormat.JSON)
+                .isEmpty());
+    }
+
+    private ObjectNode rigSchema() {
+        CoreSchemas schemas = new CoreSchemas("#/$defs/");
+        ObjectNode schema = mapper.createObjectNode()
+                .put("$schema", "https://json-schema.org/draft/2020-12/schema")
+                .put("title", "Bright Keel rig file, version " + RigDocument.VERSION);
+        schema.set("$ref", schemas.of(RigDocument.class).get("$ref"));
+        ObjectNode definitions = schema.putObject("$defs");
+        schemas.all().forEach((name, definition) -> {
+            definition.remove("discriminator");
+            definitions.set(name, definition);
+        });
+        return schema;
+    }
+
+    @Test
+    public void unitsAreTheOnesOfCore() throws Exception {
+        ObjectNode units = mapper.createObjectNode();
+        for (Unit unit : Unit.values()) {
+            units.set(RigJson.kebab(unit.name()), mapper.valueToTree(Map.of("metric", unit.metric(), "us", unit.us())));
+        }
+        ObjectNode sorted = mapper.createObjectNode();
+        sorted.set("units", sorted(units));
+        var gauges = sorted.putArray("awg");
+        app.brightkeel.core.reference.WireTables.awg()
+                .forEach(size -> gauges.addObject().put("awg", size.awg()).put("areaMm2", size.areaMm2()));
+        var metric = sorted.putArray("metricMm2");
+        app.brightkeel.core.reference.WireTables.metric().forEach(size -> metric.add(size.areaMm2()));
+        compare("units.json", sorted);
+    }
+
+    private ObjectNode sorted(ObjectNode units) {
+        ObjectNode sorted = mapper.createObjectNode();
+        units.properties().forEach(entry -> {
+            ObjectNode both = mapper.createObjectNode();
+            both.set("metric", entry.getValue().get("metric"));
+            both.set("us", entry.getValue().get("us"));
+            sorted.set(entry.getKey(), both);
+        });
+        return sorted;
+    }
+
+    private void compare(String file, JsonNode now) throws Exception {
+        String text = mapper.writeValueAsString(now) + "\n";
+        Path path = DOCS.resolve(file);
+        if (Boolean.getBoolean("keel.write")) {
+            Files.writeString(path, text);
+        }
+        assertEquals(Files.exists(path) ? Files.readString(path) : "", text, "the API changed: run ./keel api");
+    }
+}
