@@ -1,1 +1,48 @@
-process.exit(0)
+// Builds the screens for Maven: each step runs only if what it reads has changed since it last passed.
+import { execFileSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+
+const STAMPS = "target/stamps";
+const bin = (name) => join("node_modules", ".bin", name);
+
+function files(path) {
+  if (!existsSync(path)) return [];
+  if (!statSync(path).isDirectory()) return [path];
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => files(join(path, name)));
+}
+
+function hash(paths) {
+  const sum = createHash("sha256");
+  for (const file of paths.flatMap(files)) sum.update(file).update("\0").update(readFileSync(file));
+  return sum.digest("hex");
+}
+
+function step(name, inputs, output, run) {
+  const stamp = join(STAMPS, name);
+  const now = hash(["build.mjs", ...inputs]);
+  if (existsSync(output) && existsSync(stamp) && readFileSync(stamp, "utf8") === now) return;
+  console.log(`web: ${name}`);
+  run();
+  mkdirSync(STAMPS, { recursive: true });
+  writeFileSync(stamp, now);
+}
+
+function call(command, ...args) {
+  execFileSync(command, args, { stdio: "inherit" });
+}
+
+const SETTINGS = ["package.json", "tsconfig.json", "vite.config.ts", "index.html"];
+step("install", ["package.json", "package-lock.json"], "node_modules", () => call("npm", "ci"));
+step("types", ["../docs/openapi.json"], "src/api/generated/api.d.ts", () =>
+  call(bin("openapi-typescript"), "../docs/openapi.json", "-o", "src/api/generated/api.d.ts"),
+);
+step("check", ["src", "../docs/units.json", ...SETTINGS], "node_modules", () => {
+  call(bin("tsc"), "--noEmit");
+  call(bin("prettier"), "--check", "src", "index.html", "vite.config.ts");
+  call(bin("oxlint"), "--deny-warnings", "src");
+});
+step("bundle", ["src", "../docs/units.json", "package-lock.json", ...SETTINGS], "dist/index.html", () => call(bin("vite"), "build"));

@@ -1,0 +1,45 @@
+import { queryOptions } from "@tanstack/react-query";
+import { answer, api } from "./client";
+import type { Link } from "./types";
+
+export const shelfQuery = queryOptions({
+  queryKey: ["shelf"],
+  queryFn: () => answer(api.GET("/api/rigs")),
+});
+
+export const rigQuery = (id: string) =>
+  queryOptions({
+    queryKey: ["rig", id],
+    queryFn: () => answer(api.GET("/api/rigs/{id}", { params: { path: { id } } })),
+  });
+
+export const sceneQuery = (id: string, revision: number, link: Link) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "scene", link],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/scenes/{link}", { params: { path: { id, link } } })),
+    placeholderData: (previous, query) => (query?.queryKey[4] === link ? previous : undefined),
+  });
+
+export const workingsQuery = (id: string, revision: number, link: Link) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "workings", link],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/workings", { params: { path: { id }, query: { link } } })),
+  });
+
+export const offersQuery = (id: string, revision: number, link: Link) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "offers", link],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/changes", { params: { path: { id }, query: { link } } })),
+  });
+
+export const changeQuery = (id: string, revision: number, change: string) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "change", change],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/changes/{change}", { params: { path: { id, change } } })),
+  });
+
+export const devicesQuery = queryOptions({
+  queryKey: ["catalogue", "devices"],
+  queryFn: () => answer(api.GET("/api/catalogue/devices")),
+  staleTime: Infinity,
+});

@@ -1,0 +1,45 @@
+import type { components } from "./generated/api";
+
+type Schemas = components["schemas"];
+
+export type Amount = Schemas["Amount"];
+export type Change = Schemas["ChangePreview"];
+export type Device = Schemas["Device"];
+export type Draw = Schemas["Draw"];
+export type Effect = Schemas["Effect"];
+export type Figure = Schemas["Figure"];
+export type Finding = Schemas["Finding"];
+export type Fitting = Schemas["Fitting"];
+export type Fuse = Schemas["FittingFuse"];
+export type Gauge = Schemas["Gauge"];
+export type Link = Schemas["Link"];
+export type LinkState = Schemas["LinkState"];
+export type Mark = Schemas["Mark"];
+export type Offer = Schemas["Offer"];
+export type Pack = Schemas["Pack"];
+export type Phase = Schemas["Phase"];
+export type Picture = Schemas["Picture"];
+export type Point = Schemas["Point"];
+export type Review = Schemas["Review"];
+export type Rig = Schemas["Rig"];
+export type RigDocument = Schemas["RigDocument"];
+export type Saved = Schemas["Saved"];
+export type Scene = Schemas["Scene"];
+export type Segment = Schemas["Segment"];
+export type ShelfEntry = Schemas["ShelfEntry"];
+export type Text = Schemas["Text"];
+export type Unit = Schemas["Unit"];
+export type Use = Schemas["Use"];
+export type Verdict = Schemas["Verdict"];
+export type Working = Schemas["Working"];
+export type Row = Schemas["Row"];
+export type Basis = Schemas["Basis"];
+
+/** An error as the server tells it (RFC 9457). */
+export interface Problem {
+  title: string;
+  status: number;
+  detail: string;
+  pointer?: string;
+  allowed?: string;
+}

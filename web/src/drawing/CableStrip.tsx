@@ -1,0 +1,104 @@
+import { type KeyboardEvent, useRef } from "react";
+import { useNavigate } from "react-router";
+import type { Link, LinkState, Review } from "../api/types";
+import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
+import { Words } from "../parts/Words";
+import { Joint, Stretch } from "./Joint";
+
+/** The nine links on one drawn cable; arrows move along it. */
+export function CableStrip({ id, review, selected }: { id: string; review: Review; selected: Link }) {
+  const navigate = useNavigate();
+  const strip = useRef<HTMLElement>(null);
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = event.key === "ArrowRight" ? 1 : event.key === "ArrowLeft" ? -1 : 0;
+    if (by !== 0) {
+      event.preventDefault();
+      const now = review.links.findIndex((state) => state.link === selected);
+      const next = review.links[(now + by + review.links.length) % review.links.length]!;
+      void navigate(`/rigs/${id}/${next.link}`);
+      strip.current?.querySelector<HTMLElement>(`[data-link="${next.link}"]`)?.focus();
+    }
+  };
+  return (
+    <nav
+      ref={strip}
+      aria-label="The line"
+      onKeyDown={onKeyDown}
+      className="grid grid-cols-3 border-b border-rule bg-sheet px-6 max-md:px-2 sm:grid-cols-9"
+    >
+      {review.links.map((state) => (
+        <LinkCell
+          key={state.link}
+          state={state}
+          assumed={review.assumedLinks.includes(state.link)}
+          selected={state.link === selected}
+          onSelect={() => void navigate(`/rigs/${id}/${state.link}`)}
+        />
+      ))}
+    </nav>
+  );
+}
+
+function LinkCell({
+  state,
+  assumed,
+  selected,
+  onSelect,
+}: {
+  state: LinkState;
+  assumed: boolean;
+  selected: boolean;
+  onSelect: () => void;
+}) {
+  const verdict = state.kind === "judged" ? state.verdict : "unset";
+  const built = state.kind === "judged" || state.pointers.length > 0;
+  return (
+    <button
+      type="button"
+      data-link={state.link}
+      aria-current={selected ? "page" : undefined}
+      onClick={onSelect}
+      className={`flex h-[132px] min-w-0 flex-col items-stretch pt-[11px] max-sm:h-[112px] ${
+        selected ? "bg-act-soft" : "hover:bg-paper"
+      }`}
+    >
+      <span className={`text-[13px] ${selected ? "font-semibold text-ink" : "font-medium text-ink-2"}`}>
+        {LINK_NAMES[state.link]}
+      </span>
+      <span className="flex items-center">
+        <Stretch verdict={verdict} />
+        <Joint verdict={verdict} />
+        <Stretch verdict={verdict} />
+      </span>
+      <span
+        className={`truncate px-1 text-[16.5px] leading-6 font-semibold ${verdict === "fails" ? "text-fails" : "text-ink"}`}
+      >
+        {state.kind === "judged" ? <Words text={state.number} /> : "–"}
+      </span>
+      <span className={`text-[12.5px] ${VERDICT_COLOURS[verdict]}`}>
+        {built ? verdict : "not built yet"}
+        {assumed && <span className="font-normal text-ink-3"> · assumed in part</span>}
+      </span>
+      <MarginBar state={state} />
+    </button>
+  );
+}
+
+function MarginBar({ state }: { state: LinkState }) {
+  if (state.kind !== "judged") {
+    return null;
+  }
+  const margin = Math.round(state.margin * 100);
+  return (
+    <span
+      role="img"
+      aria-label={`margin ${margin} of 100`}
+      className="mx-auto mt-[7px] block h-1 w-[78px] max-w-[80%] bg-track"
+    >
+      <span
+        className={`block h-1 ${state.verdict === "close" ? "bg-close" : state.verdict === "fails" ? "bg-fails" : "bg-holds"}`}
+        style={{ width: `${margin}%` }}
+      />
+    </span>
+  );
+}

@@ -1,0 +1,67 @@
+import type { Scene } from "../api/types";
+import { Words } from "../parts/Words";
+import { useUnits } from "../units/UnitsProvider";
+import { Axes } from "./Axes";
+import { HEIGHT, place, WIDTH } from "./frame";
+import { MarkDrawing } from "./MarkDrawing";
+
+/** Any picture of the line, drawn from its scene, with the same in a table below for those who do not see it. */
+export function SceneDrawing({ scene }: { scene: Scene }) {
+  const { text } = useUnits();
+  const placed = place(scene.frame);
+  return (
+    <figure className="flex h-full min-h-0 flex-col px-7 pt-4 max-md:px-3">
+      <figcaption>
+        <h2 className="text-[16px] font-semibold">
+          <Words text={scene.title} />
+        </h2>
+        <p className="text-[13px] text-ink-2">
+          <Words text={scene.subtitle} />
+        </p>
+      </figcaption>
+      <svg
+        role="img"
+        aria-label={`${text(scene.title)}. The same in words stands below.`}
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        className="min-h-0 w-full grow max-md:min-h-[300px]"
+        fill="none"
+      >
+        {scene.frame.kind === "plot" && <Axes x={scene.frame.x} y={scene.frame.y} placed={placed} />}
+        {scene.marks.map((mark, i) => (
+          <MarkDrawing key={i} mark={mark} placed={placed} />
+        ))}
+      </svg>
+      <TwinTable twin={scene.twin} />
+    </figure>
+  );
+}
+
+function TwinTable({ twin }: { twin: Scene["twin"] }) {
+  return (
+    <details className="max-h-[60%] shrink-0 overflow-auto pb-2 text-[13px]">
+      <summary className="cursor-pointer py-1 text-ink-2">The picture in words</summary>
+      <table className="w-full">
+        <thead>
+          <tr className="text-left text-ink-3">
+            {twin.columns.map((column) => (
+              <th key={column} className="pr-4 font-medium">
+                {column}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {twin.rows.map((row, i) => (
+            <tr key={i} className="border-t border-grid">
+              {row.map((cell, c) => (
+                <td key={c} className="py-0.5 pr-4">
+                  <Words text={cell} />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}

@@ -1,0 +1,53 @@
+import type { Point, Scene } from "../api/types";
+
+export const WIDTH = 760;
+export const HEIGHT = 500;
+
+interface Box {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+/** Maps a scene's own coordinates onto the drawing's. */
+export interface Placed {
+  box: Box;
+  x: (x: number) => number;
+  y: (y: number) => number;
+}
+
+function scale(low: number, high: number, from: number, to: number, logarithmic: boolean) {
+  const at = logarithmic ? Math.log : (value: number) => value;
+  return (value: number) => from + ((at(value) - at(low)) / (at(high) - at(low))) * (to - from);
+}
+
+export function place(frame: Scene["frame"]): Placed {
+  if (frame.kind === "plot") {
+    const upright = frame.y.ticks.length > 0;
+    const box = { left: upright ? 74 : 30, right: WIDTH - 30, top: 20, bottom: HEIGHT - 52 };
+    return {
+      box,
+      x: scale(frame.x.low, frame.x.high, box.left, box.right, frame.x.logarithmic),
+      y: scale(frame.y.low, frame.y.high, box.bottom, box.top, frame.y.logarithmic),
+    };
+  }
+  const box = { left: 30, right: WIDTH - 30, top: 20, bottom: HEIGHT - 20 };
+  const unit = Math.min(
+    (box.right - box.left) / (frame.high.x - frame.low.x),
+    (box.bottom - box.top) / (frame.high.y - frame.low.y),
+  );
+  return {
+    box,
+    x: (x) => box.left + (x - frame.low.x) * unit,
+    y: (y) => box.bottom - (y - frame.low.y) * unit,
+  };
+}
+
+export function line(points: Point[], placed: Placed, closed: boolean): string {
+  return (
+    points
+      .map((p, i) => `${i === 0 ? "M" : "L"}${placed.x(p.x).toFixed(1)} ${placed.y(p.y).toFixed(1)}`)
+      .join("") + (closed ? "Z" : "")
+  );
+}

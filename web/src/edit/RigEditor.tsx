@@ -1,0 +1,97 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { createContext, type ReactNode, useContext, useState } from "react";
+import { answer, api, documentOf, etag, ProblemError } from "../api/client";
+import type { Link, Picture, Problem, Review, Rig, Saved } from "../api/types";
+import { rigQuery } from "../api/queries";
+import { setAt } from "./pointer";
+
+interface Editor {
+  saved: Saved;
+  rig: Rig;
+  link: Link;
+  /** Saves a changed rig as one revision. */
+  save: (rig: Rig) => void;
+  set: (pointer: string, value: unknown) => void;
+  /** Reviews a changed rig without keeping it, while something is dragged. */
+  preview: (rig: Rig) => void;
+  previewed: { review: Review; picture: Picture } | null;
+  take: (change: string) => void;
+  move: (where: "undo" | "redo") => void;
+  problem: Problem | null;
+  dismiss: () => void;
+  busy: boolean;
+}
+
+const Context = createContext<Editor | null>(null);
+
+export function RigEditor({ saved, link, children }: { saved: Saved; link: Link; children: ReactNode }) {
+  const client = useQueryClient();
+  const [previewed, setPreviewed] = useState<Editor["previewed"]>(null);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const headers = etag(saved.revision);
+  const path = { id: saved.id };
+
+  const keep = useMutation({
+    mutationFn: (send: () => Promise<Saved>) => send(),
+    onSuccess: (next: Saved) => {
+      client.setQueryData(rigQuery(saved.id).queryKey, next);
+      void client.invalidateQueries({ queryKey: ["shelf"] });
+      setProblem(null);
+    },
+    onError: (error) => {
+      if (error instanceof ProblemError) {
+        setProblem(error.problem);
+        if (error.problem.status === 412) {
+          void client.invalidateQueries({ queryKey: rigQuery(saved.id).queryKey, exact: true });
+        }
+      }
+    },
+    onSettled: () => setPreviewed(null),
+  });
+
+  const save = (rig: Rig) =>
+    keep.mutate(() =>
+      answer(api.PUT("/api/rigs/{id}", { params: { path, header: headers }, body: documentOf(rig) })),
+    );
+  const editor: Editor = {
+    saved,
+    rig: saved.rig,
+    link,
+    save,
+    set: (pointer, value) => save(setAt(saved.rig, pointer, value)),
+    preview: (rig) => {
+      void answer(api.POST("/api/reviews", { params: { query: { scene: link } }, body: documentOf(rig) }))
+        .then(setPreviewed)
+        .catch(() => setPreviewed(null));
+    },
+    previewed,
+    take: (change) =>
+      keep.mutate(() =>
+        answer(
+          api.POST("/api/rigs/{id}/changes/{change}", {
+            params: { path: { ...path, change }, header: headers },
+          }),
+        ),
+      ),
+    move: (where) =>
+      keep.mutate(() =>
+        answer(
+          where === "undo"
+            ? api.POST("/api/rigs/{id}/undo", { params: { path, header: headers } })
+            : api.POST("/api/rigs/{id}/redo", { params: { path, header: headers } }),
+        ),
+      ),
+    problem,
+    dismiss: () => setProblem(null),
+    busy: keep.isPending,
+  };
+  return <Context value={editor}>{children}</Context>;
+}
+
+export function useEditor(): Editor {
+  const editor = useContext(Context);
+  if (editor === null) {
+    throw new Error("useEditor wants a RigEditor above it");
+  }
+  return editor;
+}

@@ -1,0 +1,77 @@
+import { useQuery } from "@tanstack/react-query";
+import { changeQuery } from "../api/queries";
+import type { LinkState } from "../api/types";
+import { useEditor } from "../edit/RigEditor";
+import { Button } from "../parts/Button";
+import { Modal } from "../parts/Modal";
+import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
+import { Words } from "../parts/Words";
+import { Joint } from "../drawing/Joint";
+
+/** A change before it is taken: what moves where. */
+export function ChangeDialog({ change, onClose }: { change: string; onClose: () => void }) {
+  const { saved, take } = useEditor();
+  const preview = useQuery(changeQuery(saved.id, saved.revision, change));
+  return (
+    <Modal
+      open
+      onClose={onClose}
+      title={preview.data ? <Words text={preview.data.label} /> : "A change"}
+      about="What it would do to the line. Taking it is one step, which undo takes back."
+    >
+      {preview.isPending && <p className="text-ink-3">Working it out…</p>}
+      {preview.isError && <p className="text-fails">{preview.error.message}</p>}
+      {preview.data && (
+        <>
+          <table className="w-full">
+            <thead>
+              <tr className="text-left text-[13px] text-ink-3">
+                <th className="font-medium">link</th>
+                <th className="font-medium">now</th>
+                <th className="font-medium">after</th>
+              </tr>
+            </thead>
+            <tbody>
+              {preview.data.effects.map((effect) => (
+                <tr key={effect.link} className="border-t border-rule">
+                  <th className="py-1.5 text-left font-semibold">{LINK_NAMES[effect.link]}</th>
+                  <td className="py-1.5">
+                    <State state={effect.before} />
+                  </td>
+                  <td className="py-1.5">
+                    <State state={effect.after} />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <div className="mt-4 flex gap-3">
+            <Button
+              autoFocus
+              onClick={() => {
+                take(change);
+                onClose();
+              }}
+            >
+              Take it
+            </Button>
+            <Button look="quiet" onClick={onClose}>
+              Leave it
+            </Button>
+          </div>
+        </>
+      )}
+    </Modal>
+  );
+}
+
+function State({ state }: { state: LinkState }) {
+  const verdict = state.kind === "judged" ? state.verdict : "unset";
+  return (
+    <span className="flex items-center gap-2">
+      <Joint verdict={verdict} wide={44} />
+      <span className="font-semibold">{state.kind === "judged" ? <Words text={state.number} /> : "–"}</span>
+      <span className={`text-[13px] ${VERDICT_COLOURS[verdict]}`}>{verdict}</span>
+    </span>
+  );
+}

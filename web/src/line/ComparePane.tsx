@@ -1,0 +1,114 @@
+import { useQuery } from "@tanstack/react-query";
+import { offersQuery } from "../api/queries";
+import type { Effect, Offer } from "../api/types";
+import { useEditor } from "../edit/RigEditor";
+import { Button } from "../parts/Button";
+import { LINK_NAMES, LINKS, VERDICT_COLOURS } from "../parts/verdicts";
+import { Words } from "../parts/Words";
+
+const EFFORTS = { setting: "a setting", move: "move it", buy: "to buy", drill: "needs a hole" };
+
+/** Alternatives for the link, best first, each with what it does to every link. */
+export function ComparePane() {
+  const { saved, link } = useEditor();
+  const offers = useQuery(offersQuery(saved.id, saved.revision, link));
+  if (offers.isPending) {
+    return <p className="text-ink-3">Working out what else there is…</p>;
+  }
+  if (offers.isError) {
+    return <p className="text-fails">{offers.error.message}</p>;
+  }
+  if (offers.data.length === 0) {
+    return (
+      <p className="text-ink-2">
+        Nothing to compare yet: set the link first, then its alternatives stand here.
+      </p>
+    );
+  }
+  return (
+    <ol>
+      {offers.data.map((offer, i) => (
+        <OfferRow key={offer.id} offer={offer} rank={i + 1} />
+      ))}
+    </ol>
+  );
+}
+
+function OfferRow({ offer, rank }: { offer: Offer; rank: number }) {
+  const { take, busy } = useEditor();
+  return (
+    <li
+      className={`-mx-6 grid grid-cols-[26px_1fr_auto] gap-x-2 border-b border-rule px-6 py-[9px] ${
+        offer.planned ? "bg-act-soft" : ""
+      }`}
+    >
+      <span className="text-[17px] font-semibold text-ink-3">{rank}</span>
+      <div className="min-w-0">
+        <h3 className="text-[15px] font-semibold">
+          <Words text={offer.label} />{" "}
+          {offer.planned && <span className="font-normal text-ink-3">as planned</span>}
+        </h3>
+        <p className="text-[13px] text-ink-2">
+          {offer.after.kind === "judged" ? (
+            <>
+              <b className="font-semibold text-ink">
+                <Words text={offer.after.number} />
+              </b>{" "}
+              · <span className={VERDICT_COLOURS[offer.after.verdict]}>{offer.after.verdict}</span>
+            </>
+          ) : (
+            <Words text={offer.after.why} />
+          )}
+          {!offer.planned && ` · ${EFFORTS[offer.effort]}`}
+        </p>
+        {!offer.planned && <Effects effects={offer.effects} />}
+      </div>
+      {offer.planned ? (
+        <span className="self-start px-3 py-1 text-ink-2">Planned</span>
+      ) : (
+        <Button className="self-start" disabled={busy} onClick={() => take(offer.id)}>
+          Take
+        </Button>
+      )}
+    </li>
+  );
+}
+
+/** One cell for each link, in line order: what moves, and which way. */
+export function Effects({ effects }: { effects: Effect[] }) {
+  return (
+    <ul className="mt-[6px] flex flex-wrap gap-[5px]" aria-label="what it does to each link">
+      {LINKS.map((link) => {
+        const effect = effects.find((each) => each.link === link);
+        const way = effect ? direction(effect) : "same";
+        return (
+          <li
+            key={link}
+            aria-label={`${LINK_NAMES[link]}: ${way}`}
+            className={`h-[18px] rounded-[2px] px-[5px] text-[11px] leading-[18px] ${
+              way === "better"
+                ? "bg-holds font-semibold text-sheet"
+                : way === "worse"
+                  ? "bg-fails font-semibold text-sheet"
+                  : way === "moves"
+                    ? "bg-grid text-ink"
+                    : "text-ink-3"
+            }`}
+          >
+            {LINK_NAMES[link].slice(0, 4)}
+            {way === "better" ? " ↑" : way === "worse" ? " ↓" : way === "moves" ? " ~" : ""}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+const ORDER = ["fails", "unset", "close", "holds"];
+
+function direction(effect: Effect): "better" | "worse" | "moves" {
+  const verdict = (state: Effect["after"]) =>
+    ORDER.indexOf(state.kind === "judged" ? state.verdict : "unset");
+  const step = verdict(effect.after) - verdict(effect.before);
+  return step > 0 ? "better" : step < 0 ? "worse" : "moves";
+}

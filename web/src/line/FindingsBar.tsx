@@ -1,0 +1,75 @@
+import type { Finding, Verdict } from "../api/types";
+import { useEditor } from "../edit/RigEditor";
+import { Kbd } from "../parts/Kbd";
+import { VERDICT_COLOURS } from "../parts/verdicts";
+import { Words } from "../parts/Words";
+
+/** The bottom edge: the worst finding with its cheapest cure, and how many there are. */
+export function FindingsBar({ onCure, onAll }: { onCure: (id: string) => void; onAll: () => void }) {
+  const { saved } = useEditor();
+  const counting = saved.review.findings.filter((finding) => !finding.putAside);
+  const aside = saved.review.findings.length - counting.length;
+  const worst = counting[0];
+  return (
+    <footer className="flex min-h-[46px] flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule bg-sheet px-6 py-1.5 max-md:px-3">
+      {worst ? (
+        <Worst finding={worst} onCure={onCure} onAll={onAll} />
+      ) : (
+        <span>Every link that is built holds.</span>
+      )}
+      <span className="ml-auto flex items-center gap-4">
+        {(["fails", "unset", "close"] as Verdict[]).map((verdict) => {
+          const count = counting.filter((finding) => finding.verdict === verdict).length;
+          return (
+            count > 0 && (
+              <span key={verdict} className={VERDICT_COLOURS[verdict]}>
+                {count} {verdict}
+              </span>
+            )
+          );
+        })}
+        {aside > 0 && <span className="text-ink-3">{aside} put aside</span>}
+        <button
+          type="button"
+          onClick={onAll}
+          className="text-ink-2 underline decoration-rule underline-offset-4"
+        >
+          findings <Kbd>f</Kbd>
+        </button>
+      </span>
+    </footer>
+  );
+}
+
+function Worst({
+  finding,
+  onCure,
+  onAll,
+}: {
+  finding: Finding;
+  onCure: (id: string) => void;
+  onAll: () => void;
+}) {
+  const [first, ...others] = finding.cures;
+  return (
+    <>
+      <span className="min-w-0">
+        <Words text={finding.text} strong />
+      </span>
+      {first && (
+        <button
+          type="button"
+          onClick={() => onCure(first.id)}
+          className="border-b border-dashed border-act font-semibold text-act"
+        >
+          <Words text={first.label} />
+        </button>
+      )}
+      {others.length > 0 && (
+        <button type="button" onClick={onAll} className="text-ink-3">
+          or {others.length} other {others.length === 1 ? "cure" : "cures"}
+        </button>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,195 @@
+import { useQuery } from "@tanstack/react-query";
+import { Tabs } from "radix-ui";
+import { useState } from "react";
+import { Link as RouterLink, useNavigate, useParams, useSearchParams } from "react-router";
+import { rigQuery } from "../api/queries";
+import type { Link, Saved } from "../api/types";
+import { CableStrip } from "../drawing/CableStrip";
+import { RigEditor, useEditor } from "../edit/RigEditor";
+import { Kbd } from "../parts/Kbd";
+import { NameField } from "../parts/NameField";
+import { TopBar } from "../parts/TopBar";
+import { LINK_NAMES, LINKS } from "../parts/verdicts";
+import { useUnits } from "../units/UnitsProvider";
+import { ChangeDialog } from "./ChangeDialog";
+import { type Command, CommandsDialog } from "./CommandsDialog";
+import { ComparePane } from "./ComparePane";
+import { FindingsBar } from "./FindingsBar";
+import { FindingsDialog } from "./FindingsDialog";
+import { useKeys } from "./keys";
+import { PicturePane } from "./PicturePane";
+import { SetPane } from "./SetPane";
+import { WhyPane } from "./WhyPane";
+
+/** One rig as a line: the strip, the picture of a link, its panes, the findings. */
+export default function LineView() {
+  const { id = "", link } = useParams();
+  const saved = useQuery(rigQuery(id));
+  if (saved.isPending) {
+    return <Waiting words="Fetching the rig…" />;
+  }
+  if (saved.isError) {
+    return <Waiting words={saved.error.message} />;
+  }
+  const known = LINKS.find((each) => each === link) ?? saved.data.review.weakest;
+  return (
+    <RigEditor saved={saved.data} link={known}>
+      <Line saved={saved.data} link={known} />
+    </RigEditor>
+  );
+}
+
+function Waiting({ words }: { words: string }) {
+  return (
+    <>
+      <TopBar />
+      <main className="p-7">
+        <p>{words}</p>
+        <RouterLink to="/" className="text-act underline underline-offset-4">
+          to the shelf
+        </RouterLink>
+      </main>
+    </>
+  );
+}
+
+type Pane = "set" | "compare" | "why";
+
+function Line({ saved, link }: { saved: Saved; link: Link }) {
+  const { move, problem, dismiss, previewed } = useEditor();
+  const { toggle } = useUnits();
+  const navigate = useNavigate();
+  const [search, setSearch] = useSearchParams();
+  const [dialog, setDialog] = useState<"findings" | "commands" | { change: string } | null>(null);
+  const pane = (["set", "compare", "why"] as Pane[]).find((each) => each === search.get("pane")) ?? "set";
+  const show = (next: Pane) => setSearch(next === "set" ? {} : { pane: next }, { replace: true });
+
+  const commands: Command[] = [
+    ...LINKS.map((each, i) => ({
+      key: String(i + 1),
+      words: `Go to ${LINK_NAMES[each]}`,
+      run: () => void navigate(`/rigs/${saved.id}/${each}`),
+    })),
+    { key: "s", words: "Set", run: () => show("set") },
+    { key: "c", words: "Compare", run: () => show("compare") },
+    { key: "w", words: "Why", run: () => show("why") },
+    { key: "f", words: "Findings", run: () => setDialog("findings") },
+    { key: "u", words: "Change units", run: toggle },
+    { key: "z", words: "Undo", run: () => move("undo") },
+    { key: "Z", words: "Redo", run: () => move("redo") },
+    { key: "/", words: "Commands", run: () => setDialog("commands") },
+    { key: "?", words: "Keys", run: () => setDialog("commands") },
+  ];
+  useKeys(Object.fromEntries(commands.map((command) => [command.key, command.run])));
+  const open = (change: string) => setDialog({ change });
+
+  return (
+    <div className="flex min-h-screen flex-col md:h-screen">
+      <TopBar>
+        <span className="flex min-w-0 grow items-center gap-3">
+          <RouterLink to="/" className="text-ink-3">
+            Shelf ›
+          </RouterLink>
+          <h1 className="min-w-0 max-w-[380px] grow">
+            <NameField label="Name of the rig" pointer="/name" big />
+          </h1>
+          <History saved={saved} />
+        </span>
+      </TopBar>
+      <CableStrip id={saved.id} review={previewed?.review ?? saved.review} selected={link} />
+      {problem && <Trouble words={problem.detail} onClose={dismiss} />}
+      <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,3fr)_minmax(420px,2fr)]">
+        <section aria-label={`Picture of ${LINK_NAMES[link]}`} className="min-h-0 md:border-r md:border-rule">
+          <PicturePane />
+        </section>
+        <Panes pane={pane} show={show} />
+      </main>
+      <FindingsBar onCure={open} onAll={() => setDialog("findings")} />
+      {dialog === "findings" && <FindingsDialog onClose={() => setDialog(null)} onCure={open} />}
+      {dialog === "commands" && (
+        <CommandsDialog commands={commands.slice(0, -2)} onClose={() => setDialog(null)} />
+      )}
+      {dialog !== null && typeof dialog === "object" && (
+        <ChangeDialog change={dialog.change} onClose={() => setDialog(null)} />
+      )}
+    </div>
+  );
+}
+
+function History({ saved }: { saved: Saved }) {
+  const { move, busy } = useEditor();
+  return (
+    <span className="flex items-center gap-3 whitespace-nowrap text-ink-3">
+      <span className="max-lg:hidden">all changes kept</span>
+      <button
+        type="button"
+        disabled={!saved.canUndo || busy}
+        onClick={() => move("undo")}
+        className="disabled:opacity-60"
+      >
+        <Kbd>z</Kbd> undo
+      </button>
+      <button
+        type="button"
+        disabled={!saved.canRedo || busy}
+        onClick={() => move("redo")}
+        className="disabled:opacity-60"
+      >
+        <Kbd>Z</Kbd> redo
+      </button>
+      <a
+        href={`/api/rigs/${saved.id}/export`}
+        className="underline decoration-rule underline-offset-4 max-lg:hidden"
+      >
+        export
+      </a>
+    </span>
+  );
+}
+
+function Trouble({ words, onClose }: { words: string; onClose: () => void }) {
+  return (
+    <div
+      role="status"
+      className="flex items-baseline gap-4 border-b border-fails bg-sheet px-6 py-1.5 text-fails"
+    >
+      <span className="grow">{words}</span>
+      <button type="button" onClick={onClose} className="underline underline-offset-4">
+        dismiss
+      </button>
+    </div>
+  );
+}
+
+const PANES: [Pane, string, string][] = [
+  ["set", "Set", "s"],
+  ["compare", "Compare", "c"],
+  ["why", "Why", "w"],
+];
+
+function Panes({ pane, show }: { pane: Pane; show: (pane: Pane) => void }) {
+  return (
+    <Tabs.Root
+      value={pane}
+      onValueChange={(next) => show(next as Pane)}
+      className="flex min-h-0 flex-col bg-sheet max-md:border-t max-md:border-rule"
+    >
+      <Tabs.List aria-label="Panes" className="mx-6 mt-3 flex gap-6 border-b border-rule">
+        {PANES.map(([value, words, key]) => (
+          <Tabs.Trigger
+            key={value}
+            value={value}
+            className="border-b-2 border-transparent pt-1 pb-[7px] text-ink-2 data-[state=active]:border-act data-[state=active]:font-semibold data-[state=active]:text-ink"
+          >
+            {words} <Kbd>{key}</Kbd>
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      {PANES.map(([value]) => (
+        <Tabs.Content key={value} value={value} className="min-h-0 grow overflow-auto px-6 py-3">
+          {value === "set" ? <SetPane /> : value === "compare" ? <ComparePane /> : <WhyPane />}
+        </Tabs.Content>
+      ))}
+    </Tabs.Root>
+  );
+}

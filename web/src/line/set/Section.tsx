@@ -1,0 +1,44 @@
+import type { ReactNode } from "react";
+
+/** A titled part of the Set pane. */
+export function Section({
+  title,
+  aside,
+  children,
+}: {
+  title: ReactNode;
+  aside?: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <section className="mb-4">
+      <div className="flex items-baseline gap-3 border-b border-rule pb-0.5">
+        <div className="min-w-0 grow text-[14.5px] font-semibold">{title}</div>
+        {aside}
+      </div>
+      {children}
+    </section>
+  );
+}
+
+export function Remove({ what, onClick }: { what: string; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      onClick={onClick}
+      className="shrink-0 text-[12.5px] text-ink-3 underline underline-offset-4"
+    >
+      remove<span className="sr-only"> {what}</span>
+    </button>
+  );
+}
+
+/** Figures that few people change. */
+export function More({ children }: { children: ReactNode }) {
+  return (
+    <details>
+      <summary className="cursor-pointer py-1 text-[13px] text-ink-3">less often needed</summary>
+      {children}
+    </details>
+  );
+}

@@ -1,0 +1,96 @@
+import { newFuse } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { setAt } from "../../edit/pointer";
+import { Choice } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { Remove, Section } from "./Section";
+
+const FORMS: [string, string][] = [
+  ["blade", "blade"],
+  ["strip", "bolt-down strip"],
+  ["terminal-cube", "cube at the terminal"],
+];
+
+/** The fuses of each wire, what the makers allow, and the school. */
+export function SetFuse() {
+  const { rig, save } = useEditor();
+  return (
+    <>
+      {rig.harness.segments.length === 0 && (
+        <p className="mb-3 text-ink-2">A fuse sits in a wire: add one under Wire first.</p>
+      )}
+      {rig.harness.segments.map((segment, s) => {
+        const at = `/harness/segments/${s}/fittings`;
+        return (
+          <Section
+            key={segment.id}
+            title={<span>in {segment.name}</span>}
+            aside={
+              <button
+                type="button"
+                className="text-[13px] text-act"
+                onClick={() => save(setAt(rig, at, [newFuse(rig), ...segment.fittings]))}
+              >
+                add a fuse
+              </button>
+            }
+          >
+            {segment.fittings.map(
+              (fitting, f) =>
+                fitting.kind === "fuse" && (
+                  <div key={fitting.id} className="pb-1">
+                    <div className="flex items-baseline pt-1">
+                      <NameField label="Name of the fuse" pointer={`${at}/${f}/name`} />
+                      <Remove
+                        what={fitting.name}
+                        onClick={() =>
+                          save(
+                            setAt(
+                              rig,
+                              at,
+                              segment.fittings.filter((other) => other.id !== fitting.id),
+                            ),
+                          )
+                        }
+                      />
+                    </div>
+                    <FigureField label="Rating" pointer={`${at}/${f}/ratingA`} unit="rating" />
+                    <FigureField
+                      label="Place"
+                      hint="along the wire from its start"
+                      pointer={`${at}/${f}/atM`}
+                      unit="millimetre"
+                      basis="measured"
+                    />
+                    <Choice label="Form" pointer={`${at}/${f}/form`} options={FORMS} />
+                  </div>
+                ),
+            )}
+          </Section>
+        );
+      })}
+      <Section title="What the makers allow">
+        {rig.devices.map((device, d) => (
+          <FigureField
+            key={device.id}
+            label={`Largest fuse, ${device.name}`}
+            pointer={`/devices/${d}/limits/maxFuseA`}
+            unit="rating"
+          />
+        ))}
+      </Section>
+      <Section title="Your school">
+        <Choice
+          label="Branches are fused by"
+          pointer="/schools/fusing"
+          options={[
+            ["undecided", "no preference"],
+            ["in-line", "a fuse on each lead"],
+            ["block", "one labelled block"],
+          ]}
+        />
+      </Section>
+    </>
+  );
+}

@@ -1,0 +1,204 @@
+import { useQuery } from "@tanstack/react-query";
+import { devicesQuery } from "../../api/queries";
+import type { Device, Draw } from "../../api/types";
+import { copyOf, newPhase, withoutDevice, withUse } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { BrightnessSlider } from "../../parts/BrightnessSlider";
+import { Button } from "../../parts/Button";
+import { Choice, ChoiceOf } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { More, Remove, Section } from "./Section";
+
+const KINDS: [Device["kind"], string][] = [
+  ["display-5-in", "4 to 5-in display"],
+  ["display-7-in", "7-in display"],
+  ["display-9-in", "9-in display"],
+  ["display-12-in", "10 to 12-in display"],
+  ["live-module", "live module"],
+  ["small-part", "keypad, sensor, bridge"],
+  ["light", "light"],
+  ["phone-charge", "phone on charge"],
+  ["pump", "small pump"],
+];
+
+const DRAWS: [Draw["kind"], string][] = [
+  ["undecided", "not known"],
+  ["split", "base and backlight, W"],
+  ["amps", "amperes on the label"],
+  ["metered", "metered"],
+];
+
+const CRAFTS: [string, string][] = [
+  ["undecided", "not decided"],
+  ["sit-on-top", "sit-on-top paddle kayak"],
+  ["pedal-kayak", "pedal kayak"],
+  ["sit-inside", "sit-inside kayak"],
+  ["canoe", "canoe"],
+  ["inflatable", "inflatable"],
+  ["flat-bottom-boat", "flat-bottom boat"],
+  ["ice-walk-out", "sled or bucket on ice"],
+];
+
+/** The day and what draws current in it. */
+export function SetScreen() {
+  const { rig, save } = useEditor();
+  return (
+    <>
+      <Section title="The day">
+        <FigureField label="Air" pointer="/outing/airC" unit="celsius" basis="chosen" />
+        <Choice label="Carried by" pointer="/craft/kind" options={CRAFTS} />
+      </Section>
+      {rig.outing.phases.map((phase, i) => (
+        <PhaseFields key={phase.id} index={i} />
+      ))}
+      <Button
+        look="quiet"
+        className="mb-4"
+        onClick={() =>
+          save({ ...rig, outing: { ...rig.outing, phases: [...rig.outing.phases, newPhase(rig)] } })
+        }
+      >
+        Add a part of the day
+      </Button>
+      {rig.devices.map((device, i) => (
+        <DeviceFields key={device.id} index={i} />
+      ))}
+      <AddDevice />
+    </>
+  );
+}
+
+function PhaseFields({ index }: { index: number }) {
+  const { rig, save } = useEditor();
+  const phase = rig.outing.phases[index]!;
+  const at = `/outing/phases/${index}`;
+  return (
+    <Section
+      title={<NameField label="Name of this part of the day" pointer={`${at}/name`} />}
+      aside={
+        <Remove
+          what={phase.name}
+          onClick={() =>
+            save({
+              ...rig,
+              outing: { ...rig.outing, phases: rig.outing.phases.filter((other) => other.id !== phase.id) },
+            })
+          }
+        />
+      }
+    >
+      <FigureField label="Hours" pointer={`${at}/hours`} unit="hour" basis="chosen" />
+      {rig.devices.map((device) => {
+        const use = phase.uses.find((each) => each.device === device.id);
+        return (
+          <div key={device.id}>
+            {device.kind.startsWith("display") && (
+              <BrightnessSlider
+                label={`Brightness, ${device.name}`}
+                figure={use?.brightness}
+                assumed={1}
+                change={(value) => withUse(rig, index, device.id, "brightness", value)}
+              />
+            )}
+            {(rig.devices.length > 1 || !device.kind.startsWith("display")) && (
+              <BrightnessSlider
+                label={`Switched on, ${device.name}`}
+                figure={use?.duty}
+                assumed={1}
+                change={(value) => withUse(rig, index, device.id, "duty", value)}
+              />
+            )}
+          </div>
+        );
+      })}
+    </Section>
+  );
+}
+
+function DeviceFields({ index }: { index: number }) {
+  const { rig, save, set } = useEditor();
+  const device = rig.devices[index]!;
+  const at = `/devices/${index}`;
+  return (
+    <Section
+      title={<NameField label="Name of the device" pointer={`${at}/name`} />}
+      aside={<Remove what={device.name} onClick={() => save(withoutDevice(rig, device.id))} />}
+    >
+      <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
+      <ChoiceOf
+        label="Draw is known as"
+        value={device.draw.kind}
+        options={DRAWS}
+        onChange={(kind) => set(`${at}/draw`, { kind })}
+      />
+      <DrawFields draw={device.draw} at={`${at}/draw`} />
+      <FigureField label="Lowest volts" pointer={`${at}/limits/minV`} unit="volt" />
+      <More>
+        <FigureField label="Highest volts" pointer={`${at}/limits/maxV`} unit="volt" />
+        <FigureField label="Maker's largest fuse" pointer={`${at}/limits/maxFuseA`} unit="rating" />
+        <FigureField
+          label="Maker's thinnest wire"
+          hint="copper area"
+          pointer={`${at}/limits/minWireMm2`}
+          unit="wire"
+        />
+      </More>
+    </Section>
+  );
+}
+
+function DrawFields({ draw, at }: { draw: Draw; at: string }) {
+  switch (draw.kind) {
+    case "split":
+    case "undecided":
+      return (
+        <>
+          {draw.kind === "split" && (
+            <>
+              <FigureField label="Without backlight" pointer={`${at}/baseW`} unit="watt" />
+              <FigureField label="Backlight at full" pointer={`${at}/backlightW`} unit="watt" />
+            </>
+          )}
+        </>
+      );
+    case "amps":
+      return (
+        <>
+          <FigureField label="Amperes" hint="everything on" pointer={`${at}/amps`} unit="ampere" />
+          <FigureField label="Share of the backlight" pointer={`${at}/backlightShare`} unit="percent" />
+        </>
+      );
+    case "metered":
+      return (
+        <>
+          <FigureField label="Amperes" pointer={`${at}/amps`} unit="ampere" basis="measured" />
+          <FigureField label="Volts then" pointer={`${at}/volts`} unit="volt" basis="measured" />
+          <FigureField label="Brightness then" pointer={`${at}/brightness`} unit="percent" basis="measured" />
+          <FigureField label="Share of the backlight" pointer={`${at}/backlightShare`} unit="percent" />
+        </>
+      );
+  }
+}
+
+function AddDevice() {
+  const { rig, save } = useEditor();
+  const devices = useQuery(devicesQuery);
+  const options: [string, string][] = [
+    ["", "choose what draws current"],
+    ...(devices.data ?? []).map((device): [string, string] => [device.id, device.name]),
+  ];
+  return (
+    <ChoiceOf
+      label="Add a device"
+      value=""
+      options={options}
+      onChange={(id) => {
+        const device = devices.data?.find((each) => each.id === id);
+        if (device) {
+          save({ ...rig, devices: [...rig.devices, copyOf(rig, device)] });
+        }
+      }}
+    />
+  );
+}

@@ -1,0 +1,29 @@
+import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
+import "./styles.css";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { lazy, StrictMode, Suspense } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter, Route, Routes } from "react-router";
+import { UnitsProvider } from "./units/UnitsProvider";
+
+const ShelfView = lazy(() => import("./shelf/ShelfView"));
+const LineView = lazy(() => import("./line/LineView"));
+
+const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
+
+createRoot(document.getElementById("root")!).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <UnitsProvider>
+        <BrowserRouter>
+          <Suspense fallback={<p className="p-7 text-ink-3">Opening…</p>}>
+            <Routes>
+              <Route path="/rigs/:id/:link?" element={<LineView />} />
+              <Route path="*" element={<ShelfView />} />
+            </Routes>
+          </Suspense>
+        </BrowserRouter>
+      </UnitsProvider>
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,70 @@
+import { useId } from "react";
+import { useEditor } from "../edit/RigEditor";
+import { getAt } from "../edit/pointer";
+
+/** A choice among words at a pointer of the rig. */
+export function Choice({
+  label,
+  pointer,
+  options,
+}: {
+  label: string;
+  pointer: string;
+  options: [string, string][];
+}) {
+  const { rig, set } = useEditor();
+  return (
+    <ChoiceOf
+      label={label}
+      value={String(getAt(rig, pointer))}
+      options={options}
+      onChange={(value) => set(pointer, value)}
+    />
+  );
+}
+
+export function ChoiceOf({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  options: [string, string][];
+  onChange: (value: string) => void;
+}) {
+  const id = useId();
+  return (
+    <div className="flex items-baseline justify-between gap-3 py-[5px]">
+      <label htmlFor={id}>{label}</label>
+      <select
+        id={id}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        className="max-w-[60%] border-b border-act py-0.5 pr-1 font-semibold text-act"
+      >
+        {options.map(([key, words]) => (
+          <option key={key} value={key}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}
+
+export function Tick({ label, pointer }: { label: string; pointer: string }) {
+  const { rig, set } = useEditor();
+  return (
+    <label className="flex items-center justify-between gap-3 py-[5px]">
+      <span>{label}</span>
+      <input
+        type="checkbox"
+        className="size-4 accent-[var(--act)]"
+        checked={getAt(rig, pointer) === true}
+        onChange={(event) => set(pointer, event.target.checked)}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,70 @@
+import table from "../../../docs/units.json";
+import type { Amount, Text, Unit } from "../api/types";
+
+export type System = "metric" | "us";
+
+interface Shown {
+  style: string;
+  symbol: string;
+  factor: number;
+  offset: number;
+  decimals: number;
+}
+
+export const AWG = table.awg;
+export const METRIC_MM2 = table.metricMm2;
+
+export function shown(unit: Unit, system: System): Shown {
+  return table.units[unit][system];
+}
+
+/** The number alone, without its symbol, as it stands in a field. */
+export function numberOf(si: number, unit: Unit, system: System): string {
+  const { style, factor, offset, decimals } = shown(unit, system);
+  const value = si * factor + offset;
+  switch (style) {
+    case "short":
+      return String(Number(value.toFixed(decimals)));
+    case "hours-minutes": {
+      const minutes = Math.round(Math.abs(value) * 60);
+      const sign = value < 0 && minutes > 0 ? "−" : "";
+      return `${sign}${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, "0")}`;
+    }
+    case "feet-inches":
+      return feetInches(value, decimals);
+    case "wire-gauge":
+      return String(nearestAwg(si));
+    default:
+      return value.toFixed(decimals).replace("-", "−");
+  }
+}
+
+function feetInches(feet: number, decimals: number): string {
+  const inches = Number((Math.abs(feet) * 12).toFixed(decimals));
+  const whole = Math.floor(inches / 12);
+  const rest = Number((inches - whole * 12).toFixed(decimals));
+  const sign = feet < 0 ? "−" : "";
+  return whole === 0 ? `${sign}${rest} in` : `${sign}${whole} ft ${rest} in`;
+}
+
+function nearestAwg(mm2: number): number {
+  const off = (area: number) => Math.abs(Math.log(area / mm2));
+  return AWG.reduce((best, size) => (off(size.areaMm2) < off(best.areaMm2) ? size : best)).awg;
+}
+
+export function symbolOf(unit: Unit, system: System): string {
+  const { style, symbol } = shown(unit, system);
+  return style === "hours-minutes" || style === "feet-inches" ? "" : symbol;
+}
+
+export function amountText(amount: Amount, system: System): string {
+  const symbol = symbolOf(amount.unit, system);
+  const number = numberOf(amount.si, amount.unit, system);
+  return symbol === "" ? number : `${number}\u00a0${symbol}`;
+}
+
+export function plain(text: Text, system: System): string {
+  return text.words
+    .map((word, i) => word + (i < text.amounts.length ? amountText(text.amounts[i]!, system) : ""))
+    .join("");
+}
