@@ -77,7 +77,7 @@ function LinkCell({
       </span>
       <span className={`text-[12.5px] ${VERDICT_COLOURS[verdict]}`}>
         {built ? verdict : "not built yet"}
-        {assumed && <span className="font-normal text-ink-3"> · assumed in part</span>}
+        {assumed && <span className="font-normal text-ink-3"> · some assumed</span>}
       </span>
       <MarginBar state={state} />
     </button>

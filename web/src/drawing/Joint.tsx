@@ -51,18 +51,10 @@ export function Joint({ verdict, wide = 56 }: { verdict: Verdict; wide?: number 
   );
 }
 
+const DASHES = "repeating-linear-gradient(90deg, var(--faint) 0 3px, transparent 3px 8px)";
+
 /** The straight cable between joints. */
 export function Stretch({ verdict }: { verdict: Verdict }) {
-  return (
-    <span
-      aria-hidden="true"
-      className={`h-0 grow border-t-[2.5px] ${
-        verdict === "unset"
-          ? "border-dashed border-faint"
-          : verdict === "fails"
-            ? "border-fails"
-            : "border-ink"
-      }`}
-    />
-  );
+  const ink = verdict === "unset" ? DASHES : verdict === "fails" ? "var(--fails)" : "var(--ink)";
+  return <span aria-hidden="true" className="h-[2.5px] grow" style={{ background: ink }} />;
 }

@@ -16,6 +16,7 @@ const INKS: Partial<Record<Role, Ink>> = {
   curve: { stroke: "var(--ink)", width: 2.4 },
   band: { stroke: "none", width: 0, fill: "var(--band)" },
   limit: { stroke: "var(--fails)", width: 1.4, dash: "7 5" },
+  reserve: { stroke: "var(--ink-3)", width: 1.6, dash: "2 4" },
   wanted: { stroke: "var(--ink)", width: 1.6 },
   missing: { stroke: "var(--fails)", width: 1.4 },
   quiet: { stroke: "var(--faint)", width: 1 },
@@ -113,8 +114,8 @@ function Symbol({ role }: { role: Role }) {
     case "pack":
       return (
         <g {...ink} stroke="var(--act)" fill="var(--act-soft)">
-          <path d="M-26 -16h40v32h-40zM-18 -16v-5h7v5M-1 -16v-5h7v5" />
-          <path d="M14 0h8" />
+          <path d="M-46 -16h40v32h-40zM-38 -16v-5h7v5M-21 -16v-5h7v5" />
+          <path d="M-6 0h6" />
         </g>
       );
     case "device":

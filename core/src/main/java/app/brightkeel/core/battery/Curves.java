@@ -14,8 +14,12 @@ public final class Curves implements Stage<Simulation, Curves.Band> {
 
     private Curves() {}
 
-    /** Three runs with their points. */
-    public record Band(Run median, Run low, Run high) {}
+    /**
+     * Runs with their points.
+     *
+     * @param toEmpty the planned run without a reserve: what the pack would still give
+     */
+    public record Band(Run median, Run low, Run high, Run toEmpty) {}
 
     @Override
     public String name() {
@@ -31,7 +35,12 @@ public final class Curves implements Stage<Simulation, Curves.Band> {
     public Band compute(Simulation needs) {
         Shift worst = Endurance.of(needs).worst();
         Shift best = new Shift(worst.draw().stream().map(d -> -d).toList(), -worst.capacity(), -worst.ohm());
-        return new Band(needs.run(needs.planned(), true), needs.run(worst, true), needs.run(best, true));
+        Simulation spent = needs.withDepth(1);
+        return new Band(
+                needs.run(needs.planned(), true),
+                needs.run(worst, true),
+                needs.run(best, true),
+                spent.run(spent.planned(), true));
     }
 
     @Override

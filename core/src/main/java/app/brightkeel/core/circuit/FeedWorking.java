@@ -100,29 +100,27 @@ final class FeedWorking {
                 .done();
     }
 
-    /** What else hangs in the same tree pulls on the shared wire. */
+    /** What else hangs in the same tree: other devices pull on the shared wire, other packs help. */
     private static void others(Line line, FeedState state, int device, Working.Builder all) {
-        List<Integer> mine = path(state, state.topology().nodeOfDevice(device));
-        for (int d = 0; d < line.rig().devices().size(); d++) {
-            int node = state.topology().nodeOfDevice(d);
-            if (d == device || node < 0) {
+        int mine = state.topology().nodeOfDevice(device);
+        List<Integer> path = path(state, mine);
+        for (int node = 0; node < state.topology().ids().size(); node++) {
+            int other = state.topology().devices().get(node);
+            int place = state.topology().segments().get(node);
+            if (rootOf(state, node) != rootOf(state, mine)) {
                 continue;
             }
-            all.opened(
-                    "P also",
-                    line.rig().devices().get(d).name(),
-                    line.get(Load.STAGE).value().fullW().get(d),
-                    Unit.WATT,
-                    Load.drawWorking(line, d));
-            for (int s : path(state, node)) {
-                if (!mine.contains(s)) {
-                    all.opened(
-                            "R also",
-                            line.rig().harness().segments().get(s).name(),
-                            state.ohms().get(s),
-                            Unit.OHM,
-                            segment(line, s));
-                }
+            if (other >= 0 && other != device) {
+                all.opened(
+                        "P also",
+                        line.rig().devices().get(other).name(),
+                        line.get(Load.STAGE).value().fullW().get(other),
+                        Unit.WATT,
+                        Load.drawWorking(line, other));
+            }
+            if (place >= 0 && !path.contains(place)) {
+                Segment segment = line.rig().harness().segments().get(place);
+                all.opened("R also", segment.name(), state.ohms().get(place), Unit.OHM, segment(line, place));
             }
         }
     }

@@ -51,7 +51,7 @@ public final class DemoRigs {
                 pack.id(),
                 display.id(),
                 Wire.pair(new Gauge.Awg(22), Figure.measured(3.2)),
-                List.of(fuse(5, 0.10), new Fitting.Joint("plug", "quick plug", Figure.UNSET)));
+                List.of(fuse(5, 0.10), new Fitting.Joint("plug", "quick plug", Figure.measured(0.002))));
         return new Rig(
                 "Oystercatcher, estuary autumn",
                 new Outing(

@@ -22,6 +22,7 @@ import app.brightkeel.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Volts at the worst device through the day, with the band, the cut-off and the hours wanted. */
 final class DischargeScene {
@@ -35,20 +36,25 @@ final class DischargeScene {
     private static Scene scene(Line line, Curves.Band band) {
         DayLoad load = line.get(Load.STAGE).value();
         double wanted = load.hours();
-        double most = Math.max(wanted, Math.min(band.high().hours(), 3 * wanted)) * 1.04;
+        double most = Math.max(
+                        wanted,
+                        Math.min(Math.max(band.high().hours(), band.toEmpty().hours()), 3 * wanted))
+                * 1.04;
         double stops = line.rig().devices().stream()
                 .mapToDouble(d -> d.limits().minV().value())
                 .max()
                 .orElse(10);
         double top = highest(band) + 0.15;
-        double bottom = Math.min(lowest(band), stops) - 0.35;
+        double bottom = Math.min(lowest(band), stops) - 0.45;
         Drawing drawing = new Drawing();
         phases(drawing, load, bottom, top);
         List<Point> outline = points(band.low(), most);
         List<Point> back = points(band.high(), most);
         Collections.reverse(back);
         outline.addAll(back);
-        drawing.curve(Role.BAND, outline, true).curve(Role.CURVE, points(band.median(), most), false);
+        drawing.curve(Role.BAND, outline, true)
+                .curve(Role.RESERVE, points(band.toEmpty(), most), false)
+                .curve(Role.CURVE, points(band.median(), most), false);
         drawing.path(Role.LIMIT, 1, at(0, stops), at(most, stops))
                 .note(
                         Role.QUIET,
@@ -91,7 +97,7 @@ final class DischargeScene {
         return new Scene(
                 Text.of("Volts at the screen through the day"),
                 Text.of(
-                        "{} at {} · shaded: eight days in ten · ends because {}",
+                        "{} at {} · shaded: eight days in ten · dashed: the reserve · ends because {}",
                         line.rig().harness().packs().get(0).name(),
                         new Amount(line.rig().harness().packs().get(0).tempC().value(), Unit.CELSIUS),
                         words(band.median())),
@@ -151,7 +157,11 @@ final class DischargeScene {
     }
 
     private static double lowest(Curves.Band band) {
-        return band.low().points().stream().mapToDouble(CurvePoint::volts).min().orElse(10);
+        return Stream.of(band.low(), band.toEmpty())
+                .flatMap(run -> run.points().stream())
+                .mapToDouble(CurvePoint::volts)
+                .min()
+                .orElse(10);
     }
 
     private static Twin twin(Curves.Band band) {

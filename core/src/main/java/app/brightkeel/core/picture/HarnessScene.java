@@ -50,7 +50,7 @@ final class HarnessScene {
         for (double x : along) {
             reach = Math.max(reach, x);
         }
-        double low = -0.12 * reach;
+        double low = -0.2 * reach;
         double high = 1.25 * reach;
         fuseLimit();
         for (int node = 0; node < along.length; node++) {
@@ -174,11 +174,11 @@ final class HarnessScene {
                     .note(
                             Role.LABEL,
                             here,
-                            Side.RIGHT,
+                            Side.LEFT,
                             -2.6,
-                            "{}",
+                            "{}  ",
                             line.rig().harness().packs().get(pack).name());
-            volts(node, here, Side.RIGHT, 2.9);
+            volts(node, here, Side.RIGHT, 4.4);
         } else {
             drawing.spot(Role.JUNCTION, here);
             volts(node, here, Side.RIGHT, 1.4);

@@ -41,6 +41,7 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
         JOINT,
         SWITCH,
         CURVE,
+        RESERVE,
         BAND,
         LIMIT,
         WANTED,

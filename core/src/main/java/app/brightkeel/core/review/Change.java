@@ -34,10 +34,15 @@ public record Change(String id, Text label, Effort effort, Rig after) {
     /** What is offered as a cure cures: the rule does not give after it; cheapest first. */
     static List<Change> curing(Rule rule, Line line) {
         return rule.cures(line).stream()
-                .filter(c -> rule.judge(line.with(c.after())) instanceof Rule.Judgement.Measured m
-                        && (m.headroom() >= Rule.COMFORTABLE
-                                || m.headroom() >= 0 && rule.force().mayFail()))
+                .filter(change -> cured(rule, rule.judge(line.with(change.after()))))
                 .sorted(Comparator.comparing(Change::effort))
                 .toList();
+    }
+
+    /** A rule that may fail a link is cured once it does not give; one of practice only once it holds. */
+    private static boolean cured(Rule rule, Rule.Judgement after) {
+        Verdict verdict = rule.verdict(after);
+        return verdict == Verdict.HOLDS
+                || verdict == Verdict.CLOSE && rule.force().mayFail();
     }
 }

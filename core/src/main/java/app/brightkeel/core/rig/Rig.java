@@ -53,8 +53,14 @@ public record Rig(
         Checks.distinct("harness", ids);
         Set<String> known = new HashSet<>();
         devices.forEach(device -> known.add(device.id()));
-        for (Phase phase : outing.phases()) {
-            phase.uses().forEach(use -> refuseUnknown("outing.phases", use.device(), known));
+        for (int p = 0; p < outing.phases().size(); p++) {
+            List<Use> uses = outing.phases().get(p).uses();
+            for (int u = 0; u < uses.size(); u++) {
+                refuseUnknown(
+                        "outing.phases[" + p + "].uses[" + u + "].device",
+                        uses.get(u).device(),
+                        known);
+            }
         }
         harness.packs().forEach(pack -> known.add(pack.id()));
         harness.junctions().forEach(junction -> known.add(junction.id()));

@@ -10,6 +10,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
@@ -68,50 +69,57 @@ final class FuseChanges {
         }
     }
 
-    /** A fuse in each segment that leaves a pack without one, the smallest that carries the load. */
+    /** A fuse in every segment that leaves a pack without one, in the smallest sizes that leave every fuse rule content. */
     static List<Change> fit(Line line) {
-        List<Change> all = new ArrayList<>();
         Rig rig = line.entered();
-        for (Segment segment : rig.harness().segments()) {
-            boolean atPack = rig.harness().packs().stream().anyMatch(p -> p.id().equals(segment.from()));
-            boolean fused = segment.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance);
-            if (atPack && !fused) {
-                FuseTables.STANDARD_A.forEach(rating -> all.add(fitted(rig, segment, rating)));
-            }
+        List<Segment> bare = rig.harness().segments().stream()
+                .filter(s -> rig.harness().packs().stream().anyMatch(p -> p.id().equals(s.from())))
+                .filter(s -> s.fittings().stream().noneMatch(Fitting.Fuse.class::isInstance))
+                .toList();
+        if (bare.isEmpty()) {
+            return List.of();
         }
-        // the smallest that leaves every fuse rule content is the one to offer
-        return all.stream().filter(change -> content(line, change)).limit(2).toList();
+        return FuseTables.STANDARD_A.stream()
+                .map(rating -> fitted(rig, bare, rating))
+                .filter(change -> content(line, change))
+                .limit(2)
+                .toList();
     }
 
-    private static Change fitted(Rig rig, Segment segment, double rating) {
-        String id = FreshId.of(rig, "fuse-" + segment.id());
-        Fitting.Fuse fuse = new Fitting.Fuse(
-                id,
-                "fuse of " + segment.name(),
-                Figure.chosen(rating),
-                Fitting.Form.BLADE,
-                Figure.chosen(AT_M),
-                Figure.UNSET);
-        List<Fitting> fittings = new ArrayList<>(segment.fittings());
-        fittings.add(0, fuse);
+    private static Change fitted(Rig rig, List<Segment> bare, double rating) {
+        Rig after = rig;
+        for (Segment segment : bare) {
+            List<Fitting> fittings = new ArrayList<>(segment.fittings());
+            fittings.add(
+                    0,
+                    new Fitting.Fuse(
+                            FreshId.of(after, "fuse-" + segment.id()),
+                            "fuse of " + segment.name(),
+                            Figure.chosen(rating),
+                            Fitting.Form.BLADE,
+                            Figure.chosen(AT_M),
+                            Figure.UNSET));
+            after = after.with(segment.withFittings(fittings));
+        }
+        String names = String.join(" and in ", bare.stream().map(Segment::name).toList());
         return new Change(
-                "fuse.fit." + segment.id() + "." + slug(rating),
+                "fuse.fit." + slug(rating),
                 Text.of(
                         "A {} fuse in {}, {} from the battery",
                         new Amount(rating, Unit.RATING),
-                        segment.name(),
+                        names,
                         new Amount(AT_M, Unit.MILLIMETRE)),
                 Effort.BUY,
-                rig.with(segment.withFittings(fittings)));
+                after);
     }
 
+    /** Nothing about fuses fails after it, and none opens in use. */
     private static boolean content(Line line, Change change) {
         Line then = line.with(change.after());
-        return FuseRules.ALL.stream()
-                .filter(rule -> rule.force().mayFail() && !(rule instanceof Missing))
-                .allMatch(rule -> rule.verdict(rule.judge(then)) != app.brightkeel.core.review.Verdict.FAILS
-                        && !(rule instanceof OpensInUse
-                                && rule.verdict(rule.judge(then)) != app.brightkeel.core.review.Verdict.HOLDS));
+        return FuseRules.ALL.stream().filter(rule -> rule.force().mayFail()).allMatch(rule -> {
+            Verdict verdict = rule.verdict(rule.judge(then));
+            return verdict != Verdict.FAILS && !(rule instanceof OpensInUse && verdict != Verdict.HOLDS);
+        });
     }
 
     /** Each fuse in each standard size, small to large; {@link Change} keeps those that cure. */

@@ -1,0 +1,141 @@
+package app.brightkeel.core;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.Limits;
+import app.brightkeel.core.rig.Outing;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Phase;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Use;
+import app.brightkeel.core.rig.Wire;
+import java.util.List;
+import java.util.Set;
+
+/** Rigs that tests start from. */
+public final class TestRigs {
+
+    private TestRigs() {}
+
+    /** One display of given watts at full, on one pack, by one fused lead; everything on for the wanted hours. */
+    public static Rig simple(Pack pack, double watts, double hours, double celsius) {
+        Rig base = DemoRigs.lanternCrate();
+        Device display = base.devices()
+                .get(0)
+                .withKind(DeviceKind.DISPLAY_7_IN)
+                .withDraw(new Draw.Split(Figure.chosen(watts * 0.6), Figure.chosen(watts * 0.4)));
+        return base.with(display)
+                .withOuting(new Outing(
+                        Figure.chosen(celsius),
+                        List.of(new Phase("day", "day", Figure.chosen(hours), List.of(on(display.id()))))))
+                .withHarness(base.harness().withPacks(List.of(pack)));
+    }
+
+    public static Pack pack(Chemistry chemistry, double ah) {
+        return Pack.labelled("pack", "pack", chemistry, Figure.chosen(ah));
+    }
+
+    public static Use on(String device) {
+        return new Use(device, Figure.chosen(1), Figure.chosen(1));
+    }
+
+    /** Two displays and a live module on two packs through a block: several phases, joints, a switch. */
+    public static Rig twoScreens() {
+        Limits limits = new Limits(Figure.rated(10.8), Figure.rated(17), Figure.rated(7.5), Figure.rated(0.5));
+        Device nine = new Device(
+                "nine",
+                "9-in display",
+                DeviceKind.DISPLAY_9_IN,
+                "",
+                new Draw.Split(Figure.rated(11), Figure.rated(9)),
+                limits);
+        Device five = new Device(
+                "five",
+                "5-in display",
+                DeviceKind.DISPLAY_5_IN,
+                "",
+                new Draw.Metered(Figure.measured(0.4), Figure.measured(12.9), Figure.measured(0.5), Figure.UNSET),
+                limits);
+        Device live = new Device(
+                "live",
+                "live module",
+                DeviceKind.LIVE_MODULE,
+                "",
+                new Draw.Amps(Figure.rated(1.6), Figure.UNSET),
+                limits);
+        Pack left = Pack.labelled("left", "left pack", Chemistry.LIFEPO4, Figure.rated(20));
+        Pack right = left.withId("right").withName("right pack");
+        List<Segment> segments = List.of(
+                lead("left-lead", "left", "bus", new Gauge.Awg(14), 0.4, 15),
+                lead("right-lead", "right", "bus", new Gauge.Awg(14), 0.4, 15),
+                new Segment(
+                        "trunk",
+                        "trunk",
+                        "bus",
+                        "block",
+                        Wire.pair(new Gauge.Metric(2.5), Figure.measured(2)),
+                        List.of(new Fitting.Switch("main", "main switch", Figure.UNSET))),
+                lead("nine-lead", "block", "nine", new Gauge.Awg(16), 1.2, 5),
+                lead("five-lead", "block", "five", new Gauge.Awg(18), 0.8, 3),
+                lead("live-lead", "block", "live", new Gauge.Awg(16), 1.5, 5));
+        return new Rig(
+                "two screens",
+                new Outing(
+                        Figure.measured(8),
+                        List.of(
+                                new Phase("search", "searching", Figure.chosen(2), List.of(on("nine"), on("live"))),
+                                new Phase(
+                                        "fish",
+                                        "fishing",
+                                        Figure.chosen(4),
+                                        List.of(
+                                                new Use("nine", Figure.chosen(0.6), Figure.UNSET),
+                                                new Use("live", Figure.UNSET, Figure.chosen(0.5)))))),
+                DemoRigs.oystercatcher().craft(),
+                List.of(nine, five, live),
+                new Harness(
+                        List.of(left, right),
+                        List.of(new Junction("bus", "bus"), new Junction("block", "fuse block")),
+                        segments),
+                Schools.UNDECIDED,
+                Set.of());
+    }
+
+    public static Segment lead(String id, String from, String to, Gauge gauge, double lengthM, double fuseA) {
+        return new Segment(
+                id,
+                id,
+                from,
+                to,
+                Wire.pair(gauge, Figure.measured(lengthM)),
+                List.of(
+                        new Fitting.Fuse(
+                                "fuse-" + id,
+                                "fuse of " + id,
+                                Figure.rated(fuseA),
+                                Fitting.Form.BLADE,
+                                Figure.measured(0.1),
+                                Figure.UNSET),
+                        new Fitting.Joint("plug-" + id, "plug of " + id, Figure.UNSET)));
+    }
+
+    /** The rigs every general property is tried on. */
+    public static List<Rig> all() {
+        return List.of(DemoRigs.oystercatcher(), DemoRigs.lanternCrate(), twoScreens());
+    }
+
+    /** One of {@link #all}. */
+    public static Rig named(String name) {
+        return all().stream().filter(rig -> rig.name().equals(name)).findFirst().orElseThrow();
+    }
+}

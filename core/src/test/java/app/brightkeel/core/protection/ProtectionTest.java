@@ -1,0 +1,130 @@
+package app.brightkeel.core.protection;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.reference.WireTables;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Insulation;
+import app.brightkeel.core.rig.Wire;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class ProtectionTest {
+
+    private static final double MM2_PER_CIRCULAR_MIL = Math.PI / 4 * 0.0254 * 0.0254;
+
+    /** ABYC E-11 gauge table at 12 V and 3 %: amperes, round-trip feet, AWG. */
+    @DataProvider
+    public Object[][] abycGauges() {
+        return new Object[][] {
+            {5, 10, 18},
+            {5, 15, 16},
+            {5, 20, 14},
+            {5, 25, 14},
+            {5, 30, 12},
+            {10, 10, 14},
+            {10, 15, 12},
+            {10, 20, 12},
+            {10, 25, 10},
+            {10, 30, 10},
+            {15, 10, 12},
+            {15, 15, 10},
+            {15, 20, 10},
+            {15, 25, 8},
+            {20, 10, 12},
+            {20, 15, 10},
+            {20, 20, 8},
+            {25, 10, 10}
+        };
+    }
+
+    /** The table's own formula CM = 10.75·I·L/E on our areas gives its gauge, and our drop there is near 3 % of 12 V. */
+    @Test(dataProvider = "abycGauges")
+    public void gaugesOfAbycE11(int amps, int roundTripFeet, int awg) {
+        double mm2 = 10.75 * amps * roundTripFeet / 0.36 * MM2_PER_CIRCULAR_MIL;
+        WireTables.Size smallest = WireTables.awg().stream()
+                .filter(size -> size.areaMm2() >= mm2 * 0.985)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(smallest.awg(), awg);
+        double drop = amps * roundTripFeet * 0.3048 * WireTables.awg(awg).plainOhmPerM() * WireTables.warmth(29);
+        assertTrue(drop < 0.36 * 1.05, "drop " + drop);
+    }
+
+    /** ABYC E-11 and ISO 10133 from memory; the factor for air by hand: √((105 − 50) / 75) = 0.856. */
+    @DataProvider
+    public Object[][] ampacities() {
+        return new Object[][] {
+            {new Gauge.Awg(18), Insulation.C105, 2, 20, 20.0}, {new Gauge.Awg(18), Insulation.C60, 2, 20, 10.0},
+            {new Gauge.Awg(22), Insulation.C105, 2, 30, 7.0}, {new Gauge.Metric(1.5), Insulation.C105, 3, 20, 17.5},
+            {new Gauge.Awg(12), Insulation.C105, 6, 20, 27.0}, {new Gauge.Awg(12), Insulation.C105, 24, 20, 22.5},
+            {new Gauge.Awg(12), Insulation.C105, 25, 20, 18.0}, {new Gauge.Awg(10), Insulation.C105, 2, 50, 51.38}
+        };
+    }
+
+    @Test(dataProvider = "ampacities")
+    public void ampacityByTableBundleAndAir(Gauge gauge, Insulation insulation, int bundled, double air, double amps) {
+        Wire wire = new Wire(gauge, Figure.chosen(1), false, insulation, true, bundled);
+        assertEquals(new Ampacity(wire, air).amps(), amps, 0.01);
+    }
+
+    /** ISO 8820-3 (from memory) and cold resistances of the handbook; sizes between follow the product of both. */
+    @Test
+    public void bladeFuses() {
+        assertEquals(FuseTables.openings().get(0), new FuseTables.Opening(1.35, 0.75, 600));
+        assertEquals(FuseTables.openings().get(4), new FuseTables.Opening(6, 0.02, 0.1));
+        assertEquals(FuseTables.coldOhm(3), 0.031, 1e-9);
+        assertEquals(FuseTables.coldOhm(20), 0.0034, 1e-9);
+        assertTrue(FuseTables.coldOhm(2) > 0.031 && FuseTables.coldOhm(4) < 0.031 && FuseTables.coldOhm(40) > 0);
+    }
+
+    /**
+     * Oystercatcher by hand: rest volts 12.70 at 10 % charge; cells 22.5 mΩ × 10 / 12 × 1.56 (11 °C) × 2.5 + 12.5 mΩ =
+     * 85.6 mΩ; 6.4 m of 22 AWG at 11 °C 333.5 mΩ; fuse 17.8 mΩ, plug 2 mΩ: 12.70 / 0.4389 = 28.9 A. Load 15 W / 10 V.
+     */
+    @Test
+    public void dutyOfOneFuseByHand() {
+        FuseDuty duty =
+                Line.of(DemoRigs.oystercatcher()).get(Protection.STAGE).value().main();
+        assertEquals(duty.farShortA(), 28.93, 0.05);
+        assertEquals(duty.loadA(), 1.5, 1e-9);
+        assertEquals(duty.ampacityA(), 7, 1e-9);
+        assertEquals(duty.distanceM(), 0.10, 1e-9);
+        assertEquals(duty.allowedM(), FuseDuty.SHEATHED_M, 0);
+    }
+
+    /** In a branched harness the fuse of each lead guards its device, the two pack fuses come first and carry all. */
+    @Test
+    public void branchesAreGuardedByTheirOwnFuses() {
+        ProtectionState state =
+                Line.of(TestRigs.twoScreens()).get(Protection.STAGE).value();
+        assertEquals(state.bareDevices().size(), 0);
+        for (int device = 0; device < 3; device++) {
+            assertEquals(
+                    state.fuses()
+                            .get(state.guards().get(device))
+                            .devices()
+                            .get(0)
+                            .intValue(),
+                    device);
+        }
+        assertEquals(state.fuses().stream().filter(FuseDuty::first).count(), 2);
+        double all = state.fuses().stream()
+                .filter(FuseDuty::first)
+                .findFirst()
+                .orElseThrow()
+                .loadA();
+        double branches = state.fuses().stream()
+                .filter(f -> !f.first())
+                .mapToDouble(FuseDuty::loadA)
+                .sum();
+        assertEquals(all, branches, 1e-9);
+    }
+}

@@ -1,0 +1,35 @@
+package app.brightkeel.core.quantity;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.expectThrows;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class TextTest {
+
+    @DataProvider
+    public Object[][] amounts() {
+        return new Object[][] {
+            {3.1666, Unit.HOUR, "3 h 10"}, {-0.5, Unit.HOUR, "−0 h 30"}, {1.9999, Unit.HOUR, "2 h 00"},
+            {0.105, Unit.MILLIMETRE, "105 mm"}, {7.5, Unit.RATING, "7.5 A"}, {3, Unit.RATING, "3 A"},
+            {0.0345, Unit.FINE_PERCENT, "3.5 %"}, {12.1558, Unit.VOLT, "12.16 V"}, {0.0178, Unit.OHM, "17.8 mΩ"}
+        };
+    }
+
+    @Test(dataProvider = "amounts")
+    public void amountsInMetric(double si, Unit unit, String plain) {
+        assertEquals(new Amount(si, unit).plain(), plain);
+    }
+
+    /** Names may hold braces; amounts stay amounts, so that they follow the reader's units. */
+    @Test
+    public void wordsStandAroundAmounts() {
+        Text text = Text.of("{} is {} short", "a {} name", new Amount(0.42, Unit.METRE));
+        assertEquals(text.words(), java.util.List.of("a {} name is ", " short"));
+        assertEquals(text.plain(), "a {} name is 0.42 m short");
+        expectThrows(IllegalArgumentException.class, () -> Text.of("{} {}", "one"));
+        expectThrows(IllegalArgumentException.class, () -> Text.of("{}", "one", "two"));
+        expectThrows(IllegalArgumentException.class, () -> new Amount(Double.NaN, Unit.VOLT));
+    }
+}

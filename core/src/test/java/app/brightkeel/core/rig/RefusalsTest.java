@@ -1,0 +1,112 @@
+package app.brightkeel.core.rig;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import org.testng.Assert.ThrowingRunnable;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What cannot be represented is refused with the field, the value and what is allowed. */
+public class RefusalsTest {
+
+    private static final Rig RIG = DemoRigs.oystercatcher();
+    private static final Pack PACK = RIG.harness().packs().get(0);
+    private static final Segment LEAD = RIG.harness().segments().get(0);
+
+    @DataProvider
+    public Object[][] refused() {
+        return new Object[][] {
+            {RefusalCode.OUT_OF_RANGE, "capacityAh", of(() -> PACK.withCapacityAh(Figure.rated(-5)))},
+            {RefusalCode.OUT_OF_RANGE, "capacityAh", of(() -> PACK.withCapacityAh(Figure.rated(0)))},
+            {RefusalCode.OUT_OF_RANGE, "capacityAh", of(() -> PACK.withCapacityAh(Figure.rated(1e308)))},
+            {RefusalCode.OUT_OF_RANGE, "value", of(() -> Figure.rated(Double.NaN))},
+            {RefusalCode.OUT_OF_RANGE, "value", of(() -> Figure.rated(Double.POSITIVE_INFINITY))},
+            {RefusalCode.OUT_OF_RANGE, "tempC", of(() -> PACK.withTempC(Figure.measured(-60)))},
+            {RefusalCode.OUT_OF_RANGE, "blocks", of(() -> PACK.withBlocks(5))},
+            {RefusalCode.NOT_OFFERED, "areaMm2", of(() -> new Gauge.Metric(900))},
+            {RefusalCode.NOT_OFFERED, "awg", of(() -> new Gauge.Awg(19))},
+            {RefusalCode.OUT_OF_RANGE, "lengthM", of(() -> LEAD.wire().withLengthM(Figure.measured(-1)))},
+            {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName(" "))},
+            {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName("x".repeat(121)))},
+            {RefusalCode.BAD_TEXT, "id", of(() -> PACK.withId("Pack 1"))},
+            {
+                RefusalCode.TOO_MANY,
+                "segments",
+                of(() -> new Harness(List.of(), List.of(), Collections.nCopies(201, LEAD)))
+            },
+            {
+                RefusalCode.LOOP,
+                "segments[1].to",
+                of(() -> new Harness(List.of(PACK), List.of(), List.of(LEAD, LEAD.withId("second"))))
+            },
+            {
+                RefusalCode.DUPLICATE,
+                "harness",
+                of(() -> RIG.with(LEAD.withId("x"))
+                        .withDevices(List.of(
+                                RIG.devices().get(0), RIG.devices().get(0).withName("twin"))))
+            },
+            {RefusalCode.DANGLING, "harness.segments[0].to", of(() -> RIG.with(LEAD.withTo("nowhere")))},
+            {RefusalCode.DANGLING, "harness.segments[0].from", of(() -> RIG.with(LEAD.withFrom("nowhere")))},
+            {RefusalCode.DANGLING, "outing.phases[0].uses[0].device", of(() -> RIG.withDevices(List.of()))},
+            {RefusalCode.OUT_OF_RANGE, "brightness", of(() -> new Use("a", Figure.chosen(1.2), Figure.UNSET))}
+        };
+    }
+
+    private static ThrowingRunnable of(ThrowingRunnable runnable) {
+        return runnable;
+    }
+
+    @Test(dataProvider = "refused")
+    public void refusalNamesTheField(RefusalCode code, String field, ThrowingRunnable change) {
+        Refusal refusal = expectThrows(Refusal.class, change);
+        assertEquals(refusal.code(), code);
+        assertEquals(refusal.field(), field);
+        assertTrue(!refusal.allowed().isEmpty() && refusal.getMessage() != null);
+    }
+
+    /** A loop back through junctions is found too, not only a doubled lead. */
+    @Test
+    public void loopThroughJunctions() {
+        List<Junction> junctions = List.of(new Junction("a", "a"), new Junction("b", "b"));
+        Segment ab = TestRigs.lead("ab", "a", "b", new Gauge.Awg(18), 1, 3);
+        Segment ba = TestRigs.lead("ba", "b", "a", new Gauge.Awg(18), 1, 3);
+        Refusal refusal = expectThrows(Refusal.class, () -> new Harness(List.of(), junctions, List.of(ab, ba)));
+        assertEquals(refusal.code(), RefusalCode.LOOP);
+    }
+
+    /** Filling twice is filling once; nothing that may not be assumed is. */
+    @Test
+    public void assumptionsAreIdempotentAndLeaveTheRestOpen() {
+        for (Rig rig : TestRigs.all()) {
+            Rig filled = Assumptions.fill(rig);
+            assertEquals(Assumptions.fill(filled), filled);
+        }
+        Rig open = Assumptions.fill(RIG.with(PACK.withCapacityAh(Figure.UNSET).withMassKg(Figure.UNSET))
+                .with(LEAD.withWire(LEAD.wire().withLengthM(Figure.UNSET))));
+        assertEquals(open.harness().packs().get(0).capacityAh(), Figure.UNSET);
+        assertEquals(open.harness().packs().get(0).massKg(), Figure.UNSET);
+        assertEquals(open.harness().segments().get(0).wire().lengthM(), Figure.UNSET);
+        assertEquals(RIG.withQuieted(Set.of("b", "a")), RIG.withQuieted(Set.of("a", "b")));
+    }
+
+    /** Load by hand: 8.5 + 6.5·0.8 = 13.7 W; 0.4 A × 12.9 V at half of a screen with 40 % backlight is 6.45 W at full. */
+    @Test
+    public void drawsByHand() {
+        assertEquals(new Draw.Split(Figure.rated(8.5), Figure.rated(6.5)).wattsAt(0.8, 0), 13.7, 1e-9);
+        Draw metered =
+                new Draw.Metered(Figure.measured(0.4), Figure.measured(12.9), Figure.measured(0.5), Figure.chosen(0.4));
+        assertEquals(metered.wattsAt(0.5, 0), 5.16, 1e-9);
+        assertEquals(metered.wattsAt(1, 0), 6.45, 1e-9);
+        assertEquals(new Draw.Amps(Figure.rated(1.2), Figure.chosen(0)).wattsAt(0.3, 13.1), 15.72, 1e-9);
+    }
+}
