@@ -22,6 +22,8 @@ class Guard extends OncePerRequestFilter {
     /** Largest body of a rig [bytes]. */
     static final int MOST_BYTES = 1 << 20;
 
+    static final String TOO_LARGE = "The body is larger than 1 MB, the most a rig may take.";
+
     private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "localhost", "[::1]");
 
     // inline style is allowed because the dialog and list parts inject it; inline script never
@@ -40,7 +42,7 @@ class Guard extends OncePerRequestFilter {
         } else if (foreign(request)) {
             refuse(response, 403, "Another site asked for this; only Bright Keel's own pages may.");
         } else if (request.getContentLengthLong() > MOST_BYTES) {
-            refuse(response, 413, "The body is larger than 1 MB, the most a rig may take.");
+            refuse(response, 413, TOO_LARGE);
         } else {
             chain.doFilter(new CountedRequest(request, MOST_BYTES), response);
         }

@@ -1,6 +1,7 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.server.store.RigNotFound;
 import app.brightkeel.server.store.StaleRevision;
 import app.brightkeel.server.store.StoreFailure;
@@ -11,6 +12,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -39,6 +41,14 @@ class Problems {
         return refusal.value().isEmpty()
                 ? what + ": " + refusal.allowed() + "."
                 : what + " is " + refusal.value() + "; allowed: " + refusal.allowed() + ".";
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
+        if (unreadable.getCause() instanceof CountedRequest.TooLarge) {
+            return answer(problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", Guard.TOO_LARGE));
+        }
+        return refused(new Refusal(RefusalCode.ABSENT, "", "", "a rig document is wanted in the body"));
     }
 
     @ExceptionHandler

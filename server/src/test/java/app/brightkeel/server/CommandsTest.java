@@ -1,0 +1,66 @@
+package app.brightkeel.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.files.RigDocument;
+import app.brightkeel.server.files.RigJson;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The command line without a server: exit codes, and a data directory of a newer program. */
+public class CommandsTest {
+
+    private static String json(Rig rig) {
+        return RigJson.mapper().writeValueAsString(RigDocument.of(rig));
+    }
+
+    @DataProvider
+    public Object[][] files() {
+        return new Object[][] {
+            {json(DemoRigs.oystercatcher()), 0, "close wire.drop"},
+            {json(DemoRigs.lanternCrate()), 1, "fails battery.hours"},
+            {"{\"format\":\"else\"}", 2, "/format"},
+            {"", 2, "JSON object"},
+            {"x".repeat(1 << 21), 2, "larger than 1 MB"}
+        };
+    }
+
+    @Test(dataProvider = "files")
+    public void reviewSaysAndExits(String content, int code, String said) throws Exception {
+        Path file = Files.createTempFile("rig", ".json");
+        Files.writeString(file, content);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PrintStream print = new PrintStream(out, true, StandardCharsets.UTF_8);
+        assertEquals(ReviewCommand.run(new String[] {file.toString()}, print, print), code);
+        assertTrue(out.toString(StandardCharsets.UTF_8).contains(said), out.toString(StandardCharsets.UTF_8));
+        assertEquals(ReviewCommand.run(new String[] {"no-such-file.json"}, print, print), 2);
+        assertEquals(ReviewCommand.run(new String[0], print, print), 64);
+    }
+
+    /** A database of a later version is refused before anything touches it. */
+    @Test
+    public void newerDatabaseIsToldPlainly() throws Exception {
+        Path directory = Files.createTempDirectory("keel-data");
+        DataDirectory.prepare(directory);
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + directory.resolve("bright-keel.db"));
+                Statement statement = connection.createStatement()) {
+            statement.executeUpdate("PRAGMA user_version = " + DataDirectory.SCHEMA);
+            DataDirectory.prepare(directory);
+            statement.executeUpdate("PRAGMA user_version = " + (DataDirectory.SCHEMA + 1));
+        }
+        DataDirectory.Newer newer = expectThrows(DataDirectory.Newer.class, () -> DataDirectory.prepare(directory));
+        assertTrue(String.valueOf(newer.getMessage()).contains("newer Bright Keel"));
+    }
+}

@@ -1,0 +1,213 @@
+package app.brightkeel.server.http;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.ServerTest;
+import app.brightkeel.server.files.RigDocument;
+import app.brightkeel.server.files.RigJson;
+import app.brightkeel.server.files.RigReader;
+import java.nio.charset.StandardCharsets;
+import java.util.Objects;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The life of a rig over HTTP: kept, edited, cured, undone, exported; and who may ask. */
+public class RigApiTest extends ServerTest {
+
+    private static final JsonMapper MAPPER = RigJson.mapper();
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return http.perform(request.header("Host", "127.0.0.1:4730"))
+                .andReturn()
+                .getResponse();
+    }
+
+    private static MockHttpServletRequestBuilder with(MockHttpServletRequestBuilder request, Rig rig) {
+        return request.contentType(MediaType.APPLICATION_JSON).content(MAPPER.writeValueAsBytes(RigDocument.of(rig)));
+    }
+
+    private static JsonNode json(MockHttpServletResponse response) throws Exception {
+        return MAPPER.readTree(response.getContentAsString(StandardCharsets.UTF_8));
+    }
+
+    private String create(Rig rig) throws Exception {
+        MockHttpServletResponse created = send(with(post("/api/rigs"), rig));
+        assertEquals(created.getStatus(), 201);
+        assertEquals(created.getHeader(HttpHeaders.ETAG), "\"1\"");
+        return json(created).path("id").asString();
+    }
+
+    private static String verdict(JsonNode saved, int link) {
+        JsonNode state = saved.path("review").path("links").get(link);
+        return state.path("verdict").asString("unset");
+    }
+
+    private static final int BATTERY = 7;
+
+    @Test
+    public void aCureIsPreviewedTakenUndoneAndRedone() throws Exception {
+        String id = create(DemoRigs.lanternCrate());
+        JsonNode review = json(send(get("/api/rigs/" + id + "/review")));
+        String cure =
+                review.path("findings").get(0).path("cures").get(1).path("id").asString();
+        JsonNode preview = json(send(get("/api/rigs/" + id + "/changes/" + cure)));
+        assertTrue(preview.path("effects").toString().contains("\"battery\""), preview.toString());
+        String path = "/api/rigs/" + id;
+        MockHttpServletResponse taken = send(post(path + "/changes/" + cure).header(HttpHeaders.IF_MATCH, "\"1\""));
+        assertEquals(taken.getHeader(HttpHeaders.ETAG), "\"2\"");
+        assertEquals(verdict(json(taken), BATTERY), "holds");
+        JsonNode undone = json(send(post(path + "/undo").header(HttpHeaders.IF_MATCH, "\"2\"")));
+        assertEquals(verdict(undone, BATTERY), "fails");
+        assertTrue(!undone.path("canUndo").asBoolean() && undone.path("canRedo").asBoolean());
+        JsonNode redone = json(send(post(path + "/redo").header(HttpHeaders.IF_MATCH, "\"1\"")));
+        assertEquals(redone.path("revision").asInt(), 2);
+        assertEquals(verdict(json(send(get(path))), BATTERY), "holds");
+    }
+
+    /** An edit after an undo grows a second branch; nothing is overwritten, and redo goes to the newest. */
+    @Test
+    public void revisionsFormATree() throws Exception {
+        Rig rig = DemoRigs.oystercatcher();
+        String path = "/api/rigs/" + create(rig);
+        send(with(put(path).header(HttpHeaders.IF_MATCH, "\"1\""), rig.withName("two")));
+        send(post(path + "/undo").header(HttpHeaders.IF_MATCH, "\"2\""));
+        send(with(put(path).header(HttpHeaders.IF_MATCH, "\"1\""), rig.withName("three")));
+        send(post(path + "/undo").header(HttpHeaders.IF_MATCH, "\"3\""));
+        JsonNode redone = json(send(post(path + "/redo").header(HttpHeaders.IF_MATCH, "\"1\"")));
+        assertEquals(redone.path("rig").path("name").asString(), "three");
+        JsonNode same = json(send(with(put(path).header(HttpHeaders.IF_MATCH, "\"3\""), rig.withName("three"))));
+        assertEquals(same.path("revision").asInt(), 3, "an edit that changes nothing is no revision");
+        JsonNode end = json(send(post(path + "/redo").header(HttpHeaders.IF_MATCH, "\"3\"")));
+        assertEquals(end.path("revision").asInt(), 3, "nowhere to go");
+    }
+
+    @DataProvider
+    public Object[][] tags() {
+        return new Object[][] {{null, 428}, {"\"7\"", 412}, {"1", 400}, {"\"x\"", 400}, {"*", 400}, {"W/\"1\"", 400}};
+    }
+
+    @Test(dataProvider = "tags")
+    public void editsWantTheRevisionTheyWereMadeOn(String tag, int status) throws Exception {
+        Rig rig = DemoRigs.oystercatcher();
+        String path = "/api/rigs/" + create(rig);
+        for (String action : new String[] {"", "/undo", "/redo", "/changes/screen.dim.40"}) {
+            MockHttpServletRequestBuilder request =
+                    action.isEmpty() ? with(put(path), rig.withName("other")) : post(path + action);
+            MockHttpServletResponse response = send(tag == null ? request : request.header(HttpHeaders.IF_MATCH, tag));
+            assertEquals(response.getStatus(), status, action);
+            assertEquals(response.getContentType(), MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        }
+        assertEquals(json(send(get(path))).path("revision").asInt(), 1);
+    }
+
+    @DataProvider
+    public Object[][] absent() {
+        return new Object[][] {
+            {"/api/rigs/none", 404},
+            {"/api/rigs/none/review", 404},
+            {"/api/nothing", 404},
+            {"/api/rigs/{id}/changes/battery.take.pack.none", 404},
+            {"/api/rigs/{id}/scenes/anchor", 400},
+            {"/api/rigs/{id}/changes?link=anchor", 400},
+            {"/api/rigs/{id}/changes", 400}
+        };
+    }
+
+    @Test(dataProvider = "absent")
+    public void whatIsNotThereIsSaidPlainly(String path, int status) throws Exception {
+        MockHttpServletResponse response = send(get(path.replace("{id}", create(DemoRigs.oystercatcher()))));
+        assertEquals(response.getStatus(), status);
+        assertEquals(response.getContentType(), MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    }
+
+    /** An export is a document that can be posted as it is, and reads back to the same rig. */
+    @Test
+    public void exportsRoundTrip() throws Exception {
+        String id = create(DemoRigs.lanternCrate());
+        byte[] export = send(get("/api/rigs/" + id + "/export")).getContentAsByteArray();
+        assertEquals(new RigReader().read(export), DemoRigs.lanternCrate());
+        MockHttpServletResponse reviewed = send(post("/api/reviews?scene=wire")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(export));
+        assertEquals(reviewed.getStatus(), 200);
+        assertEquals(json(reviewed).path("picture").path("scenes").size(), 1);
+        assertEquals(json(reviewed).path("review"), json(send(get("/api/rigs/" + id + "/review"))));
+    }
+
+    /** One file of each version is kept for ever: this is version 1. */
+    @Test
+    public void fileOfVersionOneIsStillRead() throws Exception {
+        byte[] file = Objects.requireNonNull(RigApiTest.class.getResourceAsStream("/rigs/version-1.json"))
+                .readAllBytes();
+        assertEquals(new RigReader().read(file), DemoRigs.oystercatcher());
+    }
+
+    @Test
+    public void everyLinkAnswersWithPictureWorkingsAndAlternatives() throws Exception {
+        String path = "/api/rigs/" + create(DemoRigs.oystercatcher());
+        for (String link : new String[] {"screen", "wire", "fuse", "battery"}) {
+            assertEquals(
+                    json(send(get(path + "/scenes/" + link))).path("scenes").size(), 1, link);
+            assertTrue(
+                    json(send(get(path + "/workings?link=" + link)))
+                                    .get(0)
+                                    .path("rows")
+                                    .size()
+                            > 0,
+                    link);
+            assertTrue(json(send(get(path + "/changes?link=" + link))).size() > 3, link);
+        }
+        assertEquals(json(send(get(path + "/scenes/water"))).path("scenes").size(), 0);
+        assertEquals(json(send(get(path + "/changes?link=mount"))).size(), 0);
+        assertTrue(json(send(get("/api/catalogue/packs"))).size() >= 12);
+        assertTrue(json(send(get("/api/catalogue/devices"))).size() >= 8);
+    }
+
+    @DataProvider
+    public Object[][] askers() {
+        return new Object[][] {
+            {"localhost:4730", null, null, 200},
+            {"[::1]:4730", null, null, 200},
+            {"127.0.0.1", null, null, 200},
+            {"keel.example.org", null, null, 421},
+            {"", null, null, 421},
+            {"localhost.example.org", null, null, 421},
+            {"localhost:4730", "http://localhost:4730", null, 200},
+            {"localhost:4730", "http://example.org", null, 403},
+            {"localhost:4730", "null", null, 403},
+            {"localhost:4730", "https://localhost:4730", null, 403},
+            {"localhost:4730", null, "same-origin", 200},
+            {"localhost:4730", null, "cross-site", 403}
+        };
+    }
+
+    @Test(dataProvider = "askers")
+    public void onlyOurOwnPagesOnThisMachineMayAsk(String host, String origin, String site, int status)
+            throws Exception {
+        MockHttpServletRequestBuilder request = get("/api/rigs").header("Host", host);
+        if (origin != null) {
+            request.header("Origin", origin);
+        }
+        if (site != null) {
+            request.header("Sec-Fetch-Site", site);
+        }
+        MockHttpServletResponse response = http.perform(request).andReturn().getResponse();
+        assertEquals(response.getStatus(), status);
+        String policy = Objects.requireNonNull(response.getHeader("Content-Security-Policy"));
+        assertTrue(policy.contains("script-src 'self';") && policy.contains("default-src 'none'"), policy);
+        assertNotNull(response.getHeader("X-Content-Type-Options"));
+    }
+}
