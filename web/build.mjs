@@ -44,5 +44,6 @@ step("check", ["src", "../docs/units.json", ...SETTINGS], "node_modules", () => 
   call(bin("tsc"), "--noEmit");
   call(bin("prettier"), "--check", "src", "index.html", "vite.config.ts");
   call(bin("oxlint"), "--deny-warnings", "src");
+  call(bin("vitest"), "run", "--reporter=dot");
 });
 step("bundle", ["src", "../docs/units.json", "package-lock.json", ...SETTINGS], "dist/index.html", () => call(bin("vite"), "build"));

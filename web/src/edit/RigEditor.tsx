@@ -28,11 +28,13 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
   const client = useQueryClient();
   const [previewed, setPreviewed] = useState<Editor["previewed"]>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
-  const headers = etag(saved.revision);
   const path = { id: saved.id };
 
+  // One after the other, each on what the one before left: two quick steps are two steps, not a conflict.
   const keep = useMutation({
-    mutationFn: (send: () => Promise<Saved>) => send(),
+    scope: { id: saved.id },
+    mutationFn: (send: (now: Saved) => Promise<Saved>) =>
+      send(client.getQueryData(rigQuery(saved.id).queryKey) ?? saved),
     onSuccess: (next: Saved) => {
       client.setQueryData(rigQuery(saved.id).queryKey, next);
       void client.invalidateQueries({ queryKey: ["shelf"] });
@@ -49,16 +51,15 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
     onSettled: () => setPreviewed(null),
   });
 
-  const save = (rig: Rig) =>
-    keep.mutate(() =>
-      answer(api.PUT("/api/rigs/{id}", { params: { path, header: headers }, body: documentOf(rig) })),
-    );
+  const put = (rig: Rig, revision: number) =>
+    answer(api.PUT("/api/rigs/{id}", { params: { path, header: etag(revision) }, body: documentOf(rig) }));
   const editor: Editor = {
     saved,
     rig: saved.rig,
     link,
-    save,
-    set: (pointer, value) => save(setAt(saved.rig, pointer, value)),
+    // a whole rig was built on what this window shows, so that is the revision it replaces
+    save: (rig) => keep.mutate(() => put(rig, saved.revision)),
+    set: (pointer, value) => keep.mutate((now) => put(setAt(now.rig, pointer, value), now.revision)),
     preview: (rig) => {
       void answer(api.POST("/api/reviews", { params: { query: { scene: link } }, body: documentOf(rig) }))
         .then(setPreviewed)
@@ -66,21 +67,22 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
     },
     previewed,
     take: (change) =>
-      keep.mutate(() =>
+      keep.mutate((now) =>
         answer(
           api.POST("/api/rigs/{id}/changes/{change}", {
-            params: { path: { ...path, change }, header: headers },
+            params: { path: { ...path, change }, header: etag(now.revision) },
           }),
         ),
       ),
     move: (where) =>
-      keep.mutate(() =>
-        answer(
+      keep.mutate((now) => {
+        const params = { path, header: etag(now.revision) };
+        return answer(
           where === "undo"
-            ? api.POST("/api/rigs/{id}/undo", { params: { path, header: headers } })
-            : api.POST("/api/rigs/{id}/redo", { params: { path, header: headers } }),
-        ),
-      ),
+            ? api.POST("/api/rigs/{id}/undo", { params })
+            : api.POST("/api/rigs/{id}/redo", { params }),
+        );
+      }),
     problem,
     dismiss: () => setProblem(null),
     busy: keep.isPending,

@@ -28,22 +28,20 @@ public final class Comparison {
 
     private record Ranked(Offer offer, long fails, long closes) {}
 
-    /** All alternatives of a link; none where it is not built yet. */
+    /** All alternatives of a link with what is planned among them; none where the link is not built yet. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
         List<Ranked> all = new ArrayList<>();
-        for (Change change :
-                Links.of(link).map(shown -> shown.alternatives(line)).orElse(List.of())) {
+        for (Change change : withPlanned(line, link)) {
             Line then = line.with(change.after());
             List<LinkState> states = new ArrayList<>();
             for (Link each : Link.values()) {
                 states.add(reviewer.state(then, each));
             }
-            boolean planned = change.after().equals(line.entered());
             Offer offer = new Offer(
                     change.id(),
                     change.label(),
                     change.effort(),
-                    planned,
+                    change.after().equals(line.entered()),
                     states.get(link.ordinal()),
                     change.effects(line, reviewer));
             all.add(new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE)));
@@ -52,6 +50,18 @@ public final class Comparison {
                 .thenComparingLong(Ranked::closes)
                 .thenComparing(r -> r.offer().effort()));
         return all.stream().map(Ranked::offer).toList();
+    }
+
+    private static List<Change> withPlanned(Line line, Link link) {
+        LinkReview shown = Links.of(link).orElse(null);
+        List<Change> all = shown == null ? List.of() : new ArrayList<>(shown.alternatives(line));
+        if (shown != null
+                && !all.isEmpty()
+                && all.stream().noneMatch(c -> c.after().equals(line.entered()))) {
+            String id = link.name().toLowerCase(java.util.Locale.ROOT) + ".as-it-is";
+            all.add(new Change(id, shown.planned(line), Effort.BUY, line.entered()));
+        }
+        return all;
     }
 
     /** The change with this id, among the cures of what the review found and the alternatives of every link. */

@@ -24,6 +24,11 @@ public interface LinkReview {
     /** Whether the verdict stands on the figure at a pointer: then an assumed one is marked. */
     boolean standsOn(String pointer);
 
-    /** Alternatives to compare, in no order; each a whole change. */
+    /** What the rig has now, as Compare names it where no alternative is just that. */
+    default Text planned(Line line) {
+        return Text.of("As it is");
+    }
+
+    /** Alternatives to compare, smallest first; each a whole change. */
     List<Change> alternatives(Line line);
 }

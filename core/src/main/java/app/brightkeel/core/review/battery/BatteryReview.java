@@ -9,6 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.rig.Pack;
 import java.util.List;
 
 /** The Battery link: median hours; catalogue packs as what could be had instead. */
@@ -32,6 +33,12 @@ public final class BatteryReview implements LinkReview {
     @Override
     public List<Working> workings(Line line) {
         return List.of(Runtime.STAGE.working(line));
+    }
+
+    @Override
+    public Text planned(Line line) {
+        return Text.of(String.join(
+                " and ", line.rig().harness().packs().stream().map(Pack::name).toList()));
     }
 
     @Override

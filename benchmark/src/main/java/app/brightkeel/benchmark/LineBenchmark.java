@@ -1,0 +1,119 @@
+package app.brightkeel.benchmark;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.circuit.Network;
+import app.brightkeel.core.circuit.RandomTree;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Comparison;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.rig.Rig;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Design bounds: review ≤ 1 ms, 12-node solve ≤ 2 µs, a day's runtime ≤ 0.2 ms; SampleTime prints the spread. */
+@State(Scope.Thread)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class LineBenchmark {
+
+    private final RigReviewer reviewer = new RigReviewer();
+    private final Rig holds = DemoRigs.oystercatcher();
+    private final Rig fails = DemoRigs.lanternCrate();
+    private final Rig large = TestRigs.twoScreens();
+    private final RandomTree tree = RandomTree.of(new Random(5), 12);
+    private final Network network = tree.network();
+
+    @Benchmark
+    public Object reviewOfARigThatHolds() {
+        return reviewer.review(Line.of(holds));
+    }
+
+    /** The dear case: cures of the battery are tried one by one. */
+    @Benchmark
+    public Object reviewOfARigThatFails() {
+        return reviewer.review(Line.of(fails));
+    }
+
+    @Benchmark
+    public Object reviewOfTwoScreensOnTwoPacks() {
+        return reviewer.review(Line.of(large));
+    }
+
+    @Benchmark
+    public Object runtimeWithItsBand() {
+        return Line.of(fails).get(Runtime.STAGE);
+    }
+
+    @Benchmark
+    public Object comparisonOfTheCatalogue() {
+        return Comparison.of(Line.of(fails), Link.BATTERY, reviewer);
+    }
+
+    @Benchmark
+    @BenchmarkMode(Mode.AverageTime)
+    public boolean solveTwelveNodes() {
+        return network.solve(tree.restVolts(), tree.innerOhm(), tree.watts());
+    }
+
+    /** The same network by dense Newton steps of a mathematics library, from the same start to the same accuracy. */
+    @Benchmark
+    @BenchmarkMode(Mode.AverageTime)
+    public RealVector solveTwelveNodesDense() {
+        int n = tree.parent().length;
+        RealMatrix conductance = new Array2DRowRealMatrix(n, n);
+        RealVector source = new ArrayRealVector(n);
+        for (int i = 0; i < n; i++) {
+            if (tree.parent()[i] >= 0) {
+                double g = 1 / tree.ohm()[i];
+                conductance.addToEntry(i, i, g);
+                conductance.addToEntry(tree.parent()[i], tree.parent()[i], g);
+                conductance.addToEntry(i, tree.parent()[i], -g);
+                conductance.addToEntry(tree.parent()[i], i, -g);
+            }
+            if (tree.pack()[i] >= 0) {
+                double g = 1 / tree.innerOhm()[tree.pack()[i]];
+                conductance.addToEntry(i, i, g);
+                source.addToEntry(i, g * tree.restVolts()[tree.pack()[i]]);
+            }
+        }
+        RealVector volts = new LUDecomposition(conductance).getSolver().solve(source);
+        for (int step = 0; step < 30; step++) {
+            RealMatrix jacobian = conductance.copy();
+            RealVector rest = conductance.operate(volts).subtract(source);
+            for (int i = 0; i < n; i++) {
+                if (tree.device()[i] >= 0) {
+                    double v = volts.getEntry(i);
+                    double w = tree.watts()[tree.device()[i]];
+                    rest.addToEntry(i, w / v);
+                    jacobian.addToEntry(i, i, -w / (v * v));
+                }
+            }
+            RealVector by = new LUDecomposition(jacobian).getSolver().solve(rest);
+            volts = volts.subtract(by);
+            if (by.getLInfNorm() < 1e-12) {
+                return volts;
+            }
+        }
+        return volts;
+    }
+}

@@ -1,0 +1,51 @@
+package app.brightkeel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** axe finds nothing, in light and dark, wide and on a phone. */
+public class AccessIT extends BrowserTest {
+
+    @DataProvider
+    public Object[][] looks() {
+        return new Object[][] {{"light", 1280, 800}, {"dark", 1280, 800}, {"light", 390, 844}};
+    }
+
+    @Test(dataProvider = "looks")
+    public void axeFindsNothing(String theme, int width, int height) {
+        page.setViewportSize(width, height);
+        page.addInitScript("localStorage.setItem('theme', '" + theme + "')");
+        page.navigate(app.url("/"));
+        assertThat(page.getByText("Lantern crate").first()).isVisible();
+        check("shelf");
+        openRig("Lantern crate");
+        for (String link : List.of("screen", "wire", "fuse", "battery", "water")) {
+            link(link).click();
+            assertThat(page.getByRole(AriaRole.TABPANEL).first()).isVisible();
+            check(link + ", set");
+            page.keyboard().press("c");
+            check(link + ", compare");
+            page.keyboard().press("w");
+            check(link + ", why");
+        }
+        page.keyboard().press("f");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        check("findings");
+    }
+
+    private void check(String where) {
+        List<String> found = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .map(rule ->
+                                rule.getId() + ": " + rule.getNodes().get(0).getHtml() + " "
+                                        + rule.getNodes().get(0).getFailureSummary())
+                        .toList();
+        assertEquals(found, List.of(), where);
+    }
+}

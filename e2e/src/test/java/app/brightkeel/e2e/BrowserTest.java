@@ -1,0 +1,120 @@
+package app.brightkeel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.Assert;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.BeforeMethod;
+
+/** The packaged application in a headless browser; each test has its own window, all share one shelf. */
+abstract class BrowserTest {
+
+    private static final int WIDTH = 1280;
+    private static final int HEIGHT = 800;
+    private static final int PATIENCE_MS = 15_000;
+
+    private Playwright playwright;
+    private Browser browser;
+    private BrowserContext context;
+    private final List<String> faults = new ArrayList<>();
+
+    protected RunningApp app;
+    protected Page page;
+
+    @BeforeClass
+    public void startAll() throws Exception {
+        app = RunningApp.start();
+        playwright = Playwright.create();
+        String chromium = System.getenv().getOrDefault("KEEL_CHROMIUM", "/usr/bin/chromium");
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of(chromium))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-background-networking",
+                                "--disable-component-update")));
+    }
+
+    @AfterClass(alwaysRun = true)
+    public void stopAll() throws Exception {
+        if (playwright != null) {
+            playwright.close();
+        }
+        if (app != null) {
+            app.close();
+        }
+    }
+
+    @BeforeMethod
+    public void openWindow() {
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT));
+        page = newPage();
+    }
+
+    /** One more window on the same shelf; what it asks of other hosts or complains about fails the test. */
+    protected Page newPage() {
+        Page opened = context.newPage();
+        opened.setDefaultTimeout(PATIENCE_MS);
+        opened.onRequest(request -> {
+            if (!request.url().startsWith(app.url("/")) && !request.url().startsWith("data:")) {
+                faults.add("asked elsewhere: " + request.url());
+            }
+        });
+        opened.onPageError(error -> faults.add("page error: " + error));
+        return opened;
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void closeWindow() {
+        context.close();
+        List<String> found = List.copyOf(faults);
+        faults.clear();
+        Assert.assertEquals(found, List.of());
+    }
+
+    /** Opens a rig of the shelf by its name. */
+    protected void openRig(String name) {
+        page.navigate(app.url("/"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name))
+                .first()
+                .click();
+        page.waitForURL("**/rigs/**");
+        awaitLine();
+    }
+
+    /** Keys work once the strip is there. */
+    protected void awaitLine() {
+        assertThat(link("wire")).isVisible();
+    }
+
+    protected Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** A link of the strip. */
+    protected Locator link(String link) {
+        return page.locator("[data-link=" + link + "]");
+    }
+
+    /** Types into a field and leaves it. */
+    protected void type(String label, String value) {
+        Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(false))
+                .first();
+        field.fill(value);
+        field.press("Enter");
+    }
+}

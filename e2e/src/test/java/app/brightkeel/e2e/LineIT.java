@@ -1,0 +1,215 @@
+package app.brightkeel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.Test;
+
+/** What a person does with a rig, on the packaged application. */
+public class LineIT extends BrowserTest {
+
+    private static final String CRATE = "Lantern crate, high tarn";
+
+    /** Battery fails in the cold; a cure is previewed, taken, holds; undo; redo; reload; still there. */
+    @Test
+    public void aCureIsPreviewedTakenUndoneAndSurvivesAReload() {
+        openRig(CRATE);
+        assertThat(link("battery")).containsText("fails");
+        assertThat(page.getByText("1 h 49 short").first()).isVisible();
+        page.getByText("other cures").click();
+        button("10 Ah LiFePO4").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("Battery");
+        assertThat(dialog).containsText("holds");
+        assertThat(link("battery")).containsText("fails");
+        button("Take it").click();
+        assertThat(link("battery")).containsText("holds");
+        page.keyboard().press("z");
+        assertThat(link("battery")).containsText("fails");
+        page.keyboard().press("Shift+Z");
+        assertThat(link("battery")).containsText("holds");
+        page.reload();
+        assertThat(link("battery")).containsText("holds");
+        page.keyboard().press("z");
+        assertThat(link("battery")).containsText("fails");
+    }
+
+    /** From the shelf to a taken cure without a pointer, and along the strip by arrows. */
+    @Test
+    public void everythingByKeyboard() {
+        page.navigate(app.url("/"));
+        Locator rig = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(CRATE))
+                .first();
+        tabTo(rig);
+        page.keyboard().press("Enter");
+        page.waitForURL("**/battery");
+        awaitLine();
+        page.keyboard().press("6");
+        page.waitForURL("**/wire");
+        tabTo(link("wire"));
+        page.keyboard().press("ArrowRight");
+        page.waitForURL("**/fuse");
+        assertThat(link("fuse")).isFocused();
+        page.keyboard().press("8");
+        page.waitForURL("**/battery");
+        page.keyboard().press("c");
+        assertThat(page.getByText("as planned").first()).isVisible();
+        page.keyboard().press("w");
+        assertThat(page.getByText("Peukert factor").first()).isVisible();
+        page.keyboard().press("f");
+        Locator cure = button("10 Ah LiFePO4");
+        tabTo(cure);
+        page.keyboard().press("Enter");
+        assertThat(button("Take it")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(link("battery")).containsText("holds");
+        page.keyboard().press("z");
+        assertThat(link("battery")).containsText("fails");
+        page.keyboard().press("/");
+        page.keyboard().type("units");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.BANNER)).containsText("ft · AWG");
+    }
+
+    private void tabTo(Locator target) {
+        for (int i = 0; i < 80; i++) {
+            if ((Boolean) target.evaluate("node => node === document.activeElement")) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("not reached by tabbing: " + target);
+    }
+
+    /** A nonsense value is told at its field, and nothing is saved; no number never leaves the browser. */
+    @Test
+    public void nonsenseIsToldAtTheFieldAndNotSaved() throws Exception {
+        openRig("Oystercatcher");
+        page.keyboard().press("8");
+        String id = page.url().replaceAll(".*/rigs/([^/]+)/.*", "$1");
+        String before = app.get("/api/rigs/" + id);
+        type("Capacity", "-5");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("0.1 to 1000 Ah");
+        assertEquals(app.get("/api/rigs/" + id), before);
+        page.getByLabel("Capacity").first().fill("many");
+        page.getByLabel("Capacity").first().press("Enter");
+        assertThat(page.getByText("\"many\" is no number")).isVisible();
+        assertEquals(app.get("/api/rigs/" + id), before);
+        page.getByLabel("Capacity").first().press("Escape");
+        assertThat(page.getByLabel("Capacity").first()).hasValue("12.0");
+    }
+
+    /** From nothing: what is missing is asked for, never invented, until all four links are judged. */
+    @Test
+    public void aNewRigIsEnteredFromNothing() {
+        page.navigate(app.url("/"));
+        button("Start a rig").click();
+        page.waitForURL("**/screen");
+        type("Name of the rig", "Dipper, mill pond");
+        assertThat(page.getByText("Wanted:").first()).isVisible();
+        type("Hours", "4:30");
+        page.getByLabel("Add a device").selectOption("display-5-in");
+        assertThat(link("screen")).containsText("8.0 W");
+        page.keyboard().press("Escape");
+        link("battery").click();
+        button("Add a battery").click();
+        assertThat(page.getByText("capacity of battery").first()).isVisible();
+        page.getByLabel("Chemistry").selectOption("lifepo4");
+        type("Capacity", "10");
+        link("wire").click();
+        button("Add a wire").click();
+        page.getByLabel("Gauge").selectOption("awg 18");
+        type("Length", "1.2");
+        assertThat(link("wire")).containsText("holds");
+        assertThat(link("battery")).containsText("holds");
+        link("fuse").click();
+        assertThat(link("fuse")).containsText("fails");
+        page.getByRole(AriaRole.CONTENTINFO).getByText("A 1 A fuse").click();
+        button("Take it").click();
+        assertThat(link("fuse")).containsText("1 A · 100 mm");
+        assertThat(link("fuse")).containsText("holds");
+        page.navigate(app.url("/"));
+        assertThat(page.getByText("Dipper, mill pond")).isVisible();
+    }
+
+    /** The units toggle holds for what is shown and for what is typed. */
+    @Test
+    public void unitsAreThePersonsOwnForShowingAndTyping() {
+        openRig("Oystercatcher");
+        page.keyboard().press("u");
+        assertThat(page.getByLabel("Length").first()).hasValue("10 ft 6 in");
+        type("Length", "6 ft 6 in");
+        page.keyboard().press("Escape");
+        link("screen").click();
+        assertThat(page.getByLabel("Air").first()).hasValue("52");
+        type("Air", "68");
+        link("wire").click();
+        assertThat(page.getByText("22 AWG").first()).isVisible();
+        link("battery").click();
+        assertThat(page.getByLabel("Temperature of the pack").first()).hasAttribute("placeholder", "68");
+        button("ft · AWG").click();
+        assertThat(page.getByLabel("Temperature of the pack").first()).hasAttribute("placeholder", "20");
+        link("wire").click();
+        assertThat(page.getByLabel("Length").first()).hasValue("1.98");
+        page.keyboard().press("z");
+        page.keyboard().press("z");
+        assertThat(page.getByLabel("Length").first()).hasValue("3.20");
+    }
+
+    /** A finding of practice is put aside, stays listed, and is brought back. */
+    @Test
+    public void practiceIsPutAsideAndBroughtBack() {
+        openRig("Oystercatcher");
+        assertThat(link("wire")).containsText("close");
+        page.keyboard().press("f");
+        button("Put aside").click();
+        assertThat(link("wire")).containsText("holds");
+        assertThat(page.locator("footer")).containsText("1 put aside");
+        button("Bring back").click();
+        assertThat(link("wire")).containsText("close");
+    }
+
+    /** Two windows on one rig: the one that is behind is told, and its edit changes nothing. */
+    @Test
+    public void theStaleWindowIsTold() {
+        openRig(CRATE);
+        Page other = newPage();
+        other.navigate(page.url());
+        assertThat(other.getByLabel("Mass").first()).hasValue("2.7");
+        type("Mass", "2.8");
+        assertThat(page.getByLabel("Mass").first()).hasValue("2.8");
+        Locator mass = other.getByLabel("Mass").first();
+        mass.fill("3.3");
+        mass.press("Enter");
+        assertThat(other.getByText("changed in another window")).isVisible();
+        page.reload();
+        assertThat(page.getByLabel("Mass").first()).hasValue("2.8");
+        page.keyboard().press("z");
+        assertThat(page.getByLabel("Mass").first()).hasValue("2.7");
+    }
+
+    /** Dragging the brightness shows hours at once; letting go is one step back. */
+    @Test
+    public void theReviewFollowsTheHand() {
+        openRig(CRATE);
+        link("screen").click();
+        Locator thumb = page.getByRole(AriaRole.SLIDER).first();
+        thumb.focus();
+        thumb.press("Home");
+        assertThat(link("screen")).containsText("5.0 W");
+        assertThat(button("undo")).isEnabled();
+        page.keyboard().press("z");
+        assertThat(link("screen")).containsText("8.0 W");
+    }
+
+    /** A body whose length nobody announced is cut off when it grows too large. */
+    @Test
+    public void aBodyOfUnknownLengthIsCountedToo() throws Exception {
+        assertEquals(app.postChunked("/api/reviews", new byte[3 << 20]), 413);
+        assertTrue(app.get("/api/rigs").contains("Lantern crate"));
+    }
+}

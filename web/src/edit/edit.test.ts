@@ -1,0 +1,85 @@
+import { expect, test } from "vitest";
+import type { Device, Rig } from "../api/types";
+import {
+  copyOf,
+  freshId,
+  newFuse,
+  newPack,
+  newSegment,
+  withoutDevice,
+  withoutJunction,
+  withoutPack,
+  withUse,
+} from "./parts";
+import { getAt, setAt } from "./pointer";
+
+const DISPLAY = {
+  id: "display",
+  name: "5-in display",
+  kind: "display-5-in",
+  origin: "",
+  draw: { kind: "undecided" },
+  limits: {},
+} as Device;
+
+function rig(): Rig {
+  const empty: Rig = {
+    name: "rig",
+    outing: { phases: [{ id: "day", name: "day", uses: [] }] },
+    craft: { kind: "undecided" },
+    devices: [DISPLAY],
+    harness: { packs: [], junctions: [{ id: "block", name: "block" }], segments: [] },
+    schools: { fusing: "undecided" },
+    quieted: [],
+  };
+  const packed = { ...empty, harness: { ...empty.harness, packs: [newPack(empty)] } };
+  const wired = { ...packed, harness: { ...packed.harness, segments: [newSegment(packed)] } };
+  return setAt(wired, "/harness/segments/0/fittings", [newFuse(wired)]);
+}
+
+test("a pointer reads and sets without changing what was there", () => {
+  const before = rig();
+  const after = setAt(before, "/harness/segments/0/wire/lengthM", {
+    kind: "given",
+    value: 2,
+    basis: "measured",
+  });
+  expect(getAt(after, "/harness/segments/0/wire/lengthM")).toEqual({
+    kind: "given",
+    value: 2,
+    basis: "measured",
+  });
+  expect(getAt(before, "/harness/segments/0/wire/lengthM")).toEqual({ kind: "unset" });
+  expect(after.devices).toBe(before.devices);
+  expect(getAt(before, "/harness/packs/7/name")).toBeUndefined();
+  expect(setAt(before, "", { name: "other" })).toEqual({ name: "other" });
+});
+
+test("a new wire runs from the battery to what is not fed yet", () => {
+  const first = rig();
+  expect(first.harness.segments[0]).toMatchObject({ from: "pack", to: "display" });
+  const second = { ...first, devices: [...first.devices, copyOf(first, DISPLAY)] };
+  expect(second.devices[1]!.id).toBe("display-2");
+  expect(newSegment(second)).toMatchObject({ id: "lead-2", to: "display-2" });
+});
+
+test("no id is given twice, whatever carries it", () => {
+  const known = rig();
+  for (const stem of ["pack", "display", "lead", "fuse", "block", "day"]) {
+    expect(freshId(known, stem)).toBe(`${stem}-2`);
+  }
+  expect(freshId(known, "x".repeat(60))).toHaveLength(34);
+});
+
+test("what hangs on a part goes with it", () => {
+  const used = withUse(rig(), 0, "display", "brightness", 0.4);
+  expect(used.outing.phases[0]!.uses[0]).toMatchObject({ device: "display", brightness: { value: 0.4 } });
+  const twice = withUse(used, 0, "display", "duty", 0.5);
+  expect(twice.outing.phases[0]!.uses).toHaveLength(1);
+  const without = withoutDevice(twice, "display");
+  expect(without.outing.phases[0]!.uses).toEqual([]);
+  expect(without.harness.segments).toEqual([]);
+  expect(withoutPack(twice, "pack").harness).toMatchObject({ packs: [], segments: [] });
+  const joined = setAt(twice, "/harness/segments/0/to", "block");
+  expect(withoutJunction(joined, "block").harness).toMatchObject({ junctions: [], segments: [] });
+});

@@ -1,0 +1,96 @@
+import { describe, expect, test } from "vitest";
+import type { Unit } from "../api/types";
+import { amountText, numberOf, plain, symbolOf, type System } from "./format";
+import { parse } from "./parse";
+
+describe("amounts are shown in the person's own units", () => {
+  test.each<[number, Unit, System, string]>([
+    [0.42, "metre", "metric", "0.42 m"],
+    [3.2, "metre", "us", "10 ft 6 in"],
+    [0.1, "metre", "us", "3.9 in"],
+    [-1, "metre", "us", "−3 ft 3.4 in"],
+    [0.105, "millimetre", "metric", "105 mm"],
+    [0.178, "millimetre", "us", "7.0 in"],
+    [-14, "celsius", "metric", "−14 °C"],
+    [-14, "celsius", "us", "7 °F"],
+    [2.7, "kilogram", "us", "6.0 lb"],
+    [0.3255, "wire", "metric", "0.33 mm²"],
+    [0.3255, "wire", "us", "22 AWG"],
+    [2.5, "wire", "us", "14 AWG"],
+    [3.1666, "hour", "metric", "3 h 10"],
+    [-0.5, "hour", "metric", "−0 h 30"],
+    [1.9999, "hour", "us", "2 h 00"],
+    [7.5, "rating", "metric", "7.5 A"],
+    [3, "rating", "metric", "3 A"],
+    [0.0345, "fine-percent", "metric", "3.5 %"],
+    [0.0178, "ohm", "metric", "17.8 mΩ"],
+    [0.966, "factor", "metric", "0.966"],
+  ])("%d %s in %s", (si, unit, system, text) => {
+    expect(amountText({ si, unit }, system).replaceAll("\u00a0", " ")).toBe(text);
+  });
+
+  test("words keep their amounts", () => {
+    const text = {
+      words: ["", " of ", ""],
+      amounts: [
+        { si: 3, unit: "hour" as Unit },
+        { si: 5, unit: "hour" as Unit },
+      ],
+    };
+    expect(plain(text, "metric")).toBe("3 h 00 of 5 h 00");
+  });
+});
+
+describe("what a person types is read in the same units", () => {
+  test.each<[string, Unit, System, number]>([
+    ["12", "ampere-hour", "metric", 12],
+    ["12,5", "ampere-hour", "metric", 12.5],
+    ["12.5 Ah", "ampere-hour", "metric", 12.5],
+    ["−14", "celsius", "metric", -14],
+    ["7", "celsius", "us", -13.889],
+    ["68 °F", "celsius", "us", 20],
+    ["80", "percent", "metric", 0.8],
+    ["80 %", "percent", "metric", 0.8],
+    ["105", "millimetre", "metric", 0.105],
+    ["7", "millimetre", "us", 0.1778],
+    ["6 ft 6 in", "metre", "us", 1.9812],
+    ["6' 6\"", "metre", "us", 1.9812],
+    ["18 in", "metre", "us", 0.4572],
+    ["6.5", "metre", "us", 1.9812],
+    ["5 h 30", "hour", "metric", 5.5],
+    ["5:30", "hour", "metric", 5.5],
+    ["5.5", "hour", "metric", 5.5],
+    ["5 h", "hour", "us", 5],
+    ["2 lb", "kilogram", "us", 0.907],
+  ])("%s as %s in %s", (text, unit, system, si) => {
+    expect(parse(text, unit, system)).toBeCloseTo(si, 3);
+  });
+
+  test.each<[string, Unit]>([
+    ["", "metre"],
+    ["many", "metre"],
+    ["1e", "watt"],
+    ["1 2", "watt"],
+    ["--1", "watt"],
+    ["0x10", "watt"],
+    ["Infinity", "watt"],
+    ["5 h xx", "hour"],
+    ["6 ft 6 cm", "metre"],
+  ])("%s is no %s", (text, unit) => {
+    expect(parse(text, unit, "us")).toBeNaN();
+  });
+
+  test.each<[number, Unit]>([
+    [1.98, "metre"],
+    [0.178, "millimetre"],
+    [20, "celsius"],
+    [5.5, "hour"],
+    [0.86, "percent"],
+    [2.7, "kilogram"],
+  ])("%d %s survives showing and typing in both systems", (si, unit) => {
+    for (const system of ["metric", "us"] as System[]) {
+      const typed = `${numberOf(si, unit, system)} ${symbolOf(unit, system)}`.trim();
+      expect(Math.abs(parse(typed, unit, system) - si)).toBeLessThan(0.02 * Math.max(1, Math.abs(si)));
+    }
+  });
+});
