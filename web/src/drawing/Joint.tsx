@@ -13,7 +13,7 @@ export function Joint({ verdict, wide = 56 }: { verdict: Verdict; wide?: number 
       className="shrink-0"
     >
       {verdict === "fails" ? (
-        <g stroke="var(--fails)" strokeWidth="2.5" strokeLinecap="round">
+        <g stroke="var(--fails)" strokeWidth="2" strokeLinecap="round">
           <path d={`M0 16 h${mid - 20} c8 0 10 3 13 9`} />
           <path d={`M${wide} 16 h-${mid - 20} c-8 0 -10 3 -13 9`} />
           <path
@@ -27,7 +27,7 @@ export function Joint({ verdict, wide = 56 }: { verdict: Verdict; wide?: number 
         >
           <path
             d={`M0 16 H${mid - 10} M${mid + 10} 16 H${wide}`}
-            strokeWidth="2.5"
+            strokeWidth="2"
             stroke={verdict === "unset" ? "var(--faint)" : "var(--ink)"}
             strokeDasharray={verdict === "unset" ? "3 5" : undefined}
           />
@@ -56,5 +56,5 @@ const DASHES = "repeating-linear-gradient(90deg, var(--faint) 0 3px, transparent
 /** The straight cable between joints. */
 export function Stretch({ verdict }: { verdict: Verdict }) {
   const ink = verdict === "unset" ? DASHES : verdict === "fails" ? "var(--fails)" : "var(--ink)";
-  return <span aria-hidden="true" className="h-[2.5px] grow" style={{ background: ink }} />;
+  return <span aria-hidden="true" className="h-[2px] grow" style={{ background: ink }} />;
 }

@@ -74,35 +74,37 @@ function OfferRow({ offer, rank }: { offer: Offer; rank: number }) {
   );
 }
 
-/** One cell for each link, in line order: what moves, and which way. */
+/** One cell for each link, in line order: named where something moves, and which way; a small one where nothing does. */
 export function Effects({ effects }: { effects: Effect[] }) {
   return (
-    <ul className="mt-[6px] flex flex-wrap gap-[5px]" aria-label="what it does to each link">
+    <ul className="mt-[6px] flex flex-wrap items-center gap-[5px]" aria-label="what it does to each link">
       {LINKS.map((link) => {
         const effect = effects.find((each) => each.link === link);
         const way = effect ? direction(effect) : "same";
         return (
-          <li
-            key={link}
-            aria-label={`${LINK_NAMES[link]}: ${way}`}
-            className={`h-[18px] rounded-[2px] px-[5px] text-[11px] leading-[18px] ${
-              way === "better"
-                ? "bg-holds font-semibold text-sheet"
-                : way === "worse"
-                  ? "bg-fails font-semibold text-sheet"
-                  : way === "moves"
-                    ? "bg-grid text-ink"
-                    : "text-ink-3"
-            }`}
-          >
-            {LINK_NAMES[link].slice(0, 4)}
-            {way === "better" ? " ↑" : way === "worse" ? " ↓" : way === "moves" ? " ~" : ""}
+          <li key={link} title={`${LINK_NAMES[link]}: ${way}`} className={CELLS[way]}>
+            {way === "same" ? (
+              <span className="sr-only">{LINK_NAMES[link]}: the same</span>
+            ) : (
+              `${LINK_NAMES[link]} ${ARROWS[way]}`
+            )}
           </li>
         );
       })}
     </ul>
   );
 }
+
+const NAMED = "h-[18px] rounded-[2px] px-[6px] text-[11.5px] leading-[18px]";
+
+const CELLS = {
+  better: `${NAMED} bg-holds font-semibold text-sheet`,
+  worse: `${NAMED} bg-fails font-semibold text-sheet`,
+  moves: `${NAMED} bg-grid text-ink`,
+  same: "h-[7px] w-[12px] rounded-[2px] bg-grid",
+};
+
+const ARROWS = { better: "↑", worse: "↓", moves: "~" };
 
 const ORDER = ["fails", "unset", "close", "holds"];
 

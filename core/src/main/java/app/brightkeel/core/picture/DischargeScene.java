@@ -73,7 +73,8 @@ final class DischargeScene {
                         0.9,
                         " wanted: {} ",
                         new Amount(wanted, Unit.HOUR));
-        drawing.spot(Role.CURVE, at(end, endV));
+        drawing.spot(Role.CURVE, at(end, endV))
+                .note(Role.QUIET, at(end, endV), Side.RIGHT, -0.9, "  {}", words(band.median()));
         double level = bottom + 0.16 * (top - bottom);
         if (band.median().hours() < wanted) {
             drawing.path(Role.MISSING, 1, at(end, endV), at(end, bottom))
@@ -97,10 +98,9 @@ final class DischargeScene {
         return new Scene(
                 Text.of("Volts at the screen through the day"),
                 Text.of(
-                        "{} at {} · shaded: eight days in ten · dashed: the reserve · ends because {}",
+                        "{} at {} · shaded: eight days in ten · dotted: the reserve",
                         line.rig().harness().packs().get(0).name(),
-                        new Amount(line.rig().harness().packs().get(0).tempC().value(), Unit.CELSIUS),
-                        words(band.median())),
+                        new Amount(line.rig().harness().packs().get(0).tempC().value(), Unit.CELSIUS)),
                 new Frame.Plot(x, y),
                 drawing.marks(),
                 twin(band));

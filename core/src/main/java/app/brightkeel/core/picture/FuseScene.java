@@ -42,11 +42,11 @@ final class FuseScene {
         double high = Math.max(10 * fuse.ratingA(), 1.5 * Math.max(fuse.ampacityA(), fuse.farShortA()));
         Drawing drawing = new Drawing();
         band(drawing, fuse.ratingA());
-        upright(drawing, Role.CURVE, fuse.loadA(), 0, "load {}", Unit.AMPERE);
-        upright(drawing, Role.WANTED, fuse.ratingA(), 1, "fuse {}", Unit.RATING);
-        upright(drawing, Role.LIMIT, fuse.ampacityA(), 2, "wire carries {}", Unit.AMPERE);
-        upright(drawing, Role.QUIET, fuse.farShortA(), 3, "short at the far end {}", Unit.AMPERE);
-        Axis x = new Axis(Text.of("current"), Unit.AMPERE, low, high, true, Ticks.decades(low, high));
+        upright(drawing, Role.CURVE, fuse.loadA(), 0, Side.RIGHT, "load {}", Unit.AMPERE);
+        upright(drawing, Role.WANTED, fuse.ratingA(), 1, Side.LEFT, "fuse {}", Unit.RATING);
+        upright(drawing, Role.LIMIT, fuse.ampacityA(), 2, Side.RIGHT, "wire carries {}", Unit.AMPERE);
+        upright(drawing, Role.QUIET, fuse.farShortA(), 3, Side.LEFT, "short at the far end {}", Unit.AMPERE);
+        Axis x = new Axis(Text.of("current"), Unit.AMPERE, low, high, true, Ticks.oneTwoFive(low, high));
         Axis y = new Axis(
                 Text.of("seconds until it opens"),
                 Unit.COUNT,
@@ -84,16 +84,17 @@ final class FuseScene {
         drawing.curve(Role.BAND, slow, true);
     }
 
-    /** Lines stand side by side, so their labels go down in steps. */
-    private static void upright(Drawing drawing, Role role, double amps, int step, String words, Unit unit) {
+    /** Lines stand side by side, so their labels go down in steps; far right they stand on the left. */
+    private static void upright(Drawing drawing, Role role, double amps, int step, Side side, String words, Unit unit) {
         if (amps > 0 && Double.isFinite(amps)) {
+            Role label = role == Role.QUIET ? Role.QUIET : Role.LABEL;
             drawing.path(role, 1, at(amps, SHORTEST_S), at(amps, LONGEST_S))
                     .note(
-                            role == Role.QUIET ? Role.QUIET : Role.LABEL,
+                            label,
                             at(amps, LONGEST_S),
-                            Side.RIGHT,
+                            side,
                             1.2 + 1.4 * step,
-                            " " + words,
+                            " " + words + " ",
                             new Amount(amps, unit));
         }
     }

@@ -25,11 +25,16 @@ final class Ticks {
         return List.copyOf(ticks);
     }
 
-    /** Powers of ten within [low, high]. */
-    static List<Double> decades(double low, double high) {
+    /** 1, 2 and 5 times powers of ten within [low, high], for a logarithmic axis. */
+    static List<Double> oneTwoFive(double low, double high) {
         List<Double> ticks = new ArrayList<>();
-        for (int k = (int) Math.ceil(Math.log10(low) - 1e-9); Math.pow(10, k) <= high * (1 + 1e-9); k++) {
-            ticks.add(Math.pow(10, k));
+        for (int k = (int) Math.floor(Math.log10(low)); Math.pow(10, k) <= high; k++) {
+            for (int factor : new int[] {1, 2, 5}) {
+                double tick = factor * Math.pow(10, k);
+                if (tick >= low && tick <= high) {
+                    ticks.add(tick);
+                }
+            }
         }
         return List.copyOf(ticks);
     }

@@ -31,10 +31,14 @@ public record Change(String id, Text label, Effort effort, Rig after) {
         return moved;
     }
 
+    /** A handful is a choice; rules name the small and cheap ones first, and what comes after is not even tried. */
+    private static final int MOST_CURES = 6;
+
     /** What is offered as a cure cures: the rule does not give after it; cheapest first. */
     static List<Change> curing(Rule rule, Line line) {
         return rule.cures(line).stream()
                 .filter(change -> cured(rule, rule.judge(line.with(change.after()))))
+                .limit(MOST_CURES)
                 .sorted(Comparator.comparing(Change::effort))
                 .toList();
     }

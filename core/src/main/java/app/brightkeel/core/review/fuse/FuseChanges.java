@@ -133,6 +133,9 @@ final class FuseChanges {
                     .limit(2)
                     .forEach(all::add);
         }
+        if (duties(line).size() > 1) {
+            all.add(smallest(line));
+        }
         return all;
     }
 
@@ -151,31 +154,52 @@ final class FuseChanges {
                 rig.with(segment.with(other)));
     }
 
-    /** The same rating in a form that breaks more. */
+    /** Every fuse next to a battery that cannot break its short circuit, in a form that breaks more. */
     static List<Change> form(Line line) {
+        List<FuseDuty> weak = duties(line).stream()
+                .filter(duty -> duty.first() && duty.sourceShortA() > duty.breakingA())
+                .toList();
         List<Change> all = new ArrayList<>();
-        for (FuseDuty duty : duties(line)) {
-            Fitting.Fuse fuse = fuse(line.entered(), duty);
-            Segment segment = line.entered().harness().segments().get(duty.segment());
-            for (Fitting.Form form : Fitting.Form.values()) {
-                if (form.breakingA() > fuse.form().breakingA()) {
-                    String words = form == Fitting.Form.STRIP ? "a bolt-down strip" : "a terminal cube";
-                    all.add(new Change(
-                            "fuse.form." + fuse.id() + "."
-                                    + form.name()
-                                            .toLowerCase(java.util.Locale.ROOT)
-                                            .replace('_', '-'),
-                            Text.of(
-                                    "{} as {}, which breaks {}",
-                                    fuse.name(),
-                                    words,
-                                    new Amount(form.breakingA(), Unit.AMPERE)),
-                            Effort.BUY,
-                            line.entered().with(segment.with(fuse.withForm(form)))));
-                }
+        for (Fitting.Form form : Fitting.Form.values()) {
+            if (form != Fitting.Form.BLADE) {
+                all.add(formed(line.entered(), weak, form));
             }
         }
         return all;
+    }
+
+    private static Change formed(Rig rig, List<FuseDuty> weak, Fitting.Form form) {
+        Rig after = rig;
+        for (FuseDuty duty : weak) {
+            Segment segment = after.harness().segments().get(duty.segment());
+            after = after.with(segment.with(fuse(after, duty).withForm(form)));
+        }
+        String names = String.join(" and ", weak.stream().map(FuseDuty::name).toList());
+        String words = form == Fitting.Form.STRIP ? "a bolt-down strip" : "a cube at the terminal";
+        return new Change(
+                "fuse.form." + form.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                Text.of("{} as {}, which breaks {}", names, words, new Amount(form.breakingA(), Unit.AMPERE)),
+                Effort.BUY,
+                after);
+    }
+
+    /** Every fuse in the smallest standard size that carries its load; where several are wrong, one at a time cures none. */
+    private static Change smallest(Line line) {
+        Rig after = line.entered();
+        for (FuseDuty duty : duties(line)) {
+            double rating = FuseTables.STANDARD_A.stream()
+                    .filter(size -> size * FuseTables.LOAD_SHARE >= duty.loadA())
+                    .findFirst()
+                    .orElse(duty.ratingA());
+            Segment segment = after.harness().segments().get(duty.segment());
+            Fitting.Fuse fuse = fuse(after, duty);
+            if (rating != duty.ratingA()) {
+                after = after.with(
+                        segment.with(fuse.withRatingA(Figure.chosen(rating)).withOhm(Figure.UNSET)));
+            }
+        }
+        return new Change(
+                "fuse.rate-all", Text.of("Every fuse in the smallest size that carries its load"), Effort.BUY, after);
     }
 
     static List<FuseDuty> duties(Line line) {

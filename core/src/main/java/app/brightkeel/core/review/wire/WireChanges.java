@@ -33,14 +33,36 @@ final class WireChanges {
         List<Change> all = new ArrayList<>();
         for (int step = 1; step < WireTables.awg().size(); step++) {
             for (Segment segment : line.entered().harness().segments()) {
-                List<Gauge> family = family(segment.wire().gauge());
-                int at = family.indexOf(segment.wire().gauge()) + step;
-                if (segment.wire().gauge().decided() && at < family.size()) {
-                    all.add(gauge(line, segment, family.get(at)));
+                Gauge thick = thicker(segment.wire().gauge(), step);
+                if (!thick.equals(segment.wire().gauge())) {
+                    all.add(gauge(line, segment, thick));
                 }
+            }
+            if (line.entered().harness().segments().size() > 1) {
+                all.add(allThicker(line, step));
             }
         }
         return all;
+    }
+
+    private static Gauge thicker(Gauge gauge, int steps) {
+        List<Gauge> family = family(gauge);
+        int at = family.indexOf(gauge) + steps;
+        return gauge.decided() && at < family.size() ? family.get(at) : gauge;
+    }
+
+    /** Where several devices go short, one wire alone may cure none of them. */
+    private static Change allThicker(Line line, int steps) {
+        Rig after = line.entered();
+        for (Segment segment : line.entered().harness().segments()) {
+            Gauge thick = thicker(segment.wire().gauge(), steps);
+            after = after.with(segment.withWire(segment.wire().withGauge(thick)));
+        }
+        return new Change(
+                "wire.gauge-all." + steps,
+                Text.of("Every wire {} thicker", steps == 1 ? "one size" : steps + " sizes"),
+                Effort.BUY,
+                after);
     }
 
     /** The sizes a segment may be bought in: AWG unless it is metric. */
