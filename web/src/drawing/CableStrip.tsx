@@ -58,7 +58,7 @@ function LinkCell({
       data-link={state.link}
       aria-current={selected ? "page" : undefined}
       onClick={onSelect}
-      className={`flex h-[132px] min-w-0 flex-col items-stretch pt-[11px] max-sm:h-[112px] ${
+      className={`flex h-[132px] min-w-0 flex-col items-stretch pt-[11px] max-sm:h-[128px] ${
         selected ? "bg-act-soft" : "hover:bg-paper"
       }`}
     >

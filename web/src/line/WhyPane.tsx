@@ -68,7 +68,7 @@ function WorkingRow({ row }: { row: Row }) {
   }
   const line = (
     <>
-      <span className="w-[62px] shrink-0 text-ink-3">{row.symbol}</span>
+      <span className="w-[62px] shrink-0 text-left text-ink-3">{row.symbol}</span>
       <span className="grow text-left">
         <Words text={row.label} />{" "}
         {row.kind === "entered" && <span className="text-[12.5px] text-ink-3">{row.basis}</span>}

@@ -17,7 +17,7 @@ export function Modal({
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/30" />
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
         <Dialog.Content className="fixed top-1/2 left-1/2 z-30 max-h-[86vh] w-[min(720px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-rule bg-sheet p-6 shadow-lg">
           <div className="flex items-start gap-4">
             <Dialog.Title className="grow text-[17px] font-semibold">{title}</Dialog.Title>

@@ -5,7 +5,9 @@ import static app.brightkeel.core.picture.Drawing.at;
 import app.brightkeel.core.battery.CurvePoint;
 import app.brightkeel.core.battery.Curves;
 import app.brightkeel.core.battery.End;
+import app.brightkeel.core.battery.Endurance;
 import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
@@ -95,12 +97,15 @@ final class DischargeScene {
         }
         Axis x = new Axis(Text.of("since the start"), Unit.HOUR, 0, most, false, Ticks.linear(0, most, 6));
         Axis y = new Axis(Text.of("volts at the device"), Unit.VOLT, bottom, top, false, Ticks.linear(bottom, top, 5));
+        Endurance hours = line.get(Runtime.STAGE).value();
         return new Scene(
                 Text.of("Volts at the screen through the day"),
                 Text.of(
-                        "{} at {} · shaded: eight days in ten · dotted: the reserve",
-                        line.rig().harness().packs().get(0).name(),
-                        new Amount(line.rig().harness().packs().get(0).tempC().value(), Unit.CELSIUS)),
+                        "label hours {} · usable {}, eight days in ten {} to {} (shaded) · dotted: the reserve",
+                        new Amount(hours.labelH(), Unit.HOUR),
+                        new Amount(hours.median().hours(), Unit.HOUR),
+                        new Amount(hours.lowH(), Unit.HOUR),
+                        new Amount(hours.highH(), Unit.HOUR)),
                 new Frame.Plot(x, y),
                 drawing.marks(),
                 twin(band));
