@@ -1,0 +1,147 @@
+package app.brightkeel.core.picture;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.picture.Scene.Frame;
+import app.brightkeel.core.picture.Scene.Mark;
+import app.brightkeel.core.picture.Scene.Point;
+import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Rig;
+import java.util.List;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Pictures are drawn from the computed numbers, to scale, and stay inside their frames. */
+public class ScenesTest {
+
+    private static Scene scene(Rig rig, Link link) {
+        return Pictures.of(Line.of(rig), link).value();
+    }
+
+    private static <M extends Mark> Stream<M> marks(Scene scene, Class<M> kind) {
+        return scene.marks().stream().filter(kind::isInstance).map(kind::cast);
+    }
+
+    private static List<Point> spots(Scene scene, Role role) {
+        return marks(scene, Mark.Spot.class)
+                .filter(spot -> spot.role() == role)
+                .map(Mark.Spot::at)
+                .toList();
+    }
+
+    private static Stream<Point> points(Mark mark) {
+        if (mark instanceof Mark.Path path) {
+            return path.points().stream();
+        }
+        if (mark instanceof Mark.Span span) {
+            return Stream.of(span.from(), span.to());
+        }
+        return mark instanceof Mark.Spot spot ? Stream.of(spot.at()) : Stream.of();
+    }
+
+    @DataProvider
+    public Object[][] pictures() {
+        return TestRigs.all().stream()
+                .flatMap(rig -> Stream.of(Link.SCREEN, Link.WIRE, Link.FUSE, Link.BATTERY)
+                        .map(link -> new Object[] {rig.name(), link}))
+                .toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "pictures")
+    public void everyMarkLiesInItsFrame(String name, Link link) {
+        Scene scene = scene(TestRigs.named(name), link);
+        Frame.Plot plot = (Frame.Plot) scene.frame();
+        for (Mark mark : scene.marks()) {
+            points(mark).forEach(p -> {
+                assertTrue(p.x() >= plot.x().low() - 1e-9 && p.x() <= plot.x().high() + 1e-9, mark.toString());
+                assertTrue(p.y() >= plot.y().low() - 1e-9 && p.y() <= plot.y().high() + 1e-9, mark.toString());
+            });
+        }
+        for (double tick : plot.x().ticks()) {
+            assertTrue(tick >= plot.x().low() && tick <= plot.x().high() * (1 + 1e-9));
+        }
+    }
+
+    /** The fuse sits 0.10 m along a lead of 3.2 m, the display at its end; the line is as thick as its gauge. */
+    @Test
+    public void harnessIsToScale() {
+        Scene scene = scene(DemoRigs.oystercatcher(), Link.WIRE);
+        assertEquals(spots(scene, Role.FUSE).get(0).x(), 0.10, 1e-9);
+        assertEquals(spots(scene, Role.PACK).get(0).x(), 0, 1e-9);
+        assertEquals(spots(scene, Role.DEVICE).get(0).x(), 3.2, 1e-9);
+        double thin = thickness(scene);
+        Rig thick = RigWith.gauge(DemoRigs.oystercatcher(), 10);
+        assertEquals(thickness(scene(thick, Link.WIRE)) / thin, Math.sqrt(5.2612 / 0.3255), 1e-9);
+    }
+
+    private static double thickness(Scene scene) {
+        return marks(scene, Mark.Path.class)
+                .filter(path -> path.role() == Role.CONDUCTOR)
+                .findFirst()
+                .orElseThrow()
+                .weight();
+    }
+
+    /** Three branches at three heights; a device under its minimum is drawn as starved. */
+    @Test
+    public void branchesStandApartAndStarvedDevicesShow() {
+        Scene scene = scene(TestRigs.twoScreens(), Link.WIRE);
+        List<Point> devices = spots(scene, Role.DEVICE);
+        assertEquals(devices.stream().map(Point::y).distinct().count(), 3);
+        assertEquals(spots(scene, Role.FUSE).size(), 5);
+        Rig rig = TestRigs.twoScreens();
+        Device nine = rig.device("nine");
+        Rig hungry = rig.with(nine.withLimits(nine.limits().withMinV(Figure.rated(13.2))));
+        assertEquals(spots(scene(hungry, Link.WIRE), Role.DEVICE_STARVED).size(), 1);
+    }
+
+    /** The curve ends where the hours say, the missing stretch reaches to the hours wanted, the band holds the curve's end. */
+    @Test
+    public void dischargeEndsAtTheHoursShown() {
+        Rig rig = DemoRigs.lanternCrate();
+        double hours = Line.of(rig).get(Runtime.STAGE).value().median().hours();
+        Scene scene = scene(rig, Link.BATTERY);
+        Mark.Path curve = marks(scene, Mark.Path.class)
+                .filter(path -> path.role() == Role.CURVE)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(curve.points().get(curve.points().size() - 1).x(), hours, 1e-9);
+        Mark.Span missing = marks(scene, Mark.Span.class).findFirst().orElseThrow();
+        assertEquals(missing.role(), Role.MISSING);
+        assertEquals(missing.from().x(), hours, 1e-9);
+        assertEquals(missing.to().x(), 5, 1e-9);
+        assertEquals(missing.text().amounts().get(0).si(), 5 - hours, 1e-9);
+        Scene holds = scene(DemoRigs.oystercatcher(), Link.BATTERY);
+        assertEquals(marks(holds, Mark.Span.class).findFirst().orElseThrow().role(), Role.QUIET);
+    }
+
+    /** Stacked powers of each phase add up to its total. */
+    @Test
+    public void powerIsStacked() {
+        Scene scene = scene(TestRigs.twoScreens(), Link.SCREEN);
+        List<Mark.Path> shares = marks(scene, Mark.Path.class)
+                .filter(path -> path.role() == Role.SHARE)
+                .toList();
+        assertEquals(shares.size(), 6);
+        assertEquals(
+                shares.get(1).points().get(0).y(), shares.get(0).points().get(2).y(), 1e-9);
+        assertEquals(scene.twin().rows().size(), 6);
+    }
+
+    @Test
+    public void ticksAreRound() {
+        assertEquals(Ticks.linear(0, 5.2, 6), List.of(0.0, 1.0, 2.0, 3.0, 4.0, 5.0));
+        assertEquals(Ticks.linear(0, 3.2, 5), List.of(0.0, 1.0, 2.0, 3.0));
+        assertEquals(Ticks.linear(9.55, 13.55, 4), List.of(10.0, 11.0, 12.0, 13.0));
+        assertEquals(Ticks.oneTwoFive(0.9, 50), List.of(1.0, 2.0, 5.0, 10.0, 20.0, 50.0));
+    }
+}
