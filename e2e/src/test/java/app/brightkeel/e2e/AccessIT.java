@@ -10,7 +10,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** axe finds nothing, in light and dark, wide and on a phone. */
-public class AccessIT extends BrowserTest {
+public class AccessIT extends InBrowser {
 
     @DataProvider
     public Object[][] looks() {

@@ -10,7 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.Test;
 
 /** What a person does with a rig, on the packaged application. */
-public class LineIT extends BrowserTest {
+public class LineIT extends InBrowser {
 
     private static final String CRATE = "Lantern crate, high tarn";
 

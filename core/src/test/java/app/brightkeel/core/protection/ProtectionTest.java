@@ -10,9 +10,13 @@ import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.reference.WireTables;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Insulation;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Wire;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -126,5 +130,56 @@ public class ProtectionTest {
                 .mapToDouble(FuseDuty::loadA)
                 .sum();
         assertEquals(all, branches, 1e-9);
+    }
+
+    /** A fuse further out does not help the wire before it, and the second fuse of a row guards from there on. */
+    @Test
+    public void secondFuseInARowGuardsFromThereOn() {
+        Rig rig = DemoRigs.oystercatcher();
+        Segment lead = rig.harness().segment("lead");
+        Fitting.Fuse first = (Fitting.Fuse) lead.fittings().get(0);
+        Fitting.Fuse second = first.withId("second")
+                .withName("second fuse")
+                .withRatingA(Figure.rated(3))
+                .withAtM(Figure.measured(2));
+        ProtectionState state = Line.of(rig.with(lead.withFittings(List.of(first, second))))
+                .get(Protection.STAGE)
+                .value();
+        assertEquals(state.fuses().size(), 2);
+        assertEquals(state.guards(), List.of(1));
+        FuseDuty main = state.main();
+        assertEquals(main.id(), first.id());
+        assertTrue(!state.fuses().get(1).first());
+        assertEquals(state.fuses().get(1).distanceM(), 2, 1e-9);
+        assertEquals(main.loadA(), state.fuses().get(1).loadA(), 1e-9);
+    }
+
+    /** The dead short at the fuse by hand: 13.40 V over warm cells of 18.75 mΩ and 0.2 m of 22 AWG at 11 °C, 10.4 mΩ. */
+    @Test
+    public void deadShortByHand() {
+        FuseDuty duty =
+                Line.of(DemoRigs.oystercatcher()).get(Protection.STAGE).value().main();
+        assertEquals(duty.sourceShortA(), 13.40 / (0.01875 + 0.2 * 0.05212), 1.0);
+        assertEquals(duty.breakingA(), 1000, 0);
+    }
+
+    /** Without a fuse every device is bare; with no place given for one the stage waits for it. */
+    @Test
+    public void bareLeadsAndFusesWithoutAPlace() {
+        Rig rig = TestRigs.twoScreens();
+        Rig bare = rig;
+        for (Segment segment : rig.harness().segments()) {
+            bare = bare.with(segment.withFittings(List.of()));
+        }
+        ProtectionState state = Line.of(bare).get(Protection.STAGE).value();
+        assertEquals(state.bareDevices(), List.of(0, 1, 2));
+        assertEquals(state.guards(), List.of(-1, -1, -1));
+        Segment lead = DemoRigs.oystercatcher().harness().segment("lead");
+        Fitting.Fuse placeless = ((Fitting.Fuse) lead.fittings().get(0)).withAtM(Figure.UNSET);
+        assertEquals(
+                Line.of(DemoRigs.oystercatcher().with(lead.with(placeless)))
+                        .get(Protection.STAGE)
+                        .missing(),
+                List.of("/harness/segments/0/fittings/0/atM"));
     }
 }

@@ -19,7 +19,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 
 /** The packaged application in a headless browser; each test has its own window, all share one shelf. */
-abstract class BrowserTest {
+abstract class InBrowser {
 
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
