@@ -67,7 +67,13 @@ public final class WireTables {
 
     /** @throws NoSuchElementException where the table does not hold it */
     public static Size awg(int gauge) {
-        return AWG.stream().filter(size -> size.awg() == gauge).findFirst().orElseThrow();
+        // a plain loop: every resistance and ampacity of every review comes by here
+        for (Size size : AWG) {
+            if (size.awg() == gauge) {
+                return size;
+            }
+        }
+        throw new NoSuchElementException("no " + gauge + " AWG in the table");
     }
 
     /** @throws NoSuchElementException where the table does not hold it */

@@ -11,6 +11,14 @@ public sealed interface Gauge {
 
     Gauge UNDECIDED = new Undecided();
 
+    /** What AWG numbers there are. */
+    List<Double> AWG_SIZES =
+            WireTables.awg().stream().map(s -> (double) s.awg()).toList();
+
+    /** What metric areas there are [mm²]. */
+    List<Double> METRIC_SIZES =
+            WireTables.metric().stream().map(WireTables.Size::areaMm2).toList();
+
     /** The row of the table. */
     WireTables.Size size();
 
@@ -28,10 +36,7 @@ public sealed interface Gauge {
     /** @param awg 24, 22 ... 6 */
     record Awg(int awg) implements Gauge {
         public Awg {
-            refuseUnlessListed(
-                    "awg",
-                    awg,
-                    WireTables.awg().stream().map(s -> (double) s.awg()).toList());
+            refuseUnlessListed("awg", awg, AWG_SIZES);
         }
 
         @Override
@@ -43,10 +48,7 @@ public sealed interface Gauge {
     /** @param areaMm2 0.75, 1, 1.5 ... 16 [mm²], class 5 */
     record Metric(double areaMm2) implements Gauge {
         public Metric {
-            refuseUnlessListed(
-                    "areaMm2",
-                    areaMm2,
-                    WireTables.metric().stream().map(WireTables.Size::areaMm2).toList());
+            refuseUnlessListed("areaMm2", areaMm2, METRIC_SIZES);
         }
 
         @Override

@@ -1,7 +1,11 @@
 package app.brightkeel.core.review.battery;
 
+import app.brightkeel.core.battery.Endurance;
+import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.Packs;
@@ -26,8 +30,8 @@ final class BatteryChanges {
     /** What a pack in a lined box or inside the clothing keeps [°C]; common practice, no source. */
     private static final double KEPT_WARM_C = 5;
 
-    /** Only packs that promise this much more than the present one's shortfall are tried at all. */
-    private static final int FEW = 3;
+    /** Lithium packs that are tried; of lead, the smallest: each try is a whole simulation. */
+    private static final int FEW = 2;
 
     private BatteryChanges() {}
 
@@ -35,7 +39,7 @@ final class BatteryChanges {
     static List<Change> longer(Line line) {
         List<Change> all = new ArrayList<>();
         for (double brightness : new double[] {0.7, 0.4}) {
-            if (line.rig().devices().stream().anyMatch(d -> d.kind().dimmable())) {
+            if (mayReach(line, brightness)) {
                 all.add(ScreenChanges.dim(line, brightness));
             }
         }
@@ -44,6 +48,22 @@ final class BatteryChanges {
             all.addAll(likely(line));
         }
         return all;
+    }
+
+    /** Whether dimming could be enough at all: hours grow no faster than half again what the watts fall by. */
+    private static boolean mayReach(Line line, double brightness) {
+        if (line.rig().devices().stream().noneMatch(d -> d.kind().dimmable())) {
+            return false;
+        }
+        Outcome<DayLoad> dimmed =
+                line.with(ScreenChanges.dim(line, brightness).after()).get(Load.STAGE);
+        Outcome<Endurance> now = line.get(Runtime.STAGE);
+        if (!dimmed.isKnown() || !now.isKnown()) {
+            return false;
+        }
+        DayLoad load = line.get(Load.STAGE).value();
+        double gain = load.meanW() / dimmed.value().meanW();
+        return now.value().median().hours() * (1 + 1.5 * (gain - 1)) >= load.hours();
     }
 
     /** A lead pack kept for a long life, used to its depth for once in a while. */
@@ -77,7 +97,7 @@ final class BatteryChanges {
             Catalogue.packs().stream()
                     .filter(p -> p.chemistry() == chemistry && usableAh(line, old, p) > wantedAh)
                     .sorted(Comparator.comparingDouble(p -> p.capacityAh().value()))
-                    .limit(FEW - 1L)
+                    .limit(chemistry.lithium() ? FEW : 1)
                     .forEach(p -> all.add(take(line, old, p)));
         }
         return all;

@@ -31,6 +31,9 @@ final class ParallelPacksUnfused implements Rule {
 
     @Override
     public Judgement judge(Line line) {
+        if (line.rig().harness().packs().size() < 2) {
+            return SILENT;
+        }
         Topology topology = Topology.of(line.rig());
         Worst worst = new Worst();
         for (Pack pack : line.rig().harness().packs()) {
