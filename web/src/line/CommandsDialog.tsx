@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Kbd } from "../parts/Kbd";
 import { Modal } from "../parts/Modal";
-import { keysOn } from "./keys";
+import { keysOn } from "../parts/keys";
 
 export interface Command {
   key: string;

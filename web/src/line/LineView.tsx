@@ -16,7 +16,7 @@ import { type Command, CommandsDialog } from "./CommandsDialog";
 import { ComparePane } from "./ComparePane";
 import { FindingsBar } from "./FindingsBar";
 import { FindingsDialog } from "./FindingsDialog";
-import { useKeys } from "./keys";
+import { useKeys } from "../parts/keys";
 import { PicturePane } from "./PicturePane";
 import { SetPane } from "./SetPane";
 import { WhyPane } from "./WhyPane";

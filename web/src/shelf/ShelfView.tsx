@@ -4,10 +4,12 @@ import { answer, api, documentOf } from "../api/client";
 import { rigQuery, shelfQuery } from "../api/queries";
 import type { Rig, ShelfEntry } from "../api/types";
 import { Joint, Stretch } from "../drawing/Joint";
+import { useKeys } from "../parts/keys";
 import { Button } from "../parts/Button";
 import { TopBar } from "../parts/TopBar";
 import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
+import { useUnits } from "../units/UnitsProvider";
 
 const BLANK: Rig = {
   name: "New rig",
@@ -24,6 +26,8 @@ export default function ShelfView() {
   const shelf = useQuery(shelfQuery);
   const client = useQueryClient();
   const navigate = useNavigate();
+  const { toggle } = useUnits();
+  useKeys({ u: toggle });
   const start = useMutation({
     mutationFn: () => answer(api.POST("/api/rigs", { body: documentOf(BLANK) })),
     onSuccess: (saved) => {
