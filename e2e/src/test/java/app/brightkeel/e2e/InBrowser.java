@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -36,6 +37,8 @@ abstract class InBrowser {
     @BeforeClass
     public void startAll() throws Exception {
         app = RunningApp.start();
+        // a loaded machine is slow, not wrong
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create();
         String chromium = System.getenv().getOrDefault("KEEL_CHROMIUM", "/usr/bin/chromium");
         browser = playwright
