@@ -59,10 +59,15 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   const { move, problem, dismiss, previewed } = useEditor();
   const { toggle } = useUnits();
   const navigate = useNavigate();
-  const [search, setSearch] = useSearchParams();
+  const [search] = useSearchParams();
   const [dialog, setDialog] = useState<"findings" | "commands" | { change: string } | null>(null);
   const pane = (["set", "compare", "why"] as Pane[]).find((each) => each === search.get("pane")) ?? "set";
-  const show = (next: Pane) => setSearch(next === "set" ? {} : { pane: next }, { replace: true });
+  // by the address as it is now: a key pressed right after another comes before the page is drawn anew
+  const show = (next: Pane) =>
+    void navigate(
+      { pathname: window.location.pathname, search: next === "set" ? "" : `?pane=${next}` },
+      { replace: true },
+    );
 
   const commands: Command[] = [
     ...LINKS.map((each, i) => ({
