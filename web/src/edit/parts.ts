@@ -1,4 +1,5 @@
 import type { Device, Figure, Fuse, Pack, Phase, Rig, Segment } from "../api/types";
+import { setAt } from "./pointer";
 
 /** New parts of a rig, and a rig without a part. What only makes or drops entries: no rule and no formula. */
 
@@ -111,6 +112,16 @@ export function withoutJunction(rig: Rig, id: string): Rig {
       segments: rig.harness.segments.filter((segment) => segment.from !== id && segment.to !== id),
     },
   };
+}
+
+/** A wire keeps what else sits in it. */
+export function withoutFitting(rig: Rig, segment: number, id: string): Rig {
+  const { fittings } = rig.harness.segments[segment]!;
+  return setAt(
+    rig,
+    `/harness/segments/${segment}/fittings`,
+    fittings.filter((fitting) => fitting.id !== id),
+  );
 }
 
 /** The use of a device in a phase with one figure chosen; added where nobody had said anything. */

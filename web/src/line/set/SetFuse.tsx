@@ -1,4 +1,4 @@
-import { newFuse } from "../../edit/parts";
+import { newFuse, withoutFitting } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { setAt } from "../../edit/pointer";
 import { Choice } from "../../parts/Choice";
@@ -42,18 +42,7 @@ export function SetFuse() {
                   <div key={fitting.id} className="pb-1">
                     <div className="flex items-baseline pt-1">
                       <NameField label="Name of the fuse" pointer={`${at}/${f}/name`} />
-                      <Remove
-                        what={fitting.name}
-                        onClick={() =>
-                          save(
-                            setAt(
-                              rig,
-                              at,
-                              segment.fittings.filter((other) => other.id !== fitting.id),
-                            ),
-                          )
-                        }
-                      />
+                      <Remove what={fitting.name} onClick={() => save(withoutFitting(rig, s, fitting.id))} />
                     </div>
                     <FigureField label="Rating" pointer={`${at}/${f}/ratingA`} unit="rating" />
                     <FigureField

@@ -1,5 +1,5 @@
 import type { Fitting, Rig } from "../../api/types";
-import { freshId, newSegment, withoutJunction } from "../../edit/parts";
+import { freshId, newSegment, withoutFitting, withoutJunction } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { setAt } from "../../edit/pointer";
 import { Button } from "../../parts/Button";
@@ -153,18 +153,7 @@ function Fittings({ index }: { index: number }) {
               <div className="grow">
                 <FigureField label={fitting.name} pointer={`${at}/${f}/ohm`} unit="ohm" basis="measured" />
               </div>
-              <Remove
-                what={fitting.name}
-                onClick={() =>
-                  save(
-                    setAt(
-                      rig,
-                      at,
-                      segment.fittings.filter((other) => other.id !== fitting.id),
-                    ),
-                  )
-                }
-              />
+              <Remove what={fitting.name} onClick={() => save(withoutFitting(rig, index, fitting.id))} />
             </div>
           ),
       )}

@@ -130,33 +130,20 @@ final class FeedWorking {
             return;
         }
         double drop = state.dropV(device);
-        double wire = wireDropV(line, state, device);
+        double airC = line.rig().outing().airC().value();
+        double wire = wireDropV(line, state, device, airC);
         all.step("ΔV", "lost on the way, pack at its mean volts", drop, Unit.VOLT)
                 .step("ΔV/12", "against the nominal 12 V", drop / 12, Unit.FINE_PERCENT)
                 .step("wire", "of that, the wire alone", wire / 12, Unit.FINE_PERCENT)
                 .step(
                         "wire, 75 °C",
                         "the wire alone if it were at 75 °C",
-                        warmWireDropV(line, state, device) / 12,
+                        wireDropV(line, state, device, WireResistance.WARMEST_C) / 12,
                         Unit.FINE_PERCENT);
     }
 
-    /** Volts lost in wire alone, at the pack's mean volts. */
-    private static double wireDropV(Line line, FeedState state, int device) {
-        double airC = line.rig().outing().airC().value();
-        return sum(line, state, device, r -> r.wireOhm(), airC);
-    }
-
-    private static double warmWireDropV(Line line, FeedState state, int device) {
-        return sum(line, state, device, r -> r.wireOhm(), WireResistance.WARMEST_C);
-    }
-
-    private static double sum(
-            Line line,
-            FeedState state,
-            int device,
-            java.util.function.ToDoubleFunction<WireResistance> ohm,
-            double celsius) {
+    /** Volts lost in wire alone, at the pack's mean volts, were the conductor at a temperature [°C]. */
+    private static double wireDropV(Line line, FeedState state, int device, double celsius) {
         double volts = 0;
         for (int node = state.topology().nodeOfDevice(device);
                 state.topology().parents().get(node) >= 0; ) {
@@ -164,7 +151,7 @@ final class FeedWorking {
                     .harness()
                     .segments()
                     .get(state.topology().segments().get(node));
-            volts += ohm.applyAsDouble(new WireResistance(segment, celsius))
+            volts += new WireResistance(segment, celsius).wireOhm()
                     * state.mean().amps().get(node);
             node = state.topology().parents().get(node);
         }
