@@ -1,7 +1,7 @@
 package app.brightkeel.benchmark;
 
 import app.brightkeel.core.TestRigs;
-import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.circuit.Network;
 import app.brightkeel.core.circuit.RandomTree;
 import app.brightkeel.core.demo.DemoRigs;
@@ -61,7 +61,7 @@ public class LineBenchmark {
 
     @Benchmark
     public Object runtimeWithItsBand() {
-        return Line.of(fails).get(Runtime.STAGE);
+        return Line.of(fails).get(RuntimeBand.STAGE);
     }
 
     @Benchmark

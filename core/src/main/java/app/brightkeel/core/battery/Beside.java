@@ -31,7 +31,7 @@ public final class Beside implements Stage<Simulation, Beside.Hours> {
 
     @Override
     public Outcome<Simulation> needs(Line line) {
-        return Runtime.STAGE.needs(line);
+        return line.needs(Runtime.STAGE);
     }
 
     @Override

@@ -5,14 +5,16 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
-import java.util.List;
 
 /** The discharge as curves, for the picture: planned, and along the shortest ways to the low and the high hours. */
-public final class Curves implements Stage<Simulation, Curves.Band> {
+public final class Curves implements Stage<Curves.Needs, Curves.Band> {
 
     public static final Curves STAGE = new Curves();
 
     private Curves() {}
+
+    /** @param worst the shortest way to the low hours */
+    public record Needs(Simulation simulation, Shift worst) {}
 
     /**
      * Runs with their points.
@@ -27,27 +29,28 @@ public final class Curves implements Stage<Simulation, Curves.Band> {
     }
 
     @Override
-    public Outcome<Simulation> needs(Line line) {
-        return Runtime.STAGE.needs(line);
+    public Outcome<Needs> needs(Line line) {
+        return Outcome.both(
+                line.needs(Runtime.STAGE),
+                line.get(RuntimeBand.STAGE),
+                (simulation, band) -> new Needs(simulation, band.worst()));
     }
 
     @Override
-    public Band compute(Simulation needs) {
-        Shift worst = Endurance.of(needs).worst();
+    public Band compute(Needs needs) {
+        Simulation planned = needs.simulation();
+        Shift worst = needs.worst();
         Shift best = new Shift(worst.draw().stream().map(d -> -d).toList(), -worst.capacity(), -worst.ohm());
-        Simulation spent = needs.withDepth(1);
+        Simulation spent = planned.withDepth(1);
         return new Band(
-                needs.run(needs.planned(), true),
-                needs.run(worst, true),
-                needs.run(best, true),
+                planned.run(planned.planned(), true),
+                planned.run(worst, true),
+                planned.run(best, true),
                 spent.run(spent.planned(), true));
     }
 
     @Override
     public Working working(Line line) {
-        Outcome<Simulation> needs = needs(line);
-        return needs.isKnown()
-                ? Runtime.STAGE.working(line)
-                : Working.missing("The discharge", List.copyOf(needs.missing()));
+        return Runtime.STAGE.working(line);
     }
 }

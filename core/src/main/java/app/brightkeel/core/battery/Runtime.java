@@ -20,8 +20,8 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spread;
 import java.util.List;
 
-/** Hours of the rig, with their band. */
-public final class Runtime implements Stage<Simulation, Endurance> {
+/** The planned run of the rig. */
+public final class Runtime implements Stage<Simulation, Run> {
 
     public static final Runtime STAGE = new Runtime();
 
@@ -84,8 +84,8 @@ public final class Runtime implements Stage<Simulation, Endurance> {
     }
 
     @Override
-    public Endurance compute(Simulation needs) {
-        return Endurance.of(needs);
+    public Run compute(Simulation needs) {
+        return needs.run(needs.planned(), false);
     }
 
     @Override

@@ -25,7 +25,7 @@ final class RuntimeWorking {
     private RuntimeWorking() {}
 
     static Working of(Line line) {
-        Outcome<Endurance> outcome = line.get(Runtime.STAGE);
+        Outcome<Endurance> outcome = line.get(RuntimeBand.STAGE);
         if (!outcome.isKnown()) {
             return Working.missing("Hours", outcome.missing());
         }
@@ -98,7 +98,7 @@ final class RuntimeWorking {
     }
 
     private static void spread(Line line, Working.Builder all) {
-        Simulation.Spreads spreads = Runtime.STAGE.needs(line).value().spread();
+        Simulation.Spreads spreads = line.needs(Runtime.STAGE).value().spread();
         List<Device> devices = line.rig().devices();
         for (int d = 0; d < devices.size(); d++) {
             all.step("±", "draw of the " + devices.get(d).name(), spreads.draw().get(d), Unit.PERCENT);

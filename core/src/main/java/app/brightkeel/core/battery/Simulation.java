@@ -27,7 +27,7 @@ public record Simulation(
     public record Spreads(List<Double> draw, double capacity, double ohm) {}
 
     /** How far each is moved for one run: 0 is the plan, 1 the worse end, −1 the better one. */
-    record Shift(List<Double> draw, double capacity, double ohm) {
+    public record Shift(List<Double> draw, double capacity, double ohm) {
         static Shift none(int devices) {
             return new Shift(java.util.Collections.nCopies(devices, 0.0), 0, 0);
         }

@@ -21,18 +21,9 @@ public record WireResistance(Segment segment, double airC) {
 
     /** Ohms of one metre of one conductor at its temperature. */
     public double ohmPerM() {
-        return at20() * WireTables.warmth(airC);
-    }
-
-    /** The same at {@link #WARMEST_C}. */
-    public double warmOhmPerM() {
-        return at20() * WireTables.warmth(WARMEST_C);
-    }
-
-    private double at20() {
         Wire wire = segment.wire();
         WireTables.Size size = wire.gauge().size();
-        return wire.tinned() ? size.tinnedOhmPerM() : size.plainOhmPerM();
+        return (wire.tinned() ? size.tinnedOhmPerM() : size.plainOhmPerM()) * WireTables.warmth(airC);
     }
 
     /** Both conductors over the whole length [Ω]. */

@@ -50,6 +50,16 @@ public final class Line {
      */
     @SuppressWarnings("unchecked")
     public <I, R> Outcome<R> get(Stage<I, R> stage) {
+        return (Outcome<R>) settled(stage).result();
+    }
+
+    /** What a stage was computed from, or what is missing for it. */
+    @SuppressWarnings("unchecked")
+    public <I> Outcome<I> needs(Stage<I, ?> stage) {
+        return (Outcome<I>) settled(stage).needs();
+    }
+
+    private <I, R> Done settled(Stage<I, R> stage) {
         Done mine = done.get(stage);
         if (mine == null) {
             if (!underWay.add(stage)) {
@@ -62,6 +72,6 @@ public final class Line {
             done.put(stage, mine);
             underWay.remove(stage);
         }
-        return (Outcome<R>) mine.result();
+        return mine;
     }
 }

@@ -81,11 +81,6 @@ public record PackModel(
         return chemistry.data().cutOffV() * blocks;
     }
 
-    /** Volts printed on such a pack. */
-    public double nominalVolts() {
-        return chemistry.data().nominalV() * blocks;
-    }
-
     /** This pack with another share of its capacity, for spreads and for a look at the end of its life. */
     public PackModel aged(double factor) {
         return new PackModel(

@@ -7,7 +7,7 @@ import app.brightkeel.core.battery.Curves;
 import app.brightkeel.core.battery.End;
 import app.brightkeel.core.battery.Endurance;
 import app.brightkeel.core.battery.Run;
-import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
@@ -97,7 +97,7 @@ final class DischargeScene {
         }
         Axis x = new Axis(Text.of("since the start"), Unit.HOUR, 0, most, false, Ticks.linear(0, most, 6));
         Axis y = new Axis(Text.of("volts at the device"), Unit.VOLT, bottom, top, false, Ticks.linear(bottom, top, 5));
-        Endurance hours = line.get(Runtime.STAGE).value();
+        Endurance hours = line.get(RuntimeBand.STAGE).value();
         return new Scene(
                 Text.of("Volts at the screen through the day"),
                 Text.of(

@@ -108,7 +108,7 @@ public class ScenesTest {
     @Test
     public void dischargeEndsAtTheHoursShown() {
         Rig rig = DemoRigs.lanternCrate();
-        double hours = Line.of(rig).get(Runtime.STAGE).value().median().hours();
+        double hours = Line.of(rig).get(Runtime.STAGE).value().hours();
         Scene scene = scene(rig, Link.BATTERY);
         Mark.Path curve = marks(scene, Mark.Path.class)
                 .filter(path -> path.role() == Role.CURVE)

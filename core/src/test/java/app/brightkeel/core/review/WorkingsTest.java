@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -27,7 +28,7 @@ import org.testng.annotations.Test;
 public class WorkingsTest {
 
     private static final List<Stage<?, ?>> STAGES =
-            List.of(Packs.STAGE, Load.STAGE, Feed.STAGE, Protection.STAGE, Runtime.STAGE);
+            List.of(Packs.STAGE, Load.STAGE, Feed.STAGE, Protection.STAGE, Runtime.STAGE, RuntimeBand.STAGE);
 
     @DataProvider
     public Object[][] rigs() {

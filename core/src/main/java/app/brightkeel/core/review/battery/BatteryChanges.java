@@ -1,6 +1,6 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.battery.Endurance;
+import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
@@ -57,13 +57,13 @@ final class BatteryChanges {
         }
         Outcome<DayLoad> dimmed =
                 line.with(ScreenChanges.dim(line, brightness).after()).get(Load.STAGE);
-        Outcome<Endurance> now = line.get(Runtime.STAGE);
+        Outcome<Run> now = line.get(Runtime.STAGE);
         if (!dimmed.isKnown() || !now.isKnown()) {
             return false;
         }
         DayLoad load = line.get(Load.STAGE).value();
         double gain = load.meanW() / dimmed.value().meanW();
-        return now.value().median().hours() * (1 + 1.5 * (gain - 1)) >= load.hours();
+        return now.value().hours() * (1 + 1.5 * (gain - 1)) >= load.hours();
     }
 
     /** A lead pack kept for a long life, used to its depth for once in a while. */

@@ -22,7 +22,7 @@ public final class BatteryReview implements LinkReview {
 
     @Override
     public Outcome<Text> number(Line line) {
-        return line.get(Runtime.STAGE).map(hours -> Text.of(hours.median().hours(), Unit.HOUR));
+        return line.get(Runtime.STAGE).map(run -> Text.of(run.hours(), Unit.HOUR));
     }
 
     @Override

@@ -1,7 +1,8 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.battery.Endurance;
+import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.Load;
@@ -32,13 +33,12 @@ final class HoursShort implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Endurance> outcome = line.get(Runtime.STAGE);
-        if (!outcome.isKnown()) {
+        Outcome<Run> run = line.get(Runtime.STAGE);
+        if (!run.isKnown()) {
             return SILENT;
         }
-        Endurance hours = outcome.value();
         double wanted = line.get(Load.STAGE).value().hours();
-        double median = hours.median().hours();
+        double median = run.value().hours();
         if (median < wanted) {
             return Rule.measured(
                     (median - wanted) / wanted,
@@ -46,18 +46,19 @@ final class HoursShort implements Rule {
                     new Amount(median, Unit.HOUR),
                     new Amount(wanted, Unit.HOUR),
                     new Amount(wanted - median, Unit.HOUR),
-                    hours.median().end().words());
+                    run.value().end().words());
         }
-        if (hours.lowH() < wanted) {
+        double low = line.get(RuntimeBand.STAGE).value().lowH();
+        if (low < wanted) {
             return Rule.measured(
-                    COMFORTABLE * (median - wanted) / (median - hours.lowH()) * 0.999,
+                    COMFORTABLE * (median - wanted) / (median - low) * 0.999,
                     "{} of {} in the middle, but one day in ten only {}.",
                     new Amount(median, Unit.HOUR),
                     new Amount(wanted, Unit.HOUR),
-                    new Amount(hours.lowH(), Unit.HOUR));
+                    new Amount(low, Unit.HOUR));
         }
         return Rule.measured(
-                Math.min(1, COMFORTABLE + (hours.lowH() - wanted) / wanted),
+                Math.min(1, COMFORTABLE + (low - wanted) / wanted),
                 "{} of {}.",
                 new Amount(median, Unit.HOUR),
                 new Amount(wanted, Unit.HOUR));

@@ -1,6 +1,6 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.battery.Endurance;
+import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -55,10 +55,10 @@ final class Incomplete implements Rule {
                     .toList();
             Line then = line.with(
                     line.entered().withHarness(line.entered().harness().withPacks(packs)));
-            Outcome<Endurance> hours = then.get(Runtime.STAGE);
-            if (hours.isKnown()) {
-                each.add("as " + chemistry.words() + " "
-                        + new Amount(hours.value().median().hours(), Unit.HOUR).plain());
+            Outcome<Run> run = then.get(Runtime.STAGE);
+            if (run.isKnown()) {
+                each.add(
+                        "as " + chemistry.words() + " " + new Amount(run.value().hours(), Unit.HOUR).plain());
             }
         }
         return each.isEmpty() ? "" : " It would last, " + String.join(", ", each) + ".";
