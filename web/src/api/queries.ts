@@ -38,6 +38,17 @@ export const changeQuery = (id: string, revision: number, change: string) =>
     queryFn: () => answer(api.GET("/api/rigs/{id}/changes/{change}", { params: { path: { id, change } } })),
   });
 
+export const changeWorkingsQuery = (id: string, revision: number, change: string, link: Link) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "change", change, "workings", link],
+    queryFn: () =>
+      answer(
+        api.GET("/api/rigs/{id}/changes/{change}/workings", {
+          params: { path: { id, change }, query: { link } },
+        }),
+      ),
+  });
+
 export const devicesQuery = queryOptions({
   queryKey: ["catalogue", "devices"],
   queryFn: () => answer(api.GET("/api/catalogue/devices")),

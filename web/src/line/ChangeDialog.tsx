@@ -1,16 +1,19 @@
 import { useQuery } from "@tanstack/react-query";
-import { changeQuery } from "../api/queries";
-import type { LinkState } from "../api/types";
+import { useState } from "react";
+import { changeQuery, changeWorkingsQuery } from "../api/queries";
+import type { Link, LinkState } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { Modal } from "../parts/Modal";
 import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 import { Joint } from "../drawing/Joint";
+import { WorkingTable } from "./WorkingTable";
 
 /** A change before it is taken: what moves where. */
 export function ChangeDialog({ change, onClose }: { change: string; onClose: () => void }) {
   const { saved, take } = useEditor();
+  const [why, setWhy] = useState<Link | null>(null);
   const preview = useQuery(changeQuery(saved.id, saved.revision, change));
   return (
     <Modal
@@ -29,6 +32,7 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
                 <th className="font-medium">link</th>
                 <th className="font-medium">now</th>
                 <th className="font-medium">after</th>
+                <td />
               </tr>
             </thead>
             <tbody>
@@ -41,10 +45,21 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
                   <td className="py-1.5">
                     <State state={effect.after} />
                   </td>
+                  <td className="py-1.5 text-right">
+                    <button
+                      type="button"
+                      className="text-act underline underline-offset-2"
+                      aria-expanded={why === effect.link}
+                      onClick={() => setWhy(why === effect.link ? null : effect.link)}
+                    >
+                      why<span className="sr-only"> {LINK_NAMES[effect.link]}</span>
+                    </button>
+                  </td>
                 </tr>
               ))}
             </tbody>
           </table>
+          {why !== null && <WhyAfter change={change} link={why} />}
           <div className="mt-4 flex gap-3">
             <Button
               autoFocus
@@ -62,6 +77,26 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
         </>
       )}
     </Modal>
+  );
+}
+
+/** The working of a link as it would be after the change. */
+function WhyAfter({ change, link }: { change: string; link: Link }) {
+  const { saved } = useEditor();
+  const workings = useQuery(changeWorkingsQuery(saved.id, saved.revision, change, link));
+  return (
+    <div
+      className="mt-3 max-h-[40vh] overflow-y-auto border-y border-rule py-2"
+      tabIndex={0}
+      role="region"
+      aria-label="why"
+    >
+      {workings.isPending && <p className="text-ink-3">Fetching the working…</p>}
+      {workings.isError && <p className="text-fails">{workings.error.message}</p>}
+      {workings.data?.map((working, i) => (
+        <WorkingTable key={i} working={working} />
+      ))}
+    </div>
   );
 }
 

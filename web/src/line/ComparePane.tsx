@@ -1,8 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { offersQuery } from "../api/queries";
 import type { Effect, Offer } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
+import { ChangeDialog } from "./ChangeDialog";
 import { LINK_NAMES, LINKS, VERDICT_COLOURS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 
@@ -12,6 +14,7 @@ const EFFORTS = { setting: "a setting", move: "move it", buy: "to buy", drill: "
 export function ComparePane() {
   const { saved, link } = useEditor();
   const offers = useQuery(offersQuery(saved.id, saved.revision, link));
+  const [looked, setLooked] = useState<string | null>(null);
   if (offers.isPending) {
     return <p className="text-ink-3">Working out what else there is…</p>;
   }
@@ -26,15 +29,18 @@ export function ComparePane() {
     );
   }
   return (
-    <ol>
-      {offers.data.map((offer, i) => (
-        <OfferRow key={offer.id} offer={offer} rank={i + 1} />
-      ))}
-    </ol>
+    <>
+      <ol>
+        {offers.data.map((offer, i) => (
+          <OfferRow key={offer.id} offer={offer} rank={i + 1} onLook={setLooked} />
+        ))}
+      </ol>
+      {looked !== null && <ChangeDialog change={looked} onClose={() => setLooked(null)} />}
+    </>
   );
 }
 
-function OfferRow({ offer, rank }: { offer: Offer; rank: number }) {
+function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook: (change: string) => void }) {
   const { take, busy } = useEditor();
   return (
     <li
@@ -51,9 +57,19 @@ function OfferRow({ offer, rank }: { offer: Offer; rank: number }) {
         <p className="text-[13px] text-ink-2">
           {offer.after.kind === "judged" ? (
             <>
-              <b className="font-semibold text-ink">
-                <Words text={offer.after.number} />
-              </b>{" "}
+              {offer.planned ? (
+                <b className="font-semibold text-ink">
+                  <Words text={offer.after.number} />
+                </b>
+              ) : (
+                <button
+                  type="button"
+                  className="font-semibold text-act underline underline-offset-2"
+                  onClick={() => onLook(offer.id)}
+                >
+                  <Words text={offer.after.number} />
+                </button>
+              )}{" "}
               · <span className={VERDICT_COLOURS[offer.after.verdict]}>{offer.after.verdict}</span>
             </>
           ) : (

@@ -1,19 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { workingsQuery } from "../api/queries";
-import type { Row, Working } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
-import { Words } from "../parts/Words";
-import { useUnits } from "../units/UnitsProvider";
+import { WorkingTable } from "./WorkingTable";
 
-const STANDINGS = {
-  published: "published",
-  "from-memory": "from memory",
-  "common-practice": "common practice, no source",
-  derived: "worked out",
-};
-
-/** The workings of the link: every number with its inputs, formula and source; lines with a triangle open their own. */
+/** The workings of the link: every number with its inputs, formula and source. */
 export function WhyPane() {
   const { saved, link } = useEditor();
   const workings = useQuery(workingsQuery(saved.id, saved.revision, link));
@@ -27,83 +17,5 @@ export function WhyPane() {
     <p className="text-ink-2">This link is not built yet, so there is nothing to work out.</p>
   ) : (
     workings.data.map((working, i) => <WorkingTable key={i} working={working} />)
-  );
-}
-
-function WorkingTable({ working }: { working: Working }) {
-  return (
-    <section className="mb-4">
-      <h3 className="text-[15px] font-semibold">
-        <Words text={working.title} />
-      </h3>
-      {working.formula !== "" && <p className="my-1 font-medium text-ink-2">{working.formula}</p>}
-      <div role="list" className="text-[13.5px]">
-        {working.rows.map((row, i) => (
-          <WorkingRow key={i} row={row} />
-        ))}
-      </div>
-      <p className="mt-1 text-[12.5px] text-ink-3">
-        {STANDINGS[working.source.standing]}: {working.source.name}
-      </p>
-    </section>
-  );
-}
-
-function WorkingRow({ row }: { row: Row }) {
-  const { amount } = useUnits();
-  const [open, setOpen] = useState(false);
-  if (row.kind === "remark") {
-    return (
-      <p role="listitem" className="py-[3px] text-ink-3">
-        <Words text={row.label} />
-      </p>
-    );
-  }
-  if (row.kind === "wanted") {
-    return (
-      <p role="listitem" className="py-[3px] text-fails">
-        wanted: {row.pointer.replace(/^\//, "").replaceAll("/", " › ")}
-      </p>
-    );
-  }
-  const line = (
-    <>
-      <span className="w-[62px] shrink-0 text-left text-ink-3">{row.symbol}</span>
-      <span className="grow text-left">
-        <Words text={row.label} />{" "}
-        {row.kind === "entered" && <span className="text-[12.5px] text-ink-3">{row.basis}</span>}
-      </span>
-      <span className={`shrink-0 ${row.kind === "result" ? "font-semibold" : ""}`}>{amount(row.amount)}</span>
-    </>
-  );
-  if (row.kind !== "opened") {
-    return (
-      <div
-        role="listitem"
-        className={`flex gap-1 py-[3px] ${row.kind === "result" ? "border-t border-faint font-semibold" : ""}`}
-      >
-        {line}
-      </div>
-    );
-  }
-  return (
-    <div role="listitem">
-      <button
-        type="button"
-        aria-expanded={open}
-        onClick={() => setOpen(!open)}
-        className="flex w-full gap-1 py-[3px] text-act hover:bg-act-soft"
-      >
-        {line}
-        <span aria-hidden="true" className="w-4 shrink-0 text-right">
-          {open ? "▾" : "▸"}
-        </span>
-      </button>
-      {open && (
-        <div className="mt-1 mb-2 ml-2 border-l-2 border-rule pl-3">
-          <WorkingTable working={row.working} />
-        </div>
-      )}
-    </div>
   );
 }

@@ -75,6 +75,20 @@ public class LineIT extends InBrowser {
         assertThat(page.getByRole(AriaRole.BANNER)).containsText("ft · AWG");
     }
 
+    /** A number of Compare opens how it would come about, before anything is taken. */
+    @Test
+    public void aComparedNumberOpensItsWorking() {
+        openRig(CRATE);
+        page.keyboard().press("c");
+        button("5 h").first().click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("why Battery"))
+                .click();
+        assertThat(dialog.getByText("Peukert factor").first()).isVisible();
+        button("Leave it").click();
+        assertThat(link("battery")).containsText("fails");
+    }
+
     private void tabTo(Locator target) {
         for (int i = 0; i < 80; i++) {
             if ((Boolean) target.evaluate("node => node === document.activeElement")) {

@@ -94,7 +94,10 @@ class RigController {
 
     @GetMapping("/{id}/workings")
     List<Working> workings(@PathVariable String id, @RequestParam Link link) {
-        Line line = line(id);
+        return workings(line(id), link);
+    }
+
+    private static List<Working> workings(Line line, Link link) {
         return Links.of(link).map((LinkReview shown) -> shown.workings(line)).orElse(List.of());
     }
 
@@ -107,6 +110,12 @@ class RigController {
     ChangePreview change(@PathVariable String id, @PathVariable String change) {
         Line line = line(id);
         return ChangePreview.of(find(line, change), line, reviewer);
+    }
+
+    @GetMapping("/{id}/changes/{change}/workings")
+    List<Working> changeWorkings(@PathVariable String id, @PathVariable String change, @RequestParam Link link) {
+        Line line = line(id);
+        return workings(line.with(find(line, change).after()), link);
     }
 
     @PostMapping("/{id}/changes/{change}")
