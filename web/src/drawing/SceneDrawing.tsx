@@ -1,14 +1,16 @@
 import type { Scene } from "../api/types";
 import { Words } from "../parts/Words";
+import { useNarrow } from "../parts/narrow";
 import { useUnits } from "../units/UnitsProvider";
 import { Axes } from "./Axes";
-import { HEIGHT, place, WIDTH } from "./frame";
+import { NARROW, place, WIDE } from "./frame";
 import { MarkDrawing } from "./MarkDrawing";
 
 /** Any picture of the line, drawn from its scene, with the same in a table below for those who do not see it. */
 export function SceneDrawing({ scene }: { scene: Scene }) {
   const { text } = useUnits();
-  const placed = place(scene.frame);
+  const size = useNarrow() ? NARROW : WIDE;
+  const placed = place(scene.frame, size);
   return (
     <figure className="flex h-full min-h-0 flex-col px-7 pt-4 max-md:px-3">
       <figcaption>
@@ -22,8 +24,8 @@ export function SceneDrawing({ scene }: { scene: Scene }) {
       <svg
         role="img"
         aria-label={`${text(scene.title)}. The same in words stands below.`}
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        className="min-h-0 w-full grow max-md:min-h-[300px]"
+        viewBox={`0 0 ${size.width} ${size.height}`}
+        className="min-h-0 w-full grow overflow-visible max-md:min-h-[300px]"
         fill="none"
       >
         {scene.frame.kind === "plot" && <Axes x={scene.frame.x} y={scene.frame.y} placed={placed} />}

@@ -1,7 +1,14 @@
 import type { Point, Scene } from "../api/types";
 
-export const WIDTH = 760;
-export const HEIGHT = 500;
+export interface Size {
+  width: number;
+  height: number;
+}
+
+export const WIDE: Size = { width: 760, height: 500 };
+
+/** For a phone: the same lettering on a smaller ground, so that it can be read. */
+export const NARROW: Size = { width: 470, height: 400 };
 
 interface Box {
   left: number;
@@ -22,17 +29,17 @@ function scale(low: number, high: number, from: number, to: number, logarithmic:
   return (value: number) => from + ((at(value) - at(low)) / (at(high) - at(low))) * (to - from);
 }
 
-export function place(frame: Scene["frame"]): Placed {
+export function place(frame: Scene["frame"], { width, height }: Size): Placed {
   if (frame.kind === "plot") {
     const upright = frame.y.ticks.length > 0;
-    const box = { left: upright ? 74 : 30, right: WIDTH - 30, top: 20, bottom: HEIGHT - 52 };
+    const box = { left: upright ? 74 : 30, right: width - 30, top: 20, bottom: height - 52 };
     return {
       box,
       x: scale(frame.x.low, frame.x.high, box.left, box.right, frame.x.logarithmic),
       y: scale(frame.y.low, frame.y.high, box.bottom, box.top, frame.y.logarithmic),
     };
   }
-  const box = { left: 30, right: WIDTH - 30, top: 20, bottom: HEIGHT - 20 };
+  const box = { left: 30, right: width - 30, top: 20, bottom: height - 20 };
   const unit = Math.min(
     (box.right - box.left) / (frame.high.x - frame.low.x),
     (box.bottom - box.top) / (frame.high.y - frame.low.y),

@@ -91,8 +91,8 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
       <TopBar>
-        <span className="flex min-w-0 grow items-center gap-3">
-          <RouterLink to="/" className="text-ink-3">
+        <span className="flex min-w-0 grow items-center gap-3 max-md:order-last max-md:w-full">
+          <RouterLink to="/" className="whitespace-nowrap text-ink-3">
             Shelf ›
           </RouterLink>
           <h1 className="min-w-0 max-w-[380px] grow">
