@@ -108,7 +108,8 @@ public final class TestRigs {
                         List.of(new Junction("bus", "bus"), new Junction("block", "fuse block")),
                         segments),
                 Schools.UNDECIDED,
-                Set.of());
+                Set.of(),
+                List.of());
     }
 
     public static Segment lead(String id, String from, String to, Gauge gauge, double lengthM, double fuseA) {

@@ -11,6 +11,7 @@ import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Limits;
+import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
@@ -65,7 +66,8 @@ public final class DemoRigs {
                 List.of(display),
                 new Harness(List.of(pack), List.of(), List.of(lead)),
                 Schools.UNDECIDED,
-                Set.of());
+                Set.of(),
+                List.of(new Note(lead.id(), "Came with the display; a thicker pair lies in the garage.")));
     }
 
     /** A crate on the ice: its third-winter battery does not last the cold day. */
@@ -102,7 +104,8 @@ public final class DemoRigs {
                 List.of(display),
                 new Harness(List.of(pack), List.of(), List.of(lead)),
                 Schools.UNDECIDED,
-                Set.of());
+                Set.of(),
+                List.of(new Note(pack.id(), "Left over from the alarm system, was free.")));
     }
 
     private static Fitting.Fuse fuse(double ratingA, double atM) {

@@ -61,20 +61,48 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
 
     /** Something drawn. */
     public sealed interface Mark {
+
+        /** Draws itself with a pen; screens go by the kind instead. */
+        void draw(Pen pen);
+
         /** @param weight thickness against an ordinary line, 1 */
-        record Path(Role role, List<Point> points, boolean closed, double weight) implements Mark {}
+        record Path(Role role, List<Point> points, boolean closed, double weight) implements Mark {
+            @Override
+            public void draw(Pen pen) {
+                pen.path(this);
+            }
+        }
 
         /** @param lines how many lines of text below (negative: above) its place it stands */
-        record Note(Role role, Point at, Text text, Side side, double lines) implements Mark {}
+        record Note(Role role, Point at, Text text, Side side, double lines) implements Mark {
+            @Override
+            public void draw(Pen pen) {
+                pen.note(this);
+            }
+        }
 
         /** A symbol of fixed size. */
-        record Spot(Role role, Point at) implements Mark {}
+        record Spot(Role role, Point at) implements Mark {
+            @Override
+            public void draw(Pen pen) {
+                pen.spot(this);
+            }
+        }
 
         /** A dimension with its measure. */
-        record Span(Role role, Point from, Point to, Text text) implements Mark {}
+        record Span(Role role, Point from, Point to, Text text) implements Mark {
+            @Override
+            public void draw(Pen pen) {
+                pen.span(this);
+            }
+        }
 
         /** Dragging or arrow keys set the figure at the pointer. */
-        record Handle(String pointer, Point at, double low, double high) implements Mark {}
+        record Handle(String pointer, Point at, double low, double high) implements Mark {
+            /** On paper there is nothing to drag. */
+            @Override
+            public void draw(Pen pen) {}
+        }
     }
 
     /** A table of the same data. */

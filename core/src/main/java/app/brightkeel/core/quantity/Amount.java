@@ -6,6 +6,10 @@ package app.brightkeel.core.quantity;
  * @param si   finite; in the held unit that {@link Unit} names (metres, fractions, hours...)
  */
 public record Amount(double si, Unit unit) {
+
+    private static final int THICKEST_AWG = 6;
+    private static final int THINNEST_AWG = 24;
+
     public Amount {
         if (!Double.isFinite(si)) {
             throw new IllegalArgumentException("an amount of " + si + " " + unit + " is never shown");
@@ -14,14 +18,35 @@ public record Amount(double si, Unit unit) {
 
     /** As written in metric by the command line: "3 h 10", "12.4 V". */
     public String plain() {
-        Unit.Shown shown = unit.metric();
+        return in(Habit.METRIC);
+    }
+
+    /** As written in a habit of measuring: "3.20 m", "10 ft 6 in", "22 AWG". */
+    public String in(Habit habit) {
+        Unit.Shown shown = habit == Habit.METRIC ? unit.metric() : unit.us();
         double value = si * shown.factor() + shown.offset();
         return switch (shown.style()) {
             case HOURS_MINUTES -> hoursMinutes(value);
+            case FEET_INCHES -> feetInches(value, shown.decimals());
+            case WIRE_GAUGE -> nearestAwg() + " " + shown.symbol();
             case SHORT -> withSymbol(trimmed(value, shown.decimals()), shown.symbol());
-            default ->
+            case PLAIN ->
                 withSymbol(String.format(java.util.Locale.ROOT, "%." + shown.decimals() + "f", value), shown.symbol());
         };
+    }
+
+    private static String feetInches(double feet, int decimals) {
+        double inches = Double.parseDouble(trimmed(Math.abs(feet) * 12, decimals));
+        long whole = (long) Math.floor(inches / 12);
+        String rest = trimmed(inches - whole * 12, decimals) + " in";
+        return (feet < 0 ? "−" : "") + (whole == 0 ? rest : whole + " ft " + rest);
+    }
+
+    /** Areas fall by the same ratio from size to size (ASTM B258), so the nearest is a rounded logarithm. */
+    private long nearestAwg() {
+        double millimetres = Math.sqrt(4 * si / Math.PI);
+        double number = 36 - 39 * Math.log(millimetres / 0.127) / Math.log(92);
+        return Math.max(THICKEST_AWG, Math.min(THINNEST_AWG, 2 * Math.round(number / 2)));
     }
 
     private static String withSymbol(String number, String symbol) {

@@ -56,9 +56,14 @@ public record Text(List<String> words, List<Amount> amounts) {
 
     /** In metric, for the command line and for tests. */
     public String plain() {
+        return in(Habit.METRIC);
+    }
+
+    /** In a habit of measuring. */
+    public String in(Habit habit) {
         StringBuilder all = new StringBuilder(words.get(0));
         for (int i = 0; i < amounts.size(); i++) {
-            all.append(amounts.get(i).plain()).append(words.get(i + 1));
+            all.append(amounts.get(i).in(habit)).append(words.get(i + 1));
         }
         return all.toString();
     }

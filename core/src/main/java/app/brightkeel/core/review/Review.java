@@ -12,6 +12,7 @@ import java.util.List;
  * @param cautions     that apply
  * @param assumed      every figure that was assumed, with its place
  * @param assumedLinks links whose verdict stands on assumed figures
+ * @param guide        a first pass, step by step
  */
 public record Review(
         List<LinkState> links,
@@ -19,7 +20,8 @@ public record Review(
         List<Finding> findings,
         List<Caution> cautions,
         List<Assumed> assumed,
-        List<Link> assumedLinks) {
+        List<Link> assumedLinks,
+        List<Guide.Step> guide) {
 
     /** A figure that nobody gave. */
     public record Assumed(String pointer, Figure figure) {}

@@ -54,7 +54,8 @@ public final class RigReviewer {
                 List.copyOf(findings),
                 Cautions.of(line.rig()),
                 assumed,
-                assumedLinks(states, assumed));
+                assumedLinks(states, assumed),
+                Guide.of(states));
     }
 
     private static List<Link> assumedLinks(List<LinkState> states, List<Assumed> assumed) {

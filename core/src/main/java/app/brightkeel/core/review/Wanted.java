@@ -1,25 +1,13 @@
 package app.brightkeel.core.review;
 
+import app.brightkeel.core.rig.Fields;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 
 /** Says in words what a pointer asks for: "the capacity of the stern battery". */
 public final class Wanted {
-
-    private static final Map<String, String> FIELDS = Map.ofEntries(
-            Map.entry("chemistry", "the chemistry"),
-            Map.entry("capacityAh", "the capacity"),
-            Map.entry("hours", "the hours"),
-            Map.entry("wire/gauge", "the gauge"),
-            Map.entry("wire/lengthM", "the length"),
-            Map.entry("ratingA", "the rating"),
-            Map.entry("atM", "the place"),
-            Map.entry("draw", "the draw"),
-            Map.entry("limits/maxFuseA", "the maker's largest fuse"));
 
     private Wanted() {}
 
@@ -81,7 +69,9 @@ public final class Wanted {
     }
 
     private static String of(String[] steps, int from, String name) {
-        String field = List.of(steps).subList(from, steps.length).stream().collect(Collectors.joining("/"));
-        return FIELDS.getOrDefault(field, field) + " of " + name;
+        if (from >= steps.length) {
+            return name;
+        }
+        return "the " + Fields.of(steps[steps.length - 1]).words() + " of " + name;
     }
 }

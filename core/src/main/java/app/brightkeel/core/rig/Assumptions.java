@@ -53,7 +53,8 @@ public final class Assumptions {
                         harness.junctions(),
                         harness.segments().stream().map(Assumptions::filled).toList()),
                 rig.schools(),
-                rig.quieted());
+                rig.quieted(),
+                rig.notes());
     }
 
     private static Phase filled(Phase phase, List<Device> devices) {

@@ -7,17 +7,6 @@ import java.util.function.BiConsumer;
 /** Visits every figure of a rig with its pointer, by the components of the records themselves: none can be forgotten. */
 public final class Figures {
 
-    private static final ClassValue<RecordComponent[]> COMPONENTS = new ClassValue<>() {
-        @Override
-        protected RecordComponent[] computeValue(Class<?> type) {
-            RecordComponent[] components = type.getRecordComponents();
-            for (RecordComponent component : components) {
-                component.getAccessor().setAccessible(true);
-            }
-            return components;
-        }
-    };
-
     private Figures() {}
 
     /** Calls {@code visitor} with pointer and figure, in document order. */
@@ -33,19 +22,11 @@ public final class Figures {
                 visit(pointer + "/" + i, list.get(i), visitor);
             }
         } else if (at instanceof Record) {
-            for (RecordComponent component : COMPONENTS.get(at.getClass())) {
+            for (RecordComponent component : Components.of(at)) {
                 if (!component.getType().isPrimitive() && component.getType() != String.class) {
-                    visit(pointer + "/" + component.getName(), read(component, at), visitor);
+                    visit(pointer + "/" + component.getName(), Components.read(component, at), visitor);
                 }
             }
-        }
-    }
-
-    private static Object read(RecordComponent component, Object of) {
-        try {
-            return component.getAccessor().invoke(of);
-        } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException(component.toString(), e);
         }
     }
 }

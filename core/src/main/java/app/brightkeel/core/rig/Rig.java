@@ -20,6 +20,7 @@ import java.util.TreeSet;
  * @param harness packs and the wire between them and the devices
  * @param schools preferences where practitioners differ
  * @param quieted ids of rules whose findings the person has put aside
+ * @param notes   why a part was chosen, at most one for each; a note goes when its part goes
  */
 @RecordBuilder
 public record Rig(
@@ -29,13 +30,16 @@ public record Rig(
         List<Device> devices,
         Harness harness,
         Schools schools,
-        Set<String> quieted)
+        Set<String> quieted,
+        List<Note> notes)
         implements RigBuilder.With {
 
     /** Most devices in one rig. */
     public static final int MOST_DEVICES = 40;
 
     private static final int MOST_QUIETED = 200;
+
+    private static final int MOST_NOTES = 500;
 
     /** @throws Refusal naming the field for a blank name, an id used twice, a reference to nothing, too long a list */
     public Rig {
@@ -65,6 +69,30 @@ public record Rig(
         harness.packs().forEach(pack -> known.add(pack.id()));
         harness.junctions().forEach(junction -> known.add(junction.id()));
         harness.checkEnds(known);
+        notes = Checks.atMost("notes", MOST_NOTES, notes);
+        Checks.distinct("notes", notes.stream().map(Note::part).toList());
+        Set<String> parts = new HashSet<>(ids);
+        outing.phases().forEach(phase -> parts.add(phase.id()));
+        for (int n = 0; n < notes.size(); n++) {
+            String part = notes.get(n).part();
+            if (!part.isEmpty() && !parts.contains(part)) {
+                throw new Refusal(
+                        RefusalCode.DANGLING,
+                        "notes[" + n + "].part",
+                        part,
+                        "the id of a part of this rig, or nothing");
+            }
+        }
+    }
+
+    /** A note goes with its part: whoever takes parts out of a harness need not think of it. */
+    @Override
+    public Rig withHarness(Harness changed) {
+        Set<String> gone = new HashSet<>(harness.ownIds());
+        gone.removeAll(new HashSet<>(changed.ownIds()));
+        List<Note> kept =
+                notes.stream().filter(note -> !gone.contains(note.part())).toList();
+        return new Rig(name, outing, craft, devices, changed, schools, quieted, kept);
     }
 
     private static void refuseUnknown(String field, String id, Set<String> known) {
@@ -82,7 +110,8 @@ public record Rig(
                 List.of(),
                 new Harness(List.of(), List.of(), List.of()),
                 Schools.UNDECIDED,
-                Set.of());
+                Set.of(),
+                List.of());
     }
 
     /** Place of a device in the list, for pointers. */

@@ -22,6 +22,22 @@ public class TextTest {
         assertEquals(new Amount(si, unit).plain(), plain);
     }
 
+    /** Conversions by the international foot and pound (exact by definition), Fahrenheit, and areas of ASTM B258. */
+    @DataProvider
+    public Object[][] feet() {
+        return new Object[][] {
+            {3.2004, Unit.METRE, "10 ft 6 in"}, {0.1016, Unit.METRE, "4 in"}, {0.105, Unit.MILLIMETRE, "4.1 in"},
+            {1.36078, Unit.KILOGRAM, "3.0 lb"}, {-40, Unit.CELSIUS, "-40 °F"}, {11, Unit.CELSIUS, "52 °F"},
+            {0.3255, Unit.WIRE, "22 AWG"}, {0.75, Unit.WIRE, "18 AWG"}, {13.3, Unit.WIRE, "6 AWG"},
+            {0.05, Unit.WIRE, "24 AWG"}, {3.1666, Unit.HOUR, "3 h 10"}, {12.1558, Unit.VOLT, "12.16 V"}
+        };
+    }
+
+    @Test(dataProvider = "feet")
+    public void amountsInFeet(double si, Unit unit, String shown) {
+        assertEquals(new Amount(si, unit).in(Habit.US), shown);
+    }
+
     /** Names may hold braces; amounts stay amounts, so that they follow the reader's units. */
     @Test
     public void wordsStandAroundAmounts() {

@@ -8,11 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A rig with one figure replaced, its basis kept, rebuilt through the constructors of its records. */
-final class Nudge {
+public final class Nudge {
 
     private Nudge() {}
 
-    static Rig at(Rig rig, String pointer, double value) {
+    public static Rig at(Rig rig, String pointer, double value) {
         return (Rig) set(rig, List.of(pointer.substring(1).split("/")), value);
     }
 

@@ -14,6 +14,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /** The Fuse link: rating and distance of the main fuse; standard sizes as what could be had instead. */
@@ -46,6 +47,14 @@ public final class FuseReview implements LinkReview {
     @Override
     public List<Working> workings(Line line) {
         return List.of(Protection.STAGE.working(line));
+    }
+
+    @Override
+    public Text planned(Line line) {
+        List<Amount> ratings = FuseChanges.duties(line).stream()
+                .map(duty -> new Amount(duty.ratingA(), Unit.RATING))
+                .toList();
+        return Text.of(String.join(" · ", Collections.nCopies(ratings.size(), "{}")), ratings.toArray());
     }
 
     /** For each fuse the standard sizes from the one below its load to the one above its wire. */

@@ -9,6 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.DoubleStream;
 
@@ -33,6 +34,12 @@ public final class ScreenReview implements LinkReview {
     @Override
     public List<Working> workings(Line line) {
         return List.of(Load.STAGE.working(line));
+    }
+
+    @Override
+    public Text planned(Line line) {
+        return Text.of(String.join(
+                ", ", line.rig().devices().stream().map(Device::name).toList()));
     }
 
     @Override

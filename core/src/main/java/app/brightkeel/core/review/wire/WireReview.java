@@ -5,6 +5,7 @@ import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
@@ -47,6 +48,21 @@ public final class WireReview implements LinkReview {
     @Override
     public List<Working> workings(Line line) {
         return List.of(Feed.STAGE.working(line));
+    }
+
+    /** Gauge and length of each segment. */
+    @Override
+    public Text planned(Line line) {
+        List<Object> parts = new ArrayList<>();
+        StringBuilder template = new StringBuilder();
+        for (Segment segment : line.rig().harness().segments()) {
+            if (segment.wire().gauge().decided() && segment.wire().lengthM().isSet()) {
+                template.append(template.isEmpty() ? "{}, {}" : " · {}, {}");
+                parts.add(new Amount(segment.wire().gauge().size().areaMm2(), Unit.WIRE));
+                parts.add(new Amount(segment.wire().lengthM().value(), Unit.METRE));
+            }
+        }
+        return Text.of(template.toString(), parts.toArray());
     }
 
     /** Every size for the segments on the way to the worst device. */

@@ -1,0 +1,68 @@
+package app.brightkeel.core.review;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Two rigs side by side, link by link.
+ *
+ * @param links all nine, in order
+ */
+public record RigComparison(String left, String right, List<Row> links) {
+
+    /**
+     * One link of both.
+     *
+     * @param differs whether verdict or number differ
+     * @param by      by how much the right one's number is more or less; empty words where that cannot be said
+     * @param leftHas what the left rig has there
+     */
+    public record Row(
+            Link link, LinkState left, LinkState right, boolean differs, Text by, Text leftHas, Text rightHas) {}
+
+    /** Compares two lines under one set of rules. */
+    public static RigComparison of(Line left, Line right, RigReviewer reviewer) {
+        List<Row> rows = new ArrayList<>();
+        for (Link link : Link.values()) {
+            LinkState a = reviewer.state(left, link);
+            LinkState b = reviewer.state(right, link);
+            rows.add(new Row(link, a, b, differs(a, b), by(a, b), has(left, link), has(right, link)));
+        }
+        return new RigComparison(left.rig().name(), right.rig().name(), List.copyOf(rows));
+    }
+
+    private static boolean differs(LinkState a, LinkState b) {
+        return a.verdict() != b.verdict()
+                || a instanceof LinkState.Judged left
+                        && b instanceof LinkState.Judged right
+                        && !left.number().plain().equals(right.number().plain());
+    }
+
+    private static Text by(LinkState a, LinkState b) {
+        Optional<Amount> from = amount(a);
+        Optional<Amount> to = amount(b);
+        boolean comparable = from.isPresent()
+                && to.isPresent()
+                && from.get().unit() == to.get().unit();
+        double more = comparable ? to.get().si() - from.get().si() : 0;
+        Text size = Text.of(Math.abs(more), comparable ? to.get().unit() : Unit.COUNT);
+        boolean seen =
+                comparable && !size.plain().equals(Text.of(0, to.get().unit()).plain());
+        return seen ? Text.of(more > 0 ? "{} more" : "{} less", size.amounts().get(0)) : Text.of("");
+    }
+
+    private static Optional<Amount> amount(LinkState state) {
+        return state instanceof LinkState.Judged judged
+                ? judged.number().amounts().stream().findFirst()
+                : Optional.empty();
+    }
+
+    private static Text has(Line line, Link link) {
+        return Links.of(link).map(shown -> shown.planned(line)).orElse(Text.of(""));
+    }
+}

@@ -1,0 +1,26 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
+
+/**
+ * Why something is as it is, in the person's own words.
+ *
+ * @param part id of the part it is about; "" for the rig as a whole
+ * @param text 1 to {@link #LONGEST} characters, line breaks allowed
+ */
+public record Note(String part, String text) {
+
+    public static final int LONGEST = 1000;
+
+    public Note {
+        boolean control = text.chars().anyMatch(c -> Character.isISOControl(c) && c != '\n');
+        if (text.isBlank() || text.length() > LONGEST || control) {
+            throw new Refusal(
+                    RefusalCode.BAD_TEXT,
+                    "text",
+                    text.isBlank() ? "blank" : text,
+                    "1 to " + LONGEST + " characters, no control characters");
+        }
+    }
+}

@@ -1,0 +1,232 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.DeviceKind;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * What changed from one rig to another, in words: "capacity of the 12 Ah LiFePO4: 12.0 Ah → 10.0 Ah".
+ *
+ * <p>Walks both rigs by the components of their records, parts paired by id, so that a field added later is told too.
+ */
+public final class RigDifferences {
+
+    /** Stands for the craft among the ids of parts: no id holds a slash. */
+    private static final String CRAFT = "/craft";
+
+    private final List<Text> told = new ArrayList<>();
+
+    /** Names of parts by id, in either rig: the later name wins. */
+    private final Map<String, String> names = new LinkedHashMap<>();
+
+    private RigDifferences() {
+        names.put(CRAFT, "the craft");
+    }
+
+    /** Every difference, in document order; empty where the rigs are equal. */
+    public static List<Text> between(Rig before, Rig after) {
+        RigDifferences all = new RigDifferences();
+        all.name(before);
+        all.name(after);
+        all.records("", before, after);
+        return List.copyOf(all.told);
+    }
+
+    private void name(Object at) {
+        if (at instanceof List<?> list) {
+            list.forEach(this::name);
+        } else if (at instanceof Record && !(at instanceof Figure)) {
+            String id = "";
+            for (RecordComponent component : Components.of(at)) {
+                Object value = Components.read(component, at);
+                if (component.getName().equals("id")) {
+                    id = (String) value;
+                } else if (component.getName().equals("name") && !id.isEmpty()) {
+                    names.put(id, (String) value);
+                } else {
+                    name(value);
+                }
+            }
+        }
+    }
+
+    private String nameOf(String id) {
+        return id.isEmpty() ? "the rig" : names.getOrDefault(id, id);
+    }
+
+    /** @param owner whose fields these are, "" for the rig itself */
+    private void records(String owner, Object before, Object after) {
+        for (RecordComponent component : Components.of(after)) {
+            Object a = Components.read(component, before);
+            Object b = Components.read(component, after);
+            if (!a.equals(b)) {
+                values(owner, component.getName(), a, b);
+            }
+        }
+    }
+
+    private void values(String owner, String field, Object a, Object b) {
+        if (a instanceof Figure from && b instanceof Figure to) {
+            figure(owner, field, from, to);
+        } else if (a instanceof Gauge from && b instanceof Gauge to) {
+            tell("{}: {} → {}.", what(owner, field), gauge(from), gauge(to));
+        } else if (a instanceof List<?> from && b instanceof List<?> to) {
+            lists(from, to);
+        } else if (a instanceof Set<?> from && b instanceof Set<?> to) {
+            putAside(from, to);
+        } else if (a instanceof Record && b instanceof Record && a.getClass() == b.getClass()) {
+            records(field.equals("craft") ? CRAFT : owner, a, b);
+        } else if (a instanceof Record && b instanceof Record) {
+            tell("{}: {} → {}.", what(owner, field), kind(a), kind(b));
+        } else if (field.equals("name")) {
+            tell("“{}” is now called “{}”.", a, b);
+        } else {
+            tell("{}: {} → {}.", what(owner, field), plain(field, a), plain(field, b));
+        }
+    }
+
+    private void figure(String owner, String field, Figure from, Figure to) {
+        Unit unit = Fields.of(field).unit();
+        boolean sameValue = from.isSet() && to.isSet() && from.value() == to.value();
+        if (sameValue) {
+            tell(
+                    "{}: {}, now {}.",
+                    what(owner, field),
+                    new Amount(to.value(), unit),
+                    to.basis().name().toLowerCase(Locale.ROOT));
+        } else {
+            tell("{}: {} → {}.", what(owner, field), amount(from, unit), amount(to, unit));
+        }
+    }
+
+    private static Object amount(Figure figure, Unit unit) {
+        return figure.isSet() ? new Amount(figure.value(), unit) : "open";
+    }
+
+    private static Object gauge(Gauge gauge) {
+        return gauge.decided() ? new Amount(gauge.size().areaMm2(), Unit.WIRE) : "open";
+    }
+
+    private void lists(List<?> from, List<?> to) {
+        Map<String, Object> before = byKey(from);
+        Map<String, Object> after = byKey(to);
+        before.forEach((key, part) -> {
+            if (!after.containsKey(key)) {
+                gone(key, part);
+            }
+        });
+        after.forEach((key, part) -> {
+            Object was = before.get(key);
+            if (was == null) {
+                come(key, part);
+            } else if (was.getClass() != part.getClass()) {
+                tell("{}: {} → {}.", nameOf(key), kind(was), kind(part));
+            } else if (part instanceof Note note) {
+                if (!was.equals(note)) {
+                    tell("The note on {} was changed.", nameOf(key));
+                }
+            } else {
+                records(key, was, part);
+            }
+        });
+        List<String> kept = before.keySet().stream().filter(after::containsKey).toList();
+        List<String> now = after.keySet().stream().filter(before::containsKey).toList();
+        if (!kept.equals(now)) {
+            tell(
+                    "Another order: {}.",
+                    String.join(", ", now.stream().map(this::nameOf).toList()));
+        }
+    }
+
+    private void gone(String key, Object part) {
+        if (part instanceof Note) {
+            tell("The note on {} was taken away.", nameOf(key));
+        } else if (part instanceof Use) {
+            tell("{} is used as usual again.", nameOf(key));
+        } else {
+            tell("{} was taken out.", nameOf(key));
+        }
+    }
+
+    private void come(String key, Object part) {
+        if (part instanceof Note) {
+            tell("A note on {}.", nameOf(key));
+        } else if (part instanceof Use use) {
+            records(key, new Use(use.device(), Figure.UNSET, Figure.UNSET), use);
+        } else {
+            tell("{} was added.", nameOf(key));
+        }
+    }
+
+    private static Map<String, Object> byKey(List<?> list) {
+        Map<String, Object> all = new LinkedHashMap<>();
+        for (Object part : list) {
+            all.put(key(part), part);
+        }
+        return all;
+    }
+
+    private static String key(Object part) {
+        for (RecordComponent component : Components.of(part)) {
+            if (Set.of("id", "device", "part").contains(component.getName())) {
+                return (String) Components.read(component, part);
+            }
+        }
+        throw new IllegalArgumentException("a part without an id: " + part.getClass());
+    }
+
+    private void putAside(Set<?> from, Set<?> to) {
+        new TreeSet<>(to).stream().filter(id -> !from.contains(id)).forEach(id -> tell("Put aside: {}.", id));
+        new TreeSet<>(from).stream().filter(id -> !to.contains(id)).forEach(id -> tell("Brought back: {}.", id));
+    }
+
+    private String what(String owner, String field) {
+        String words = Fields.of(field).words();
+        return owner.isEmpty() ? words : words + " of " + nameOf(owner);
+    }
+
+    private Object plain(String field, Object value) {
+        if (field.equals("from") || field.equals("to")) {
+            return nameOf((String) value);
+        }
+        if (value instanceof Boolean yes) {
+            return yes ? "yes" : "no";
+        }
+        if (value instanceof CraftKind kind) {
+            return kind.words();
+        }
+        if (value instanceof DeviceKind kind) {
+            return kind.words();
+        }
+        if (value instanceof Chemistry chemistry) {
+            return chemistry.words();
+        }
+        return value instanceof Enum<?> constant
+                ? constant.name().toLowerCase(Locale.ROOT).replace('_', ' ')
+                : value.equals("") ? "none" : value;
+    }
+
+    private static String kind(Object sum) {
+        return sum.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+    }
+
+    private void tell(String template, Object... parts) {
+        Text text = Text.of(template, parts);
+        String first = text.words().get(0);
+        List<String> words = new ArrayList<>(text.words());
+        if (!first.isEmpty()) {
+            words.set(0, first.substring(0, 1).toUpperCase(Locale.ROOT) + first.substring(1));
+        }
+        told.add(new Text(words, text.amounts()));
+    }
+}

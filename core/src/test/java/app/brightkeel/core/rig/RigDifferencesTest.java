@@ -1,0 +1,160 @@
+package app.brightkeel.core.rig;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.review.Nudge;
+import java.lang.reflect.RecordComponent;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class RigDifferencesTest {
+
+    private static final Rig RIG = DemoRigs.oystercatcher();
+
+    private static Pack pack(Rig rig) {
+        return rig.harness().packs().get(0);
+    }
+
+    private static Segment lead(Rig rig) {
+        return rig.harness().segments().get(0);
+    }
+
+    private static UnaryOperator<Rig> lead(UnaryOperator<Segment> change) {
+        return rig -> rig.with(change.apply(lead(rig)));
+    }
+
+    private static UnaryOperator<Rig> wire(UnaryOperator<Wire> change) {
+        return lead(lead -> lead.withWire(change.apply(lead.wire())));
+    }
+
+    /** One edit each, and the one sentence it is told in. */
+    @DataProvider
+    public Object[][] edits() {
+        Device second = RIG.devices().get(0).withId("second").withName("5-in display");
+        return new Object[][] {
+            edit(r -> r.withName("Dunlin"), "“Oystercatcher, estuary autumn” is now called “Dunlin”."),
+            edit(
+                    r -> r.with(pack(r).withCapacityAh(Figure.rated(10))),
+                    "Capacity of 12 Ah LiFePO4: 12.0 Ah → 10.0 Ah."),
+            edit(r -> r.with(pack(r).withTempC(Figure.chosen(-4))), "Temperature of 12 Ah LiFePO4: open → -4 °C."),
+            edit(r -> r.with(pack(r).withMassKg(Figure.measured(1.5))), "Mass of 12 Ah LiFePO4: 1.5 kg, now measured."),
+            edit(r -> r.with(pack(r).withChemistry(Chemistry.AGM)), "Chemistry of 12 Ah LiFePO4: LiFePO4 → AGM lead."),
+            edit(r -> r.with(pack(r).withName("stern battery")), "“12 Ah LiFePO4” is now called “stern battery”."),
+            edit(wire(w -> w.withGauge(new Gauge.Awg(18))), "Gauge of supply lead: 0.33 mm² → 0.82 mm²."),
+            edit(wire(w -> w.withTinned(true)), "Tinned strands of supply lead: no → yes."),
+            edit(wire(w -> w.withLengthM(Figure.UNSET)), "Length of supply lead: 3.20 m → open."),
+            edit(lead(l -> l.withFittings(l.fittings().subList(0, 1))), "Quick plug was taken out."),
+            edit(
+                    lead(l -> l.with(((Fitting.Fuse) l.fittings().get(0)).withRatingA(Figure.rated(3)))),
+                    "Rating of main fuse: 5 A → 3 A."),
+            edit(
+                    lead(l -> l.withFittings(
+                            List.of(l.fittings().get(1), l.fittings().get(0)))),
+                    "Another order: quick plug, main fuse."),
+            edit(r -> r.withDevices(List.of(r.devices().get(0), second)), "5-in display was added."),
+            edit(
+                    r -> r.with(r.devices().get(0).withKind(DeviceKind.DISPLAY_9_IN)),
+                    "Kind of 7-in chirp display: 7-in display → 9-in display."),
+            edit(
+                    r -> r.with(r.devices().get(0).withDraw(new Draw.Undecided())),
+                    "Draw of 7-in chirp display: split → undecided."),
+            edit(
+                    r -> r.withCraft(r.craft().withKind(CraftKind.CANOE)),
+                    "Kind of the craft: sit-on-top paddle kayak → canoe."),
+            edit(r -> r.withQuieted(Set.of("wire.drop")), "Put aside: wire.drop."),
+            edit(r -> r.withNotes(List.of()), "The note on supply lead was taken away."),
+            edit(r -> r.withNotes(List.of(new Note("lead", "other"))), "The note on supply lead was changed."),
+            edit(r -> r.withNotes(List.of(r.notes().get(0), new Note("", "for the boy"))), "A note on the rig."),
+        };
+    }
+
+    private static Object[] edit(UnaryOperator<Rig> edit, String told) {
+        return new Object[] {edit, told};
+    }
+
+    @Test(dataProvider = "edits")
+    public void eachEditIsOneSentence(UnaryOperator<Rig> edit, String told) {
+        Rig after = edit.apply(RIG);
+        assertEquals(
+                RigDifferences.between(RIG, after).stream().map(Text::plain).toList(), List.of(told));
+        assertFalse(RigDifferences.between(after, RIG).isEmpty());
+        assertEquals(RigDifferences.between(after, after), List.of());
+    }
+
+    /** No figure can change unseen, in rigs with every kind of part. */
+    @Test
+    public void everyFigureIsTold() {
+        for (Rig rig : TestRigs.all()) {
+            Figures.visit(rig, (pointer, figure) -> {
+                if (figure instanceof Figure.Given given) {
+                    Rig nudged = Nudge.at(rig, pointer, given.value() * 0.99);
+                    if (!nudged.equals(rig)) {
+                        assertEquals(RigDifferences.between(rig, nudged).size(), 1, pointer);
+                    }
+                }
+            });
+        }
+    }
+
+    /** Every field of every record of a rig has words, so that no difference ends in a fault. */
+    @Test
+    public void everyFieldHasWords() {
+        Set<String> seen = new TreeSet<>();
+        collect(Rig.class, seen);
+        assertTrue(seen.size() > 30, seen.toString());
+        seen.forEach(Fields::of);
+    }
+
+    private static void collect(Class<?> type, Set<String> seen) {
+        if (type.isSealed()) {
+            Stream.of(type.getPermittedSubclasses()).forEach(sub -> collect(sub, seen));
+        }
+        if (!type.isRecord() || Figure.class.isAssignableFrom(type)) {
+            return;
+        }
+        for (RecordComponent component : type.getRecordComponents()) {
+            Class<?> held = component.getType();
+            if (Figure.class.isAssignableFrom(held) || held.isPrimitive() || held == String.class || held.isEnum()) {
+                if (!Set.of("id", "device", "part", "awg", "areaMm2").contains(component.getName())) {
+                    seen.add(component.getName());
+                }
+            } else if (List.class.isAssignableFrom(held)) {
+                String item = component.getGenericType().getTypeName().replaceAll(".*<(.*)>", "$1");
+                collect(named(item), seen);
+            } else {
+                collect(held, seen);
+            }
+        }
+    }
+
+    private static Class<?> named(String name) {
+        try {
+            return Class.forName(name);
+        } catch (ClassNotFoundException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    /** A note goes with the part it is about, and stays through everything else. */
+    @Test
+    public void aNoteGoesWithItsPart() {
+        assertEquals(RIG.withHarness(RIG.harness().withSegments(List.of())).notes(), List.of());
+        assertEquals(RIG.with(pack(RIG).withName("other")).notes(), RIG.notes());
+        Note plug = new Note("plug", "found in a drawer");
+        Rig noted = RIG.withNotes(List.of(plug, RIG.notes().get(0)));
+        Segment bare = lead(noted).withFittings(lead(noted).fittings().subList(0, 1));
+        assertEquals(noted.with(bare).notes(), RIG.notes());
+    }
+}
