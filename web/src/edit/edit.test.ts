@@ -31,6 +31,7 @@ function rig(): Rig {
     harness: { packs: [], junctions: [{ id: "block", name: "block" }], segments: [] },
     schools: { fusing: "undecided" },
     quieted: [],
+    notes: [],
   };
   const packed = { ...empty, harness: { ...empty.harness, packs: [newPack(empty)] } };
   const wired = { ...packed, harness: { ...packed.harness, segments: [newSegment(packed)] } };

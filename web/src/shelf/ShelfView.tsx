@@ -19,6 +19,7 @@ const BLANK: Rig = {
   harness: { packs: [], junctions: [], segments: [] },
   schools: { fusing: "undecided" },
   quieted: [],
+  notes: [],
 };
 
 /** All rigs as small drawn lines with the link that gives first. */

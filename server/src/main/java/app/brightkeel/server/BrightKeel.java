@@ -1,5 +1,7 @@
 package app.brightkeel.server;
 
+import app.brightkeel.server.access.Listening;
+import app.brightkeel.server.access.Passphrase;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
@@ -8,7 +10,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.web.server.PortInUseException;
 
-/** Where the program starts: {@code review FILE}, or the web server. */
+/** Where the program starts: a command, or the web server. */
 @SpringBootApplication
 public class BrightKeel {
 
@@ -18,33 +20,47 @@ public class BrightKeel {
     static final int CANNOT_START = 2;
 
     public static void main(String[] args) throws IOException {
-        if (args.length > 0 && args[0].equals("review")) {
-            System.exit(ReviewCommand.run(Arrays.copyOfRange(args, 1, args.length), System.out, System.err));
+        String command = args.length == 0 ? "" : args[0];
+        String[] rest = args.length == 0 ? args : Arrays.copyOfRange(args, 1, args.length);
+        BackupCommand backup = new BackupCommand(DataDirectory.chosen(), System.out, System.err);
+        switch (command) {
+            case "review" -> System.exit(ReviewCommand.run(rest, System.out, System.err));
+            case "backup" -> System.exit(backup.backup(rest));
+            case "restore" -> System.exit(backup.restore(rest));
+            case "passphrase" ->
+                System.exit(PassphraseCommand.run(DataDirectory.chosen(), System.in, System.out, System.err));
+            default -> serve(args);
         }
-        serve(args);
     }
 
     private static void serve(String[] args) throws IOException {
-        Path data = Path.of(
-                System.getProperty("keel.data", DataDirectory.byDefault().toString()));
+        Path data = DataDirectory.chosen();
         try {
             DataDirectory.prepare(data);
-        } catch (DataDirectory.Newer | SQLException e) {
-            System.err.println(e.getMessage());
-            System.exit(CANNOT_START);
+            DataDirectory.hold(data);
+        } catch (DataDirectory.Unusable | SQLException e) {
+            giveUp(String.valueOf(e.getMessage()));
         }
         System.setProperty("keel.data", data.toString());
+        if (!Listening.isLoopback(System.getProperty("server.address", "127.0.0.1"))
+                && !Passphrase.isSet(DataDirectory.passphrase(data))) {
+            giveUp("To be reached from other machines Bright Keel wants a passphrase first: ./keel passphrase");
+        }
         try {
             SpringApplication application = new SpringApplication(BrightKeel.class);
             application.setRegisterShutdownHook(true);
             application.run(args);
         } catch (RuntimeException e) {
             if (busyPort(e)) {
-                System.err.println("The port is in use by another program. Give another one: --port N, or PORT=N.");
-                System.exit(CANNOT_START);
+                giveUp("The port is in use by another program. Give another one: --port N, or PORT=N.");
             }
             throw e;
         }
+    }
+
+    private static void giveUp(String why) {
+        System.err.println(why);
+        System.exit(CANNOT_START);
     }
 
     private static boolean busyPort(Throwable e) {

@@ -1,18 +1,25 @@
 package app.brightkeel.server;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.access.Passphrase;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigJson;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.InputStream;
 import java.io.PrintStream;
+import java.nio.channels.FileLock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
@@ -60,7 +67,42 @@ public class CommandsTest {
             DataDirectory.prepare(directory);
             statement.executeUpdate("PRAGMA user_version = " + (DataDirectory.SCHEMA + 1));
         }
-        DataDirectory.Newer newer = expectThrows(DataDirectory.Newer.class, () -> DataDirectory.prepare(directory));
+        DataDirectory.Unusable newer =
+                expectThrows(DataDirectory.Unusable.class, () -> DataDirectory.prepare(directory));
         assertTrue(String.valueOf(newer.getMessage()).contains("newer Bright Keel"));
+    }
+
+    /** One program on one directory at a time; the lock goes when it ends. */
+    @Test
+    public void aDirectoryIsHeldOnce() throws Exception {
+        Path directory = Files.createTempDirectory("keel-held");
+        FileLock lock = DataDirectory.hold(directory);
+        DataDirectory.Unusable held = expectThrows(DataDirectory.Unusable.class, () -> DataDirectory.hold(directory));
+        assertTrue(String.valueOf(held.getMessage()).contains("running"));
+        lock.channel().close();
+        DataDirectory.hold(directory).channel().close();
+    }
+
+    @DataProvider
+    public Object[][] phrases() {
+        return new Object[][] {{"short\n", 2}, {"", 2}, {"x".repeat(300) + "\n", 2}, {"two wet boots\n", 0}};
+    }
+
+    @Test(dataProvider = "phrases")
+    public void aPassphraseIsKeptAsASaltedHash(String typed, int code) throws Exception {
+        Path directory = Files.createTempDirectory("keel-phrase");
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        PrintStream print = new PrintStream(said, true, StandardCharsets.UTF_8);
+        InputStream in = new ByteArrayInputStream(typed.getBytes(StandardCharsets.UTF_8));
+        assertEquals(PassphraseCommand.run(directory, in, print, print), code);
+        Path file = DataDirectory.passphrase(directory);
+        assertEquals(Files.exists(file), code == 0);
+        if (code == 0) {
+            String first = Files.readString(file);
+            assertFalse(first.contains(typed.strip()));
+            Passphrase.set(file, typed.strip());
+            assertNotEquals(Files.readString(file), first, "salted: the same phrase gives another hash");
+            assertEquals(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)), "rw-------");
+        }
     }
 }

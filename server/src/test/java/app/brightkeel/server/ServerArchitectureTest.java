@@ -28,7 +28,7 @@ public class ServerArchitectureTest {
                 .and()
                 .doNotHaveSimpleName("DataDirectory")
                 .and()
-                .doNotHaveSimpleName("Newer")
+                .doNotHaveSimpleName("BackupCommand")
                 .and()
                 .doNotHaveSimpleName("BrightKeel")
                 .should()

@@ -21,7 +21,8 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     @DynamicPropertySource
     static void data(DynamicPropertyRegistry registry) {
-        registry.add("keel.data", ServerTest::freshDirectory);
+        String directory = freshDirectory();
+        registry.add("keel.data", () -> directory);
     }
 
     private static String freshDirectory() {

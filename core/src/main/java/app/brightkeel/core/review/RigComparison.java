@@ -13,7 +13,7 @@ import java.util.Optional;
  *
  * @param links all nine, in order
  */
-public record RigComparison(String left, String right, List<Row> links) {
+public record RigComparison(String left, String right, List<Pair> links) {
 
     /**
      * One link of both.
@@ -22,16 +22,16 @@ public record RigComparison(String left, String right, List<Row> links) {
      * @param by      by how much the right one's number is more or less; empty words where that cannot be said
      * @param leftHas what the left rig has there
      */
-    public record Row(
+    public record Pair(
             Link link, LinkState left, LinkState right, boolean differs, Text by, Text leftHas, Text rightHas) {}
 
     /** Compares two lines under one set of rules. */
     public static RigComparison of(Line left, Line right, RigReviewer reviewer) {
-        List<Row> rows = new ArrayList<>();
+        List<Pair> rows = new ArrayList<>();
         for (Link link : Link.values()) {
             LinkState a = reviewer.state(left, link);
             LinkState b = reviewer.state(right, link);
-            rows.add(new Row(link, a, b, differs(a, b), by(a, b), has(left, link), has(right, link)));
+            rows.add(new Pair(link, a, b, differs(a, b), by(a, b), has(left, link), has(right, link)));
         }
         return new RigComparison(left.rig().name(), right.rig().name(), List.copyOf(rows));
     }

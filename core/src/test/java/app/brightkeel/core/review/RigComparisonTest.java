@@ -22,15 +22,15 @@ public class RigComparisonTest {
         Line right = Line.of(DemoRigs.lanternCrate());
         RigComparison both = RigComparison.of(left, right, REVIEWER);
         assertEquals(both.links().size(), Link.values().length);
-        for (RigComparison.Row row : both.links()) {
+        for (RigComparison.Pair row : both.links()) {
             assertEquals(row.left(), REVIEWER.state(left, row.link()));
             assertEquals(row.right(), REVIEWER.state(right, row.link()));
         }
-        RigComparison.Row screen = both.links().get(Link.SCREEN.ordinal());
+        RigComparison.Pair screen = both.links().get(Link.SCREEN.ordinal());
         assertTrue(screen.differs());
         assertEquals(screen.by().plain(), "5.7 W less");
         assertEquals(screen.leftHas().plain(), "7-in chirp display");
-        RigComparison.Row wire = both.links().get(Link.WIRE.ordinal());
+        RigComparison.Pair wire = both.links().get(Link.WIRE.ordinal());
         assertEquals(wire.rightHas().plain(), "0.52 mm², 0.60 m");
         assertFalse(both.links().get(Link.WATER.ordinal()).differs());
         RigComparison back = RigComparison.of(right, left, REVIEWER);
@@ -40,7 +40,7 @@ public class RigComparisonTest {
     @Test
     public void aRigBesideItselfDiffersNowhere() {
         Line line = Line.of(DemoRigs.lanternCrate());
-        for (RigComparison.Row row : RigComparison.of(line, line, REVIEWER).links()) {
+        for (RigComparison.Pair row : RigComparison.of(line, line, REVIEWER).links()) {
             assertFalse(row.differs(), row.toString());
             assertEquals(row.by().plain(), "");
         }

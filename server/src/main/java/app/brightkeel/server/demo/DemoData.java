@@ -20,7 +20,7 @@ class DemoData implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (store.all().isEmpty()) {
+        if (store.heads().isEmpty()) {
             DemoRigs.all().forEach(store::create);
         }
     }

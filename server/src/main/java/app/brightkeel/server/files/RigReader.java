@@ -21,7 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class RigReader {
 
     /** Steps from each version to the next: step k turns version k + 1 into k + 2. */
-    private static final List<UnaryOperator<ObjectNode>> STEPS = List.of();
+    private static final List<UnaryOperator<ObjectNode>> STEPS = List.of(RigReader::notes);
 
     private final JsonMapper mapper;
 
@@ -46,6 +46,14 @@ public final class RigReader {
         } catch (JacksonException e) {
             throw JsonRefusals.of(e);
         }
+    }
+
+    /** Version 2 knows notes on parts. */
+    private static ObjectNode notes(ObjectNode document) {
+        if (document.path("rig") instanceof ObjectNode rig) {
+            rig.putArray("notes");
+        }
+        return document.put("version", 2);
     }
 
     private ObjectNode object(byte[] bytes) {

@@ -1,20 +1,20 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.server.access.Listening;
+import app.brightkeel.server.access.Refused;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** In front of everything: only our own pages on this machine, bodies of bounded size, a content policy. */
+/** In front of everything: only our own pages, bodies of bounded size, a content policy. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Guard extends OncePerRequestFilter {
@@ -24,12 +24,16 @@ class Guard extends OncePerRequestFilter {
 
     static final String TOO_LARGE = "The body is larger than 1 MB, the most a rig may take.";
 
-    private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "localhost", "[::1]");
-
     // inline style is allowed because the dialog and list parts inject it; inline script never
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
             + "font-src 'self'; img-src 'self' data:; connect-src 'self'; base-uri 'none'; form-action 'none'; "
             + "frame-ancestors 'none'";
+
+    private final Listening listening;
+
+    Guard(Listening listening) {
+        this.listening = listening;
+    }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -37,12 +41,12 @@ class Guard extends OncePerRequestFilter {
         response.setHeader("Content-Security-Policy", POLICY);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");
-        if (!LOOPBACK.contains(hostOf(request.getHeader("Host")))) {
-            refuse(response, 421, "This program answers only on this machine, under its own address.");
+        if (!listening.answersTo(hostOf(request.getHeader("Host")))) {
+            Refused.write(response, 421, "This program answers only under its own address.");
         } else if (foreign(request)) {
-            refuse(response, 403, "Another site asked for this; only Bright Keel's own pages may.");
+            Refused.write(response, 403, "Another site asked for this; only Bright Keel's own pages may.");
         } else if (request.getContentLengthLong() > MOST_BYTES) {
-            refuse(response, 413, TOO_LARGE);
+            Refused.write(response, 413, TOO_LARGE);
         } else {
             chain.doFilter(new CountedRequest(request, MOST_BYTES), response);
         }
@@ -64,12 +68,5 @@ class Guard extends OncePerRequestFilter {
         }
         int port = header.lastIndexOf(':');
         return port > header.lastIndexOf(']') ? header.substring(0, port) : header;
-    }
-
-    static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
-        response.setStatus(status);
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        String body = "{\"title\":\"Refused\",\"status\":" + status + ",\"detail\":\"" + detail + "\"}";
-        response.getOutputStream().write(body.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -2,6 +2,7 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
+import app.brightkeel.core.rig.RigDifferences;
 import app.brightkeel.server.store.RigNotFound;
 import app.brightkeel.server.store.StaleRevision;
 import app.brightkeel.server.store.StoreFailure;
@@ -59,6 +60,11 @@ class Problems {
                 "This rig was changed in another window: you edited revision %d, it is at %d now. Nothing was lost and nothing of yours was saved."
                         .formatted(stale.expected(), stale.now().revision()));
         problem.setProperty("revision", stale.now().revision());
+        stale.base().ifPresent(base -> {
+            problem.setProperty(
+                    "theirs", RigDifferences.between(base, stale.now().rig()));
+            stale.mine().ifPresent(mine -> problem.setProperty("yours", RigDifferences.between(base, mine)));
+        });
         return answer(problem);
     }
 
@@ -77,6 +83,20 @@ class Problems {
     ResponseEntity<ProblemDetail> noChange(ChangeNotOffered change) {
         return answer(problem(
                 HttpStatus.NOT_FOUND, "No such change", "The rig as it stands offers no such change; look again."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noRevision(NoSuchRevision revision) {
+        return answer(
+                problem(HttpStatus.NOT_FOUND, "No such revision", "The rig never had a revision of this number."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noPicture(FileController.NoPicture picture) {
+        return answer(problem(
+                HttpStatus.NOT_FOUND,
+                "No picture yet",
+                "This link has no picture yet: it is not built, or figures are missing for it."));
     }
 
     @ExceptionHandler

@@ -2,34 +2,48 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkState;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.Verdict;
 import app.brightkeel.server.store.StoredRig;
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A rig on the shelf.
  *
  * @param carried what carries it
+ * @param verdict of the link that gives first
  * @param says    the worst finding, "Holds." where there is none
  */
-public record ShelfEntry(String id, String name, String carried, List<LinkState> links, Link weakest, Text says) {
+public record ShelfEntry(
+        String id,
+        long revision,
+        Instant savedAt,
+        String name,
+        String carried,
+        List<LinkState> links,
+        Link weakest,
+        Verdict verdict,
+        Text says) {
 
-    static ShelfEntry of(StoredRig stored, RigReviewer reviewer) {
+    static ShelfEntry of(StoredRig stored, Instant savedAt, RigReviewer reviewer) {
         Review review = reviewer.review(Line.of(stored.rig()));
-        Text says = review.findings().stream()
-                .filter(f -> !f.putAside())
-                .findFirst()
-                .map(f -> f.text())
-                .orElse(Text.of("Holds."));
+        Optional<Finding> worst =
+                review.findings().stream().filter(f -> !f.putAside()).findFirst();
         return new ShelfEntry(
                 stored.id(),
+                stored.revision(),
+                savedAt,
                 stored.rig().name(),
                 stored.rig().craft().kind().words(),
                 review.links(),
                 review.weakest(),
-                says);
+                worst.map(Finding::verdict).orElse(Verdict.HOLDS),
+                worst.map(Finding::text).orElse(Text.of("Holds.")));
     }
 }

@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.server.files.RigReader;
 import java.io.IOException;
@@ -33,6 +34,7 @@ class WebSetUp implements WebMvcConfigurer {
     @Override
     public void addFormatters(FormatterRegistry registry) {
         registry.addConverter(String.class, Link.class, word -> Link.valueOf(word.toUpperCase(Locale.ROOT)));
+        registry.addConverter(String.class, Habit.class, word -> Habit.valueOf(word.toUpperCase(Locale.ROOT)));
     }
 
     @Override

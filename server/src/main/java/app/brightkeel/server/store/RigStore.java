@@ -1,75 +1,82 @@
 package app.brightkeel.server.store;
 
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.server.files.RigDocument;
-import app.brightkeel.server.files.RigReader;
-import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import javax.sql.DataSource;
-import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
-/** Rigs with their revisions: an edit adds a child of the head, undo and redo move the head, nothing is overwritten. */
+/** Rigs with their heads: an edit adds a child of the head, undo and redo move the head, nothing is overwritten. */
 @Repository
-@DependsOnDatabaseInitialization
 public class RigStore {
 
     private static final String PARENT = "SELECT parent FROM revision WHERE rig_id = ?1 AND number = ?2";
     private static final String NEWEST_CHILD = "SELECT max(number) FROM revision WHERE rig_id = ?1 AND parent = ?2";
+    private static final String GIVEN = "SELECT number FROM revision WHERE rig_id = ?1 AND number = ?3 AND ?2 > 0";
 
-    private final DataSource source;
-    private final JsonMapper mapper;
-    private final RigReader reader;
+    private final Database database;
+    private final Revisions revisions;
     private final Clock clock;
 
-    public RigStore(DataSource source, JsonMapper mapper, RigReader reader, Clock clock) {
-        this.source = source;
-        this.mapper = mapper;
-        this.reader = reader;
+    public RigStore(Database database, Revisions revisions, Clock clock) {
+        this.database = database;
+        this.revisions = revisions;
         this.clock = clock;
+    }
+
+    /** A rig and the revision it is at, without its document. */
+    public record Head(String id, long revision, Instant savedAt) {}
+
+    /** A rig that was deleted and can be brought back. */
+    public record Deleted(String id, String name, Instant deletedAt) {}
+
+    /** The heads of all rigs that are not deleted, oldest rig first. */
+    public List<Head> heads() {
+        return database.inTransaction(connection -> {
+            String sql = """
+                    SELECT rig.id, rig.head, revision.saved_at
+                    FROM rig JOIN revision ON revision.rig_id = rig.id AND revision.number = rig.head
+                    WHERE rig.deleted_at IS NULL ORDER BY rig.rowid
+                    """;
+            List<Head> all = new ArrayList<>();
+            try (PreparedStatement query = connection.prepareStatement(sql);
+                    ResultSet row = query.executeQuery()) {
+                while (row.next()) {
+                    all.add(new Head(row.getString(1), row.getLong(2), Instant.parse(row.getString(3))));
+                }
+            }
+            return all;
+        });
     }
 
     /** All rigs that are not deleted, oldest first. */
     public List<StoredRig> all() {
-        return inTransaction(connection -> {
-            List<StoredRig> rigs = new ArrayList<>();
-            String sql = "SELECT id FROM rig WHERE deleted_at IS NULL ORDER BY rowid";
-            try (PreparedStatement query = connection.prepareStatement(sql);
-                    ResultSet row = query.executeQuery()) {
-                while (row.next()) {
-                    rigs.add(find(connection, row.getString(1)).orElseThrow());
-                }
-            }
-            return rigs;
-        });
+        return heads().stream().map(head -> get(head.id())).toList();
     }
 
     /** @throws RigNotFound where there is none */
     public StoredRig get(String id) {
-        return inTransaction(connection -> find(connection, id)).orElseThrow(() -> new RigNotFound(id));
+        return database.inTransaction(connection -> require(connection, id));
     }
 
     /** Keeps a new rig and gives it an id. */
     public StoredRig create(Rig rig) {
         String id = UUID.randomUUID().toString();
-        inTransaction(connection -> {
+        return database.inTransaction(connection -> {
             try (PreparedStatement insert = connection.prepareStatement("INSERT INTO rig (id, head) VALUES (?1, 1)")) {
                 insert.setString(1, id);
                 insert.executeUpdate();
             }
-            insert(connection, id, 1, 0, rig);
-            return id;
+            revisions.insert(connection, id, 1, 0, rig);
+            return require(connection, id);
         });
-        return get(id);
     }
 
     /**
@@ -79,118 +86,130 @@ public class RigStore {
      * @throws RigNotFound   where there is no such rig
      */
     public StoredRig save(String id, long expected, Rig rig) {
-        return inTransaction(connection -> {
-            StoredRig now = find(connection, id).orElseThrow(() -> new RigNotFound(id));
+        return database.inTransaction(connection -> {
+            StoredRig now = require(connection, id);
             if (now.revision() != expected) {
-                throw new StaleRevision(expected, now);
+                throw stale(connection, now, expected, Optional.of(rig));
             }
             if (now.rig().equals(rig)) {
                 return now;
             }
-            long number = next(connection, id);
-            insert(connection, id, number, expected, rig);
-            String sql = "UPDATE rig SET head = ?1 WHERE id = ?2 AND head = ?3";
-            try (PreparedStatement update = connection.prepareStatement(sql)) {
-                update.setLong(1, number);
-                update.setString(2, id);
-                update.setLong(3, expected);
-                update.executeUpdate();
-            }
-            return find(connection, id).orElseThrow();
+            long number = Revisions.next(connection, id);
+            revisions.insert(connection, id, number, expected, rig);
+            return moved(connection, now, "SELECT ?3", number);
         });
     }
 
     /** Goes back to the revision that was edited; stays where there is none. */
     public StoredRig undo(String id, long expected) {
-        return move(id, expected, PARENT);
+        return move(id, expected, PARENT, 0);
     }
 
     /** Goes forward to the newest edit of this revision; stays where there is none. */
     public StoredRig redo(String id, long expected) {
-        return move(id, expected, NEWEST_CHILD);
+        return move(id, expected, NEWEST_CHILD, 0);
     }
 
-    private StoredRig move(String id, long expected, String target) {
-        return inTransaction(connection -> {
-            StoredRig now = find(connection, id).orElseThrow(() -> new RigNotFound(id));
+    /** Goes to any revision of the rig, whatever branch it is on; stays where there is none of this number. */
+    public StoredRig go(String id, long expected, long number) {
+        return move(id, expected, GIVEN, number);
+    }
+
+    private StoredRig move(String id, long expected, String target, long number) {
+        return database.inTransaction(connection -> {
+            StoredRig now = require(connection, id);
             if (now.revision() != expected) {
-                throw new StaleRevision(expected, now);
+                throw stale(connection, now, expected, Optional.empty());
             }
-            String sql =
-                    "UPDATE rig SET head = (%1$s) WHERE id = ?1 AND head = ?2 AND (%1$s) IS NOT NULL".formatted(target);
-            try (PreparedStatement update = connection.prepareStatement(sql)) {
-                update.setString(1, id);
-                update.setLong(2, expected);
-                update.executeUpdate();
-            }
-            return find(connection, id).orElseThrow();
+            return moved(connection, now, target, number);
         });
     }
 
-    private Optional<StoredRig> find(Connection connection, String id) throws SQLException {
+    /** @param target a query for the new head by rig ?1, old head ?2 and a number ?3 */
+    private StoredRig moved(Connection connection, StoredRig now, String target, long number) throws SQLException {
+        String sql = "UPDATE rig SET head = (%1$s) WHERE id = ?1 AND head = ?2 AND (%1$s) IS NOT NULL AND ?3 >= 0"
+                .formatted(target);
+        try (PreparedStatement update = connection.prepareStatement(sql)) {
+            update.setString(1, now.id());
+            update.setLong(2, now.revision());
+            update.setLong(3, number);
+            update.executeUpdate();
+        }
+        return require(connection, now.id());
+    }
+
+    private StaleRevision stale(Connection connection, StoredRig now, long expected, Optional<Rig> mine)
+            throws SQLException {
+        Optional<Rig> base = revisions.find(connection, now.id(), expected).map(Revision::rig);
+        return new StaleRevision(expected, now, base, mine);
+    }
+
+    /**
+     * Takes a rig off the shelf; its revisions stay, so that it can be brought back.
+     *
+     * @throws StaleRevision where the head is another by now
+     */
+    public void delete(String id, long expected) {
+        database.inTransaction(connection -> {
+            StoredRig now = require(connection, id);
+            if (now.revision() != expected) {
+                throw stale(connection, now, expected, Optional.empty());
+            }
+            return mark(connection, id, clock.instant().toString());
+        });
+    }
+
+    /** Brings a deleted rig back as it was; one that was not deleted stays. */
+    public StoredRig restore(String id) {
+        return database.inTransaction(connection -> {
+            mark(connection, id, "");
+            return require(connection, id);
+        });
+    }
+
+    private static int mark(Connection connection, String id, String deletedAt) throws SQLException {
+        try (PreparedStatement update =
+                connection.prepareStatement("UPDATE rig SET deleted_at = nullif(?1, '') WHERE id = ?2")) {
+            update.setString(1, deletedAt);
+            update.setString(2, id);
+            return update.executeUpdate();
+        }
+    }
+
+    /** What was deleted, the last first. */
+    public List<Deleted> deleted() {
+        return database.inTransaction(connection -> {
+            String sql = "SELECT id, head, deleted_at FROM rig WHERE deleted_at IS NOT NULL ORDER BY deleted_at DESC";
+            List<Deleted> all = new ArrayList<>();
+            try (PreparedStatement query = connection.prepareStatement(sql);
+                    ResultSet row = query.executeQuery()) {
+                while (row.next()) {
+                    String id = row.getString(1);
+                    Rig rig = revisions
+                            .find(connection, id, row.getLong(2))
+                            .orElseThrow()
+                            .rig();
+                    all.add(new Deleted(id, rig.name(), Instant.parse(row.getString(3))));
+                }
+            }
+            return all;
+        });
+    }
+
+    private StoredRig require(Connection connection, String id) throws SQLException {
         String sql = """
-                SELECT rig.head, revision.parent, revision.document,
-                       EXISTS (SELECT 1 FROM revision child WHERE child.rig_id = rig.id AND child.parent = rig.head)
-                FROM rig JOIN revision ON revision.rig_id = rig.id AND revision.number = rig.head
-                WHERE rig.id = ?1 AND rig.deleted_at IS NULL
+                SELECT head, EXISTS (SELECT 1 FROM revision child WHERE child.rig_id = rig.id AND child.parent = rig.head)
+                FROM rig WHERE id = ?1 AND deleted_at IS NULL
                 """;
         try (PreparedStatement query = connection.prepareStatement(sql)) {
             query.setString(1, id);
             try (ResultSet row = query.executeQuery()) {
                 if (!row.next()) {
-                    return Optional.empty();
+                    throw new RigNotFound(id);
                 }
-                long head = row.getLong(1);
-                row.getLong(2);
-                boolean hasParent = !row.wasNull();
-                Rig rig = reader.read(row.getString(3).getBytes(StandardCharsets.UTF_8));
-                return Optional.of(new StoredRig(id, head, hasParent, row.getBoolean(4), rig));
+                Revision head = revisions.find(connection, id, row.getLong(1)).orElseThrow();
+                return new StoredRig(id, head.number(), head.parent() > 0, row.getBoolean(2), head.rig());
             }
-        }
-    }
-
-    private static long next(Connection connection, String id) throws SQLException {
-        String sql = "SELECT max(number) + 1 FROM revision WHERE rig_id = ?1";
-        try (PreparedStatement query = connection.prepareStatement(sql)) {
-            query.setString(1, id);
-            try (ResultSet row = query.executeQuery()) {
-                row.next();
-                return row.getLong(1);
-            }
-        }
-    }
-
-    /** @param parent 0 for the first revision */
-    private void insert(Connection connection, String id, long number, long parent, Rig rig) throws SQLException {
-        String sql =
-                "INSERT INTO revision (rig_id, number, parent, saved_at, document) VALUES (?1, ?2, nullif(?3, 0), ?4, ?5)";
-        try (PreparedStatement insert = connection.prepareStatement(sql)) {
-            insert.setString(1, id);
-            insert.setLong(2, number);
-            insert.setLong(3, parent);
-            insert.setString(4, clock.instant().toString());
-            insert.setString(5, mapper.writeValueAsString(RigDocument.of(rig)));
-            insert.executeUpdate();
-        }
-    }
-
-    private interface Work<T> {
-        T with(Connection connection) throws SQLException;
-    }
-
-    private <T> T inTransaction(Work<T> work) {
-        try (Connection connection = source.getConnection()) {
-            connection.setAutoCommit(false);
-            try {
-                T result = work.with(connection);
-                connection.commit();
-                return result;
-            } catch (SQLException | RuntimeException e) {
-                connection.rollback();
-                throw e;
-            }
-        } catch (SQLException e) {
-            throw new StoreFailure(e);
         }
     }
 }

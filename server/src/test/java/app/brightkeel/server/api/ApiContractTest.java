@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.Rig;
@@ -20,6 +21,7 @@ import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.Type;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.ResponseEntity;
@@ -36,6 +38,9 @@ import tools.jackson.databind.node.ObjectNode;
 public class ApiContractTest extends ServerTest {
 
     private static final Path DOCS = Path.of("..", "docs");
+
+    /** Told apart by how many constants they have. */
+    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Link.class, Habit.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()
@@ -64,28 +69,32 @@ public class ApiContractTest extends ServerTest {
         }
         ObjectNode components = api.putObject("components").putObject("schemas");
         schemas.all().forEach(components::set);
-        linksAsReferences(api, schemas);
+        enumsAsReferences(api, schemas);
         compare("openapi.json", api);
     }
 
     private static void describe(CoreSchemas schemas, Method method) {
         for (Class<?> parameter : method.getParameterTypes()) {
-            if (parameter.isRecord() || parameter == Link.class) {
+            if (parameter.isRecord() || ENUMS.contains(parameter)) {
                 schemas.of(parameter);
             }
         }
         Type result = method.getGenericReturnType();
         boolean wrapped = result instanceof ParameterizedType generic && generic.getRawType() == ResponseEntity.class;
-        schemas.of(wrapped ? ((ParameterizedType) result).getActualTypeArguments()[0] : result);
+        Type body = wrapped ? ((ParameterizedType) result).getActualTypeArguments()[0] : result;
+        if (body != byte[].class && body != void.class) {
+            schemas.of(body);
+        }
     }
 
     /** The generator writes enum parameters by their Java names. */
-    private void linksAsReferences(ObjectNode api, CoreSchemas schemas) {
+    private void enumsAsReferences(ObjectNode api, CoreSchemas schemas) {
         for (JsonNode operation : api.path("paths").findValues("parameters")) {
             for (JsonNode parameter : operation) {
-                if (parameter.path("schema").has("enum")) {
-                    ((ObjectNode) parameter).set("schema", schemas.of(Link.class));
-                }
+                int constants = parameter.path("schema").path("enum").size();
+                ENUMS.stream()
+                        .filter(type -> constants > 0 && type.getEnumConstants().length == constants)
+                        .forEach(type -> ((ObjectNode) parameter).set("schema", schemas.of(type)));
             }
         }
     }

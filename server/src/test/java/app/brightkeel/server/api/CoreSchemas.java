@@ -5,6 +5,7 @@ import app.brightkeel.server.files.RigJson;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Map;
 import java.util.TreeMap;
@@ -50,6 +51,9 @@ final class CoreSchemas {
         }
         if (simple == int.class || simple == long.class) {
             return plain("integer");
+        }
+        if (simple == Instant.class) {
+            return plain("string").put("format", "date-time");
         }
         if (simple == double.class || simple == Double.class) {
             return plain("number");

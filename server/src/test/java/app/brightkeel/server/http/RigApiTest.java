@@ -147,14 +147,6 @@ public class RigApiTest extends ServerTest {
         assertEquals(json(reviewed).path("review"), json(send(get("/api/rigs/" + id + "/review"))));
     }
 
-    /** One file of each version is kept for ever: this is version 1. */
-    @Test
-    public void fileOfVersionOneIsStillRead() throws Exception {
-        byte[] file = Objects.requireNonNull(RigApiTest.class.getResourceAsStream("/rigs/version-1.json"))
-                .readAllBytes();
-        assertEquals(new RigReader().read(file), DemoRigs.oystercatcher());
-    }
-
     @Test
     public void everyLinkAnswersWithPictureWorkingsAndAlternatives() throws Exception {
         String path = "/api/rigs/" + create(DemoRigs.oystercatcher());

@@ -1,0 +1,99 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.parts.PartsList;
+import app.brightkeel.core.picture.Pictures;
+import app.brightkeel.core.picture.Scene;
+import app.brightkeel.core.quantity.Habit;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.server.files.PartsCsv;
+import app.brightkeel.server.files.RigDocument;
+import app.brightkeel.server.files.SvgPicture;
+import app.brightkeel.server.store.Backup;
+import app.brightkeel.server.store.RigStore;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Files to take away: the rig, its parts, its pictures, everything. */
+@RestController
+@RequestMapping("/api")
+class FileController {
+
+    private final RigStore store;
+    private final Backup backup;
+
+    FileController(RigStore store, Backup backup) {
+        this.store = store;
+        this.backup = backup;
+    }
+
+    @GetMapping(path = "/rigs/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<RigDocument> export(@PathVariable String id) {
+        var rig = store.get(id).rig();
+        return named(rig.name() + ".json").body(RigDocument.of(rig));
+    }
+
+    @GetMapping(path = "/rigs/{id}/parts", produces = "text/csv")
+    ResponseEntity<byte[]> parts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        var rig = store.get(id).rig();
+        byte[] csv = PartsCsv.of(PartsList.of(rig), habit).getBytes(StandardCharsets.UTF_8);
+        return named(rig.name() + ", parts.csv")
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(csv);
+    }
+
+    /** The picture of a link as a file; where there is none yet, that is no such thing. */
+    @GetMapping(path = "/rigs/{id}/scenes/{link}/svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> svg(
+            @PathVariable String id, @PathVariable Link link, @RequestParam(defaultValue = "metric") Habit habit) {
+        var rig = store.get(id).rig();
+        Outcome<Scene> scene = Pictures.of(Line.of(rig), link);
+        if (!scene.isKnown()) {
+            throw new NoPicture();
+        }
+        byte[] svg = SvgPicture.of(scene.value(), habit).getBytes(StandardCharsets.UTF_8);
+        return named(rig.name() + ", " + link.name().toLowerCase(Locale.ROOT) + ".svg")
+                .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
+                .body(svg);
+    }
+
+    /** All rigs with all their revisions, as one file to keep elsewhere. */
+    @GetMapping(path = "/backup", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> backup() throws IOException {
+        Path scratch = Files.createTempDirectory("keel-backup");
+        Path file = scratch.resolve("backup.db");
+        try {
+            backup.to(file);
+            return named("bright-keel-backup.db")
+                    .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                    .body(Files.readAllBytes(file));
+        } finally {
+            Files.deleteIfExists(file);
+            Files.deleteIfExists(scratch);
+        }
+    }
+
+    private static ResponseEntity.BodyBuilder named(String file) {
+        String safe = file.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", " ");
+        ContentDisposition disposition = ContentDisposition.attachment()
+                .filename(safe, StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString());
+    }
+
+    /** The link has no picture: it is not built, or figures are missing for it. */
+    static final class NoPicture extends RuntimeException {}
+}

@@ -1,0 +1,94 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Comparison;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.Links;
+import app.brightkeel.core.review.Review;
+import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.server.store.RigStore;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What follows from a rig as it stands, and what could be had instead. */
+@RestController
+@RequestMapping(path = "/api/rigs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
+class LineController {
+
+    private final RigStore store;
+    private final RigReviewer reviewer;
+    private final Answers answers;
+
+    LineController(RigStore store, RigReviewer reviewer, Answers answers) {
+        this.store = store;
+        this.reviewer = reviewer;
+        this.answers = answers;
+    }
+
+    @GetMapping("/review")
+    Review review(@PathVariable String id) {
+        return reviewer.review(line(id));
+    }
+
+    @GetMapping("/scenes/{link}")
+    Picture scene(@PathVariable String id, @PathVariable Link link) {
+        return Picture.of(line(id), link);
+    }
+
+    @GetMapping("/workings")
+    List<Working> workings(@PathVariable String id, @RequestParam Link link) {
+        return workings(line(id), link);
+    }
+
+    private static List<Working> workings(Line line, Link link) {
+        return Links.of(link).map((LinkReview shown) -> shown.workings(line)).orElse(List.of());
+    }
+
+    @GetMapping("/changes")
+    List<Comparison.Offer> changes(@PathVariable String id, @RequestParam Link link) {
+        return Comparison.of(line(id), link, reviewer);
+    }
+
+    @GetMapping("/changes/{change}")
+    ChangePreview change(@PathVariable String id, @PathVariable String change) {
+        Line line = line(id);
+        return ChangePreview.of(find(line, change), line, reviewer);
+    }
+
+    @GetMapping("/changes/{change}/workings")
+    List<Working> changeWorkings(@PathVariable String id, @PathVariable String change, @RequestParam Link link) {
+        Line line = line(id);
+        return workings(line.with(find(line, change).after()), link);
+    }
+
+    @PostMapping("/changes/{change}")
+    ResponseEntity<Saved> take(
+            @PathVariable String id,
+            @PathVariable String change,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
+        long revision = IfMatch.revision(ifMatch);
+        Change found = find(line(id), change);
+        return answers.of(store.save(id, revision, found.after()));
+    }
+
+    private Line line(String id) {
+        return Line.of(store.get(id).rig());
+    }
+
+    private static Change find(Line line, String id) {
+        return Comparison.find(line, id).orElseThrow(() -> new ChangeNotOffered(id));
+    }
+}

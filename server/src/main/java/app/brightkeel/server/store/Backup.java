@@ -1,0 +1,26 @@
+package app.brightkeel.server.store;
+
+import java.nio.file.Path;
+import java.sql.PreparedStatement;
+import org.springframework.stereotype.Component;
+
+/** A copy of the whole database while it is in use. */
+@Component
+public class Backup {
+
+    private final Database database;
+
+    public Backup(Database database) {
+        this.database = database;
+    }
+
+    /** Writes a compact copy to a file that is not there yet. */
+    public void to(Path file) {
+        database.alone(connection -> {
+            try (PreparedStatement vacuum = connection.prepareStatement("VACUUM INTO ?1")) {
+                vacuum.setString(1, file.toString());
+                return vacuum.execute();
+            }
+        });
+    }
+}

@@ -1,0 +1,106 @@
+package app.brightkeel.server.store;
+
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.files.RigDocument;
+import app.brightkeel.server.files.RigReader;
+import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The revisions of rigs: only ever added to, read one by one or a page at a time. */
+@Repository
+public class Revisions {
+
+    private final Database database;
+    private final JsonMapper mapper;
+    private final RigReader reader;
+    private final Clock clock;
+
+    public Revisions(Database database, JsonMapper mapper, RigReader reader, Clock clock) {
+        this.database = database;
+        this.mapper = mapper;
+        this.reader = reader;
+        this.clock = clock;
+    }
+
+    /**
+     * A page of revisions, newest first.
+     *
+     * @param before only those with a smaller number
+     */
+    public List<Revision> page(String id, long before, int most) {
+        return database.inTransaction(connection -> {
+            String sql = """
+                    SELECT number, parent, saved_at, document FROM revision
+                    WHERE rig_id = ?1 AND number < ?2 ORDER BY number DESC LIMIT ?3
+                    """;
+            try (PreparedStatement query = connection.prepareStatement(sql)) {
+                query.setString(1, id);
+                query.setLong(2, before);
+                query.setInt(3, most);
+                List<Revision> all = new ArrayList<>();
+                try (ResultSet row = query.executeQuery()) {
+                    while (row.next()) {
+                        all.add(revision(row));
+                    }
+                }
+                return all;
+            }
+        });
+    }
+
+    /** One revision of a rig; empty where there is none of this number. */
+    public Optional<Revision> get(String id, long number) {
+        return database.inTransaction(connection -> find(connection, id, number));
+    }
+
+    Optional<Revision> find(Connection connection, String id, long number) throws SQLException {
+        String sql = "SELECT number, parent, saved_at, document FROM revision WHERE rig_id = ?1 AND number = ?2";
+        try (PreparedStatement query = connection.prepareStatement(sql)) {
+            query.setString(1, id);
+            query.setLong(2, number);
+            try (ResultSet row = query.executeQuery()) {
+                return row.next() ? Optional.of(revision(row)) : Optional.empty();
+            }
+        }
+    }
+
+    private Revision revision(ResultSet row) throws SQLException {
+        Rig rig = reader.read(row.getString(4).getBytes(StandardCharsets.UTF_8));
+        return new Revision(row.getLong(1), row.getLong(2), Instant.parse(row.getString(3)), rig);
+    }
+
+    /** @param parent 0 for the first revision */
+    void insert(Connection connection, String id, long number, long parent, Rig rig) throws SQLException {
+        String sql =
+                "INSERT INTO revision (rig_id, number, parent, saved_at, document) VALUES (?1, ?2, nullif(?3, 0), ?4, ?5)";
+        try (PreparedStatement insert = connection.prepareStatement(sql)) {
+            insert.setString(1, id);
+            insert.setLong(2, number);
+            insert.setLong(3, parent);
+            insert.setString(4, clock.instant().toString());
+            insert.setString(5, mapper.writeValueAsString(RigDocument.of(rig)));
+            insert.executeUpdate();
+        }
+    }
+
+    static long next(Connection connection, String id) throws SQLException {
+        String sql = "SELECT max(number) + 1 FROM revision WHERE rig_id = ?1";
+        try (PreparedStatement query = connection.prepareStatement(sql)) {
+            query.setString(1, id);
+            try (ResultSet row = query.executeQuery()) {
+                row.next();
+                return row.getLong(1);
+            }
+        }
+    }
+}

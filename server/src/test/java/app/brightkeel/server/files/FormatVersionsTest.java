@@ -1,0 +1,52 @@
+package app.brightkeel.server.files;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.rig.Rig;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.json.JsonMapper;
+
+/** One file of each version is kept for ever and read for ever; this program writes the last. */
+public class FormatVersionsTest {
+
+    private static final JsonMapper MAPPER = RigJson.mapper();
+
+    @DataProvider
+    public Object[][] versions() {
+        Rig rig = DemoRigs.oystercatcher();
+        return new Object[][] {{1, rig.withNotes(List.of())}, {2, rig}};
+    }
+
+    @Test(dataProvider = "versions")
+    public void everyVersionIsRead(int version, Rig rig) throws Exception {
+        byte[] file = Objects.requireNonNull(
+                        FormatVersionsTest.class.getResourceAsStream("/rigs/version-" + version + ".json"))
+                .readAllBytes();
+        assertEquals(MAPPER.readTree(file).path("version").asInt(), version);
+        assertEquals(new RigReader().read(file), rig);
+    }
+
+    @Test
+    public void thereIsAFileOfTheVersionThatIsWritten() {
+        assertEquals(versions().length, RigDocument.VERSION);
+    }
+
+    /** A file of a later version is refused, and what to do is said. */
+    @Test
+    public void aLaterVersionIsRefused() {
+        String later = MAPPER.writeValueAsString(RigDocument.of(DemoRigs.oystercatcher()))
+                .replace("\"version\":" + RigDocument.VERSION, "\"version\":" + (RigDocument.VERSION + 1));
+        Refusal refusal =
+                expectThrows(Refusal.class, () -> new RigReader().read(later.getBytes(StandardCharsets.UTF_8)));
+        assertEquals(refusal.field(), "/version");
+        assertTrue(refusal.allowed().contains("later Bright Keel"), refusal.allowed());
+    }
+}
