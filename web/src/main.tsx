@@ -4,9 +4,11 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
+import { Door } from "./access/Door";
 import { UnitsProvider } from "./units/UnitsProvider";
 
 const ShelfView = lazy(() => import("./shelf/ShelfView"));
+const CompareView = lazy(() => import("./compare/CompareView"));
 const LineView = lazy(() => import("./line/LineView"));
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
@@ -16,12 +18,15 @@ createRoot(document.getElementById("root")!).render(
     <QueryClientProvider client={client}>
       <UnitsProvider>
         <BrowserRouter>
-          <Suspense fallback={<p className="p-7 text-ink-3">Opening…</p>}>
-            <Routes>
-              <Route path="/rigs/:id/:link?" element={<LineView />} />
-              <Route path="*" element={<ShelfView />} />
-            </Routes>
-          </Suspense>
+          <Door>
+            <Suspense fallback={<p className="p-7 text-ink-3">Opening…</p>}>
+              <Routes>
+                <Route path="/rigs/:id/:link?" element={<LineView />} />
+                <Route path="/compare/:left/:right" element={<CompareView />} />
+                <Route path="*" element={<ShelfView />} />
+              </Routes>
+            </Suspense>
+          </Door>
         </BrowserRouter>
       </UnitsProvider>
     </QueryClientProvider>

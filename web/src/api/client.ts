@@ -29,8 +29,9 @@ export async function answer<T>(
       detail: "Bright Keel does not answer. Is it still running?",
     });
   }
-  if (result.data !== undefined) {
-    return result.data;
+  // an answer without content has no data, and that is all right
+  if (result.response.ok) {
+    return result.data as T;
   }
   const problem = result.error as Partial<Problem> | undefined;
   throw new ProblemError({
@@ -38,6 +39,8 @@ export async function answer<T>(
     status: result.response.status,
     detail: problem?.detail ?? "The request failed.",
     ...(problem?.pointer === undefined ? {} : { pointer: problem.pointer }),
+    ...(problem?.theirs === undefined ? {} : { theirs: problem.theirs }),
+    ...(problem?.yours === undefined ? {} : { yours: problem.yours }),
   });
 }
 

@@ -7,6 +7,24 @@ export const shelfQuery = queryOptions({
   queryFn: () => answer(api.GET("/api/rigs")),
 });
 
+export const deletedQuery = queryOptions({
+  queryKey: ["shelf", "deleted"],
+  queryFn: () => answer(api.GET("/api/rigs/deleted")),
+});
+
+export const comparisonQuery = (id: string, other: string) =>
+  queryOptions({
+    queryKey: ["comparison", id, other],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/comparison/{other}", { params: { path: { id, other } } })),
+    staleTime: 0,
+  });
+
+export const sessionQuery = queryOptions({
+  queryKey: ["session"],
+  queryFn: () => answer(api.GET("/api/session")),
+  staleTime: Infinity,
+});
+
 export const rigQuery = (id: string) =>
   queryOptions({
     queryKey: ["rig", id],

@@ -5,6 +5,7 @@ type Schemas = components["schemas"];
 export type Amount = Schemas["Amount"];
 export type Change = Schemas["ChangePreview"];
 export type Device = Schemas["Device"];
+export type Deleted = Schemas["Deleted"];
 export type Draw = Schemas["Draw"];
 export type Effect = Schemas["Effect"];
 export type Figure = Schemas["Figure"];
@@ -12,6 +13,9 @@ export type Finding = Schemas["Finding"];
 export type Fitting = Schemas["Fitting"];
 export type Fuse = Schemas["FittingFuse"];
 export type Gauge = Schemas["Gauge"];
+export type GuideStep = Schemas["Step"];
+export type History = Schemas["History"];
+export type HistoryEntry = Schemas["Entry"];
 export type Link = Schemas["Link"];
 export type LinkState = Schemas["LinkState"];
 export type Mark = Schemas["Mark"];
@@ -20,6 +24,7 @@ export type Pack = Schemas["Pack"];
 export type Phase = Schemas["Phase"];
 export type Picture = Schemas["Picture"];
 export type Point = Schemas["Point"];
+export type Pair = Schemas["Pair"];
 export type Review = Schemas["Review"];
 export type Rig = Schemas["Rig"];
 export type RigDocument = Schemas["RigDocument"];
@@ -42,4 +47,7 @@ export interface Problem {
   detail: string;
   pointer?: string;
   allowed?: string;
+  /** Of a stale edit: what the other window did since, and what this one wanted. */
+  theirs?: Text[];
+  yours?: Text[];
 }

@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { createContext, type ReactNode, useContext, useState } from "react";
+import { createContext, type ReactNode, useContext, useRef, useState } from "react";
 import { answer, api, documentOf, etag, ProblemError } from "../api/client";
 import type { Link, Picture, Problem, Review, Rig, Saved } from "../api/types";
 import { rigQuery } from "../api/queries";
+import { withoutLooseNotes } from "./parts";
 import { setAt } from "./pointer";
 
 interface Editor {
@@ -17,6 +18,10 @@ interface Editor {
   previewed: { review: Review; picture: Picture } | null;
   take: (change: string) => void;
   move: (where: "undo" | "redo") => void;
+  /** Goes to any revision. */
+  go: (revision: number) => void;
+  /** After a stale edit: saves this window's version on top of the other's; null where there is none. */
+  putOnTop: (() => void) | null;
   problem: Problem | null;
   dismiss: () => void;
   busy: boolean;
@@ -28,6 +33,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
   const client = useQueryClient();
   const [previewed, setPreviewed] = useState<Editor["previewed"]>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
+  const refused = useRef<Rig | null>(null);
   const path = { id: saved.id };
 
   // One after the other, each on what the one before left: two quick steps are two steps, not a conflict.
@@ -39,6 +45,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
       client.setQueryData(rigQuery(saved.id).queryKey, next);
       void client.invalidateQueries({ queryKey: ["shelf"] });
       setProblem(null);
+      refused.current = null;
     },
     onError: (error) => {
       if (error instanceof ProblemError) {
@@ -51,8 +58,14 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
     onSettled: () => setPreviewed(null),
   });
 
-  const put = (rig: Rig, revision: number) =>
-    answer(api.PUT("/api/rigs/{id}", { params: { path, header: etag(revision) }, body: documentOf(rig) }));
+  const put = (changed: Rig, revision: number) => {
+    const rig = withoutLooseNotes(changed);
+    refused.current = rig;
+    return answer(
+      api.PUT("/api/rigs/{id}", { params: { path, header: etag(revision) }, body: documentOf(rig) }),
+    );
+  };
+  const mine = problem?.status === 412 && problem.yours !== undefined ? refused.current : null;
   const editor: Editor = {
     saved,
     rig: saved.rig,
@@ -83,6 +96,15 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
             : api.POST("/api/rigs/{id}/redo", { params }),
         );
       }),
+    go: (revision) =>
+      keep.mutate((now) =>
+        answer(
+          api.POST("/api/rigs/{id}/revisions/{number}", {
+            params: { path: { ...path, number: revision }, header: etag(now.revision) },
+          }),
+        ),
+      ),
+    putOnTop: mine && (() => keep.mutate((now) => put(mine, now.revision))),
     problem,
     dismiss: () => setProblem(null),
     busy: keep.isPending,

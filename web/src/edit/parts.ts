@@ -9,15 +9,46 @@ function chosen(value: number): Figure {
   return { kind: "given", value, basis: "chosen" };
 }
 
-/** An id no part of the rig has yet. */
-export function freshId(rig: Rig, stem: string): string {
-  const taken = new Set([
+function idsOf(rig: Rig): Set<string> {
+  return new Set([
     ...rig.devices.map((each) => each.id),
     ...rig.outing.phases.map((each) => each.id),
     ...rig.harness.packs.map((each) => each.id),
     ...rig.harness.junctions.map((each) => each.id),
     ...rig.harness.segments.flatMap((each) => [each.id, ...each.fittings.map((fitting) => fitting.id)]),
   ]);
+}
+
+/** The rig without notes on parts it no longer has. */
+export function withoutLooseNotes(rig: Rig): Rig {
+  const ids = idsOf(rig);
+  const notes = rig.notes.filter((note) => note.part === "" || ids.has(note.part));
+  return notes.length === rig.notes.length ? rig : { ...rig, notes };
+}
+
+/** The rig with a note on a part ("": on the rig), or without it where the text is blank. */
+export function withNote(rig: Rig, part: string, text: string): Rig {
+  const others = rig.notes.filter((note) => note.part !== part);
+  return { ...rig, notes: text.trim() === "" ? others : [...others, { part, text: text.trim() }] };
+}
+
+/** A rig of which nothing is known but its name and what carries it. */
+export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
+  return {
+    name,
+    outing: { phases: [{ id: "day", name: "the day", uses: [] }] },
+    craft: { kind },
+    devices: [],
+    harness: { packs: [], junctions: [], segments: [] },
+    schools: { fusing: "undecided" },
+    quieted: [],
+    notes: [],
+  };
+}
+
+/** An id no part of the rig has yet. */
+export function freshId(rig: Rig, stem: string): string {
+  const taken = idsOf(rig);
   const first = stem.slice(0, 34);
   let id = first;
   for (let n = 2; taken.has(id); n++) {

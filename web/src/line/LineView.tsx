@@ -14,8 +14,12 @@ import { useUnits } from "../units/UnitsProvider";
 import { ChangeDialog } from "./ChangeDialog";
 import { type Command, CommandsDialog } from "./CommandsDialog";
 import { ComparePane } from "./ComparePane";
+import { FilesMenu } from "./FilesMenu";
 import { FindingsBar } from "./FindingsBar";
 import { FindingsDialog } from "./FindingsDialog";
+import { GuideBar, nextStep } from "./GuideBar";
+import { HistoryDialog } from "./HistoryDialog";
+import { StaleDialog } from "./StaleDialog";
 import { useKeys } from "../parts/keys";
 import { PicturePane } from "./PicturePane";
 import { SetPane } from "./SetPane";
@@ -60,7 +64,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   const { toggle } = useUnits();
   const navigate = useNavigate();
   const [search] = useSearchParams();
-  const [dialog, setDialog] = useState<"findings" | "commands" | { change: string } | null>(null);
+  const [dialog, setDialog] = useState<"findings" | "commands" | "history" | { change: string } | null>(null);
   const pane = (["set", "compare", "why"] as Pane[]).find((each) => each === search.get("pane")) ?? "set";
   // by the address as it is now: a key pressed right after another comes before the page is drawn anew
   const show = (next: Pane) =>
@@ -80,6 +84,15 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     { key: "w", words: "Why", run: () => show("why") },
     { key: "f", words: "Findings", run: () => setDialog("findings") },
     { key: "u", words: "Change units", run: toggle },
+    { key: "h", words: "History", run: () => setDialog("history") },
+    {
+      key: "n",
+      words: "Next step of the first pass",
+      run: () => {
+        const next = nextStep(saved.review.guide);
+        if (next) void navigate(`/rigs/${saved.id}/${next.link}`);
+      },
+    },
     { key: "z", words: "Undo", run: () => move("undo") },
     { key: "Z", words: "Redo", run: () => move("redo") },
     { key: "/", words: "Commands", run: () => setDialog("commands") },
@@ -98,11 +111,16 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
           <h1 className="min-w-0 max-w-[380px] grow">
             <NameField label="Name of the rig" pointer="/name" big />
           </h1>
-          <History saved={saved} />
+          <Steps saved={saved} onHistory={() => setDialog("history")} />
         </span>
       </TopBar>
       <CableStrip id={saved.id} review={previewed?.review ?? saved.review} selected={link} />
-      {problem && <Trouble words={problem.detail} onClose={dismiss} />}
+      <GuideBar />
+      {problem?.status === 412 ? (
+        <StaleDialog problem={problem} />
+      ) : (
+        problem && <Trouble words={problem.detail} onClose={dismiss} />
+      )}
       <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,3fr)_minmax(420px,2fr)]">
         <section aria-label={`Picture of ${LINK_NAMES[link]}`} className="min-h-0 md:border-r md:border-rule">
           <PicturePane />
@@ -111,6 +129,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
       </main>
       <FindingsBar onCure={open} onAll={() => setDialog("findings")} />
       {dialog === "findings" && <FindingsDialog onClose={() => setDialog(null)} onCure={open} />}
+      {dialog === "history" && <HistoryDialog onClose={() => setDialog(null)} />}
       {dialog === "commands" && (
         <CommandsDialog commands={commands.slice(0, -2)} onClose={() => setDialog(null)} />
       )}
@@ -121,11 +140,11 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   );
 }
 
-function History({ saved }: { saved: Saved }) {
+function Steps({ saved, onHistory }: { saved: Saved; onHistory: () => void }) {
   const { move, busy } = useEditor();
   return (
     <span className="flex items-center gap-3 whitespace-nowrap text-ink-3">
-      <span className="max-lg:hidden">all changes kept</span>
+      <span className="max-xl:hidden">all changes kept</span>
       <button
         type="button"
         disabled={!saved.canUndo || busy}
@@ -142,12 +161,14 @@ function History({ saved }: { saved: Saved }) {
       >
         <Kbd>Z</Kbd> redo
       </button>
-      <a
-        href={`/api/rigs/${saved.id}/export`}
+      <button
+        type="button"
+        onClick={onHistory}
         className="underline decoration-rule underline-offset-4 max-lg:hidden"
       >
-        export
-      </a>
+        history
+      </button>
+      <FilesMenu />
     </span>
   );
 }

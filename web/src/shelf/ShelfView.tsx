@@ -1,71 +1,151 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Link, useNavigate } from "react-router";
-import { answer, api, documentOf } from "../api/client";
-import { rigQuery, shelfQuery } from "../api/queries";
-import type { Rig, ShelfEntry } from "../api/types";
-import { Joint, Stretch } from "../drawing/Joint";
-import { useKeys } from "../parts/keys";
+import { useQuery } from "@tanstack/react-query";
+import { useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { shelfQuery } from "../api/queries";
+import type { ShelfEntry } from "../api/types";
 import { Button } from "../parts/Button";
+import { Kbd } from "../parts/Kbd";
+import { useKeys } from "../parts/keys";
 import { TopBar } from "../parts/TopBar";
-import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
-import { Words } from "../parts/Words";
+import { LINK_NAMES } from "../parts/verdicts";
 import { useUnits } from "../units/UnitsProvider";
+import { DeletedDialog } from "./DeletedDialog";
+import { ShelfRow } from "./ShelfRow";
+import { StartDialog } from "./StartDialog";
+import { type Told, useShelf } from "./useShelf";
+import { useDropped } from "./useDropped";
 
-const BLANK: Rig = {
-  name: "New rig",
-  outing: { phases: [{ id: "day", name: "the day", uses: [] }] },
-  craft: { kind: "undecided" },
-  devices: [],
-  harness: { packs: [], junctions: [], segments: [] },
-  schools: { fusing: "undecided" },
-  quieted: [],
-  notes: [],
-};
+/** From so many rigs on, looking for one is quicker than reading all. */
+const MANY = 6;
 
-/** All rigs as small drawn lines with the link that gives first. */
+/** All rigs as small drawn lines, what gives first on top. */
 export default function ShelfView() {
   const shelf = useQuery(shelfQuery);
-  const client = useQueryClient();
+  const does = useShelf();
   const navigate = useNavigate();
   const { toggle } = useUnits();
-  useKeys({ u: toggle });
-  const start = useMutation({
-    mutationFn: () => answer(api.POST("/api/rigs", { body: documentOf(BLANK) })),
-    onSuccess: (saved) => {
-      client.setQueryData(rigQuery(saved.id).queryKey, saved);
-      void client.invalidateQueries({ queryKey: shelfQuery.queryKey });
-      void navigate(`/rigs/${saved.id}/screen`);
-    },
+  const [wanted, setWanted] = useState("");
+  const [picked, setPicked] = useState<string[]>([]);
+  const [dialog, setDialog] = useState<"start" | "deleted" | null>(null);
+  const search = useRef<HTMLInputElement>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const over = useDropped(does.take);
+  const rigs = shelf.data ?? [];
+  const found = rigs.filter((entry) => matches(entry, wanted));
+  // a third pick pushes out the first: two are compared
+  const pick = (id: string) =>
+    setPicked((now) => (now.includes(id) ? now.filter((each) => each !== id) : [...now, id].slice(-2)));
+  const compare = () => picked.length === 2 && void navigate(`/compare/${picked[0]}/${picked[1]}`);
+  const onRow = (work: (entry: ShelfEntry) => void) => () => {
+    const id = document.activeElement?.closest("[data-rig]")?.getAttribute("data-rig");
+    const entry = found.find((each) => each.id === id);
+    if (entry) work(entry);
+  };
+  useKeys({
+    n: () => setDialog("start"),
+    o: () => file.current?.click(),
+    u: toggle,
+    c: compare,
+    z: () => does.told?.undo?.(),
+    "/": () => search.current?.focus(),
+    d: onRow(does.duplicate),
+    Delete: onRow(does.remove),
+    " ": onRow((entry) => pick(entry.id)),
+    ArrowDown: () => step(1),
+    ArrowUp: () => step(-1),
   });
   return (
-    <>
+    <div className="flex min-h-screen flex-col">
       <TopBar>
         <span className="text-[16px] font-semibold">Shelf</span>
       </TopBar>
-      <main className="px-6 max-md:px-3">
-        <div className="flex items-center gap-4 border-b border-rule pt-7 pb-3">
+      <main className="grow px-6 pb-4 max-md:px-3">
+        <div className="-mx-6 flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-rule px-6 pt-6 pb-3 max-md:-mx-3 max-md:px-3">
           <h1 className="text-[21px] font-semibold">{count(shelf.data?.length)}</h1>
-          <Button className="ml-auto" onClick={() => start.mutate()} disabled={start.isPending}>
-            Start a rig
-          </Button>
+          {rigs.length > 1 && <span className="text-ink-3">what gives first on top</span>}
+          {rigs.length >= MANY && (
+            <input
+              ref={search}
+              type="search"
+              aria-label="Find a rig"
+              placeholder="name, craft or link   /"
+              value={wanted}
+              onChange={(event) => setWanted(event.target.value)}
+              className="w-[230px] border-b border-act bg-transparent py-0.5"
+            />
+          )}
+          <span className="ml-auto flex gap-2.5">
+            {picked.length === 2 && (
+              <Button onClick={compare}>
+                Compare the two <Kbd>c</Kbd>
+              </Button>
+            )}
+            <Button onClick={() => setDialog("start")} disabled={does.busy}>
+              Start a rig <Kbd>n</Kbd>
+            </Button>
+            <Button look="quiet" onClick={() => file.current?.click()}>
+              Open a file <Kbd>o</Kbd>
+            </Button>
+          </span>
+          <input
+            ref={file}
+            type="file"
+            accept=".json,application/json"
+            multiple
+            aria-label="Rig files"
+            className="hidden"
+            onChange={(event) => {
+              does.take([...(event.target.files ?? [])]);
+              event.target.value = "";
+            }}
+          />
         </div>
+        {does.told && <Said told={does.told} onClose={does.hush} />}
         {shelf.isPending && <p className="py-6 text-ink-3">Looking at the shelf…</p>}
         {shelf.isError && <p className="py-6 text-fails">{shelf.error.message}</p>}
-        {start.isError && <p className="py-3 text-fails">{start.error.message}</p>}
-        {shelf.data?.length === 0 && (
-          <p className="max-w-[60ch] py-8 text-ink-2">
-            Nothing on the shelf yet. Start a rig: say what draws current and for how long, then its battery,
-            its wire and its fuse. Whatever is still open stays dashed, and nothing is made up for it.
-          </p>
+        {shelf.data?.length === 0 && <Empty />}
+        {rigs.length > 0 && found.length === 0 && (
+          <p className="py-6 text-ink-2">No rig is called, carried or held up by “{wanted}”.</p>
         )}
         <ul>
-          {shelf.data?.map((entry) => (
-            <Entry key={entry.id} entry={entry} />
+          {found.map((entry) => (
+            <ShelfRow
+              key={entry.id}
+              entry={entry}
+              picked={picked.includes(entry.id)}
+              onPick={() => pick(entry.id)}
+              onDuplicate={() => does.duplicate(entry)}
+              onDelete={() => does.remove(entry)}
+            />
           ))}
         </ul>
       </main>
-    </>
+      <ShelfFoot onDeleted={() => setDialog("deleted")} />
+      {over && (
+        <div className="pointer-events-none fixed inset-4 z-40 flex items-center justify-center border-2 border-dashed border-act bg-act-soft/90 text-[18px] font-semibold text-act">
+          Let go, and the rig stands on the shelf
+        </div>
+      )}
+      {dialog === "start" && <StartDialog onStart={does.start} onClose={() => setDialog(null)} />}
+      {dialog === "deleted" && <DeletedDialog onRestore={does.restore} onClose={() => setDialog(null)} />}
+    </div>
   );
+}
+
+function matches(entry: ShelfEntry, wanted: string): boolean {
+  const words = `${entry.name} ${entry.carried} ${LINK_NAMES[entry.weakest]} ${entry.verdict}`.toLowerCase();
+  return wanted
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => words.includes(word));
+}
+
+/** Moves the focus from rig to rig. */
+function step(by: number) {
+  const links = [...document.querySelectorAll<HTMLElement>("[data-rig] > a")];
+  const row = document.activeElement?.closest("[data-rig]");
+  const at = links.findIndex((link) => link.parentElement === row);
+  links[Math.max(0, Math.min(links.length - 1, at + by))]?.focus();
 }
 
 function count(rigs: number | undefined): string {
@@ -73,36 +153,63 @@ function count(rigs: number | undefined): string {
   return rigs === 0 ? "No rigs yet" : rigs === 1 ? "One rig" : `${rigs} rigs`;
 }
 
-function Entry({ entry }: { entry: ShelfEntry }) {
-  const weakest = entry.links.find((state) => state.link === entry.weakest);
-  const verdict = weakest?.kind === "judged" ? weakest.verdict : "unset";
+function Empty() {
   return (
-    <li className="border-b border-rule">
-      <Link
-        to={`/rigs/${entry.id}/${entry.weakest}`}
-        className="grid items-center gap-x-8 py-4 hover:bg-act-soft md:grid-cols-[280px_1fr_300px]"
-      >
+    <p className="max-w-[60ch] py-8 text-ink-2">
+      Nothing on the shelf yet. Start a rig: say what carries it, what draws current and for how long, then
+      its battery, its wire and its fuse. Whatever is still open stays dashed, and nothing is made up for it.
+      Or drop a rig file anywhere on this page.
+    </p>
+  );
+}
+
+function Said({ told, onClose }: { told: Told; onClose: () => void }) {
+  return (
+    <div
+      role="status"
+      className={`-mx-6 flex items-baseline gap-5 border-b border-rule bg-sheet px-6 py-2 max-md:-mx-3 max-md:px-3 ${told.fault ? "text-fails" : ""}`}
+    >
+      <span className="grow">{told.words}</span>
+      {told.undo && (
+        <button type="button" onClick={told.undo} className="font-semibold text-act">
+          Bring it back <Kbd>z</Kbd>
+        </button>
+      )}
+      <button type="button" onClick={onClose} className="text-ink-3 underline underline-offset-4">
+        dismiss
+      </button>
+    </div>
+  );
+}
+
+function ShelfFoot({ onDeleted }: { onDeleted: () => void }) {
+  return (
+    <footer className="sticky bottom-0 flex min-h-[44px] flex-wrap items-center gap-x-5 gap-y-1 border-t border-rule bg-sheet px-6 py-1.5 text-ink-3 max-md:px-3">
+      <span className="flex flex-wrap items-center gap-x-3 max-md:hidden">
         <span>
-          <span className="block text-[16.5px] font-semibold">{entry.name}</span>
-          <span className="text-[13px] text-ink-2">{entry.carried}</span>
+          <Kbd>↑</Kbd> <Kbd>↓</Kbd> move
         </span>
-        <span className="flex max-md:my-2" aria-hidden="true">
-          {entry.links.map((state) => {
-            const each = state.kind === "judged" ? state.verdict : "unset";
-            return (
-              <span key={state.link} className="flex min-w-0 grow items-center">
-                <Stretch verdict={each} />
-                <Joint verdict={each} wide={44} />
-                <Stretch verdict={each} />
-              </span>
-            );
-          })}
+        <span>
+          <Kbd>enter</Kbd> open
         </span>
-        <span className="text-[13.5px]">
-          <b className="font-semibold">{LINK_NAMES[entry.weakest]}</b>{" "}
-          <span className={VERDICT_COLOURS[verdict]}>{verdict}:</span> <Words text={entry.says} />
+        <span>
+          <Kbd>space</Kbd> pick two to compare
         </span>
-      </Link>
-    </li>
+        <span>
+          <Kbd>d</Kbd> duplicate
+        </span>
+        <span>
+          <Kbd>delete</Kbd> delete
+        </span>
+      </span>
+      <span className="ml-auto flex gap-5">
+        <button type="button" onClick={onDeleted} className="underline decoration-rule underline-offset-4">
+          deleted rigs
+        </button>
+        <a href="/api/backup" className="underline decoration-rule underline-offset-4">
+          back up everything
+        </a>
+      </span>
+    </footer>
   );
 }

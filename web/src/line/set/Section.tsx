@@ -1,13 +1,17 @@
 import type { ReactNode } from "react";
+import { NoteField } from "./NoteField";
 
 /** A titled part of the Set pane. */
 export function Section({
   title,
   aside,
+  part,
   children,
 }: {
   title: ReactNode;
   aside?: ReactNode;
+  /** Id of the part it is about, where that can carry a note. */
+  part?: string;
   children: ReactNode;
 }) {
   return (
@@ -17,6 +21,7 @@ export function Section({
         {aside}
       </div>
       {children}
+      {part !== undefined && <NoteField part={part} />}
     </section>
   );
 }

@@ -44,6 +44,7 @@ function PackFields({ index }: { index: number }) {
   const at = `/harness/packs/${index}`;
   return (
     <Section
+      part={pack.id}
       title={<NameField label="Name of the battery" pointer={`${at}/name`} />}
       aside={<Remove what={pack.name} onClick={() => save(withoutPack(rig, pack.id))} />}
     >

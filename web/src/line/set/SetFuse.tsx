@@ -4,6 +4,7 @@ import { setAt } from "../../edit/pointer";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
+import { NoteField } from "./NoteField";
 import { Remove, Section } from "./Section";
 
 const FORMS: [string, string][] = [
@@ -53,6 +54,7 @@ export function SetFuse() {
                       basis="measured"
                     />
                     <Choice label="Form" pointer={`${at}/${f}/form`} options={FORMS} />
+                    <NoteField part={fitting.id} />
                   </div>
                 ),
             )}

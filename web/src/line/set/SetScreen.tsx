@@ -7,6 +7,7 @@ import { BrightnessSlider } from "../../parts/BrightnessSlider";
 import { Button } from "../../parts/Button";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
+import { CRAFTS } from "../../parts/crafts";
 import { NameField } from "../../parts/NameField";
 import { More, Remove, Section } from "./Section";
 
@@ -29,23 +30,12 @@ const DRAWS: [Draw["kind"], string][] = [
   ["metered", "metered"],
 ];
 
-const CRAFTS: [string, string][] = [
-  ["undecided", "not decided"],
-  ["sit-on-top", "sit-on-top paddle kayak"],
-  ["pedal-kayak", "pedal kayak"],
-  ["sit-inside", "sit-inside kayak"],
-  ["canoe", "canoe"],
-  ["inflatable", "inflatable"],
-  ["flat-bottom-boat", "flat-bottom boat"],
-  ["ice-walk-out", "sled or bucket on ice"],
-];
-
 /** The day and what draws current in it. */
 export function SetScreen() {
   const { rig, save } = useEditor();
   return (
     <>
-      <Section title="The day">
+      <Section title="The day" part="">
         <FigureField label="Air" pointer="/outing/airC" unit="celsius" basis="chosen" />
         <Choice label="Carried by" pointer="/craft/kind" options={CRAFTS} />
       </Section>
@@ -75,6 +65,7 @@ function PhaseFields({ index }: { index: number }) {
   const at = `/outing/phases/${index}`;
   return (
     <Section
+      part={phase.id}
       title={<NameField label="Name of this part of the day" pointer={`${at}/name`} />}
       aside={
         <Remove
@@ -122,6 +113,7 @@ function DeviceFields({ index }: { index: number }) {
   const at = `/devices/${index}`;
   return (
     <Section
+      part={device.id}
       title={<NameField label="Name of the device" pointer={`${at}/name`} />}
       aside={<Remove what={device.name} onClick={() => save(withoutDevice(rig, device.id))} />}
     >

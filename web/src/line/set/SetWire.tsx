@@ -27,6 +27,7 @@ export function SetWire() {
       {junctions.map((junction, i) => (
         <Section
           key={junction.id}
+          part={junction.id}
           title={<NameField label="Name of the junction" pointer={`/harness/junctions/${i}/name`} />}
           aside={<Remove what={junction.name} onClick={() => save(withoutJunction(rig, junction.id))} />}
         >
@@ -79,6 +80,7 @@ function SegmentFields({ index }: { index: number }) {
   const others = rig.harness.segments.filter((other) => other.id !== segment.id);
   return (
     <Section
+      part={segment.id}
       title={<NameField label="Name of the wire" pointer={`${at}/name`} />}
       aside={
         <Remove

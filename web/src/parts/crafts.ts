@@ -1,0 +1,13 @@
+import type { Rig } from "../api/types";
+
+/** What carries a rig, in words. */
+export const CRAFTS: [Rig["craft"]["kind"], string][] = [
+  ["undecided", "not decided"],
+  ["sit-on-top", "sit-on-top paddle kayak"],
+  ["pedal-kayak", "pedal kayak"],
+  ["sit-inside", "sit-inside kayak"],
+  ["canoe", "canoe"],
+  ["inflatable", "inflatable"],
+  ["flat-bottom-boat", "flat-bottom boat"],
+  ["ice-walk-out", "sled or bucket on ice"],
+];

@@ -1,0 +1,9 @@
+const DAY = new Intl.DateTimeFormat(undefined, { day: "numeric", month: "short", year: "numeric" });
+const TIME = new Intl.DateTimeFormat(undefined, { hour: "2-digit", minute: "2-digit" });
+
+/** A moment as a person says it: the time today, the date and time before. */
+export function when(instant: string): string {
+  const then = new Date(instant);
+  const time = TIME.format(then);
+  return DAY.format(then) === DAY.format(new Date()) ? `today ${time}` : `${DAY.format(then)}, ${time}`;
+}

@@ -1,0 +1,94 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { answer, api, documentOf, etag } from "../api/client";
+import { rigQuery, shelfQuery } from "../api/queries";
+import type { Rig, RigDocument, Saved, ShelfEntry } from "../api/types";
+import { blankRig } from "../edit/parts";
+
+const MOST_BYTES = 1 << 20;
+
+/** What a person was told last, and how it is taken back. */
+export interface Told {
+  words: string;
+  fault?: boolean;
+  undo?: () => void;
+}
+
+/** Everything that can be done on the shelf. */
+export function useShelf() {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [told, setTold] = useState<Told | null>(null);
+  const again = () => client.invalidateQueries({ queryKey: shelfQuery.queryKey });
+  const act = useMutation({
+    mutationFn: (work: () => Promise<Told | null>) => work(),
+    onSuccess: setTold,
+    onError: (error) => setTold({ words: error.message, fault: true }),
+    onSettled: again,
+  });
+  const keep = (saved: Saved) => client.setQueryData(rigQuery(saved.id).queryKey, saved);
+
+  const restore = (id: string) =>
+    act.mutate(async () => {
+      const saved = await answer(api.POST("/api/rigs/{id}/restore", { params: { path: { id } } }));
+      return { words: `“${saved.rig.name}” is back.` };
+    });
+
+  return {
+    told,
+    hush: () => setTold(null),
+    busy: act.isPending,
+    start: (name: string, kind: Rig["craft"]["kind"]) =>
+      act.mutate(async () => {
+        const saved = await answer(api.POST("/api/rigs", { body: documentOf(blankRig(name, kind)) }));
+        keep(saved);
+        const first = saved.review.guide.find((step) => step.state === "open");
+        void navigate(`/rigs/${saved.id}/${first?.link ?? "screen"}`);
+        return null;
+      }),
+    duplicate: (entry: ShelfEntry) =>
+      act.mutate(async () => {
+        const path = { id: entry.id };
+        const saved = await answer(api.POST("/api/rigs/{id}/duplicate", { params: { path } }));
+        return { words: `“${saved.rig.name}” stands beside it.` };
+      }),
+    remove: (entry: ShelfEntry) =>
+      act.mutate(async () => {
+        const params = { path: { id: entry.id }, header: etag(entry.revision) };
+        await answer(api.DELETE("/api/rigs/{id}", { params }));
+        return { words: `“${entry.name}” was deleted.`, undo: () => restore(entry.id) };
+      }),
+    restore,
+    take: (files: File[]) =>
+      act.mutate(async () => {
+        const names: string[] = [];
+        for (const file of files) {
+          names.push(await taken(file));
+        }
+        return {
+          words: `${names.map((name) => `“${name}”`).join(", ")} ${names.length === 1 ? "is" : "are"} on the shelf.`,
+        };
+      }),
+  };
+}
+
+/** Sends a file as it is; what is wrong with it is the server's to say. */
+async function taken(file: File): Promise<string> {
+  if (file.size > MOST_BYTES) {
+    throw new Error(`${file.name}: larger than 1 MB, the most a rig may take.`);
+  }
+  const text = await file.text();
+  try {
+    const saved = await answer(
+      api.POST("/api/rigs/import", {
+        body: text as unknown as RigDocument,
+        bodySerializer: (body) => body as unknown as string,
+        headers: { "Content-Type": "application/json" },
+      }),
+    );
+    return saved.rig.name;
+  } catch (error) {
+    throw new Error(`${file.name}: ${error instanceof Error ? error.message : "cannot be read"}`);
+  }
+}
