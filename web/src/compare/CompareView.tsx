@@ -30,7 +30,7 @@ export default function CompareView() {
           <>
             <h1 className="py-5 text-[21px] font-semibold">{summary(both.data.links)}</h1>
             <div className="overflow-x-auto">
-              <table className="w-full min-w-[640px]">
+              <table className="w-full min-w-[640px] table-fixed">
                 <thead>
                   <tr className="border-b border-rule text-left align-bottom">
                     <th className="w-[110px] pb-2 font-medium text-ink-3">link</th>

@@ -10,8 +10,8 @@ interface Editor {
   saved: Saved;
   rig: Rig;
   link: Link;
-  /** Saves a changed rig as one revision. */
-  save: (rig: Rig) => void;
+  /** Saves a change as one revision, on top of whatever this window has still under way. */
+  save: (change: (now: Rig) => Rig) => void;
   set: (pointer: string, value: unknown) => void;
   /** Reviews a changed rig without keeping it, while something is dragged. */
   preview: (rig: Rig) => void;
@@ -70,8 +70,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
     saved,
     rig: saved.rig,
     link,
-    // a whole rig was built on what this window shows, so that is the revision it replaces
-    save: (rig) => keep.mutate(() => put(rig, saved.revision)),
+    save: (change) => keep.mutate((now) => put(change(now.rig), now.revision)),
     set: (pointer, value) => keep.mutate((now) => put(setAt(now.rig, pointer, value), now.revision)),
     preview: (rig) => {
       void answer(api.POST("/api/reviews", { params: { query: { scene: link } }, body: documentOf(rig) }))

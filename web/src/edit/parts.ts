@@ -32,6 +32,11 @@ export function withNote(rig: Rig, part: string, text: string): Rig {
   return { ...rig, notes: text.trim() === "" ? others : [...others, { part, text: text.trim() }] };
 }
 
+/** The rig with parts of its harness replaced. */
+export function withHarness(rig: Rig, changed: Partial<Rig["harness"]>): Rig {
+  return { ...rig, harness: { ...rig.harness, ...changed } };
+}
+
 /** A rig of which nothing is known but its name and what carries it. */
 export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
   return {

@@ -13,34 +13,32 @@ export function FilesMenu() {
   const at = `/api/rigs/${saved.id}`;
   const drawn = saved.review.links.find((state) => state.link === link)?.kind === "judged";
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="underline decoration-rule underline-offset-4">
         files
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          sideOffset={6}
-          className="z-30 min-w-[230px] border border-rule bg-sheet py-1 shadow-lg"
-        >
+      <DropdownMenu.Content
+        sideOffset={6}
+        className="z-30 min-w-[230px] border border-rule bg-sheet py-1 shadow-lg"
+      >
+        <DropdownMenu.Item asChild>
+          <a className={ITEM} href={`${at}/export`}>
+            The rig, to send or keep (JSON)
+          </a>
+        </DropdownMenu.Item>
+        <DropdownMenu.Item asChild>
+          <a className={ITEM} href={`${at}/parts?habit=${system}`}>
+            Its parts (CSV)
+          </a>
+        </DropdownMenu.Item>
+        {drawn && (
           <DropdownMenu.Item asChild>
-            <a className={ITEM} href={`${at}/export`}>
-              The rig, to send or keep (JSON)
+            <a className={ITEM} href={`${at}/scenes/${link}/svg?habit=${system}`}>
+              The picture of {LINK_NAMES[link]} (SVG)
             </a>
           </DropdownMenu.Item>
-          <DropdownMenu.Item asChild>
-            <a className={ITEM} href={`${at}/parts?habit=${system}`}>
-              Its parts (CSV)
-            </a>
-          </DropdownMenu.Item>
-          {drawn && (
-            <DropdownMenu.Item asChild>
-              <a className={ITEM} href={`${at}/scenes/${link}/svg?habit=${system}`}>
-                The picture of {LINK_NAMES[link]} (SVG)
-              </a>
-            </DropdownMenu.Item>
-          )}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+        )}
+      </DropdownMenu.Content>
     </DropdownMenu.Root>
   );
 }

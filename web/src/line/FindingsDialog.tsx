@@ -1,4 +1,4 @@
-import type { Finding } from "../api/types";
+import type { Finding, Rig } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { Modal } from "../parts/Modal";
@@ -35,11 +35,14 @@ export function FindingsDialog({ onClose, onCure }: { onClose: () => void; onCur
 }
 
 function FindingRow({ finding, onCure }: { finding: Finding; onCure: (id: string) => void }) {
-  const { rig, save } = useEditor();
+  const { save } = useEditor();
   const soft = finding.force === "practice" || finding.force === "school";
-  const quieted = finding.putAside
-    ? rig.quieted.filter((id) => id !== finding.rule)
-    : [...rig.quieted, finding.rule];
+  const toggled = (rig: Rig): Rig => ({
+    ...rig,
+    quieted: finding.putAside
+      ? rig.quieted.filter((id) => id !== finding.rule)
+      : [...rig.quieted, finding.rule],
+  });
   return (
     <li className={`border-t border-rule py-3 ${finding.putAside ? "text-ink-3" : ""}`}>
       <p>
@@ -59,7 +62,7 @@ function FindingRow({ finding, onCure }: { finding: Finding; onCure: (id: string
           </Button>
         ))}
         {soft && (
-          <Button look="quiet" className="text-[13px]" onClick={() => save({ ...rig, quieted })}>
+          <Button look="quiet" className="text-[13px]" onClick={() => save(toggled)}>
             {finding.putAside ? "Bring back" : "Put aside"}
           </Button>
         )}

@@ -77,8 +77,14 @@ function Step({ entry, branches }: { entry: HistoryEntry; branches: boolean }) {
       {entry.head ? (
         <span className="text-ink-2">here now</span>
       ) : (
-        <Button look="quiet" className="self-start" disabled={busy} onClick={() => go(entry.number)}>
-          Go there<span className="sr-only">, revision {entry.number}</span>
+        <Button
+          look="quiet"
+          aria-label={`Go there, revision ${entry.number}`}
+          className="self-start"
+          disabled={busy}
+          onClick={() => go(entry.number)}
+        >
+          Go there
         </Button>
       )}
     </li>

@@ -13,9 +13,9 @@ export function BrightnessSlider({
   label: string;
   figure: Figure | undefined;
   assumed: number;
-  change: (value: number) => Rig;
+  change: (rig: Rig, value: number) => Rig;
 }) {
-  const { preview, save } = useEditor();
+  const { rig, preview, save } = useEditor();
   const kept = figure?.kind === "given" ? figure.value : assumed;
   const [value, setValue] = useState(kept);
   useEffect(() => setValue(kept), [kept]);
@@ -35,9 +35,9 @@ export function BrightnessSlider({
         step={5}
         onValueChange={([next]) => {
           setValue((next ?? 0) / 100);
-          preview(change((next ?? 0) / 100));
+          preview(change(rig, (next ?? 0) / 100));
         }}
-        onValueCommit={([next]) => save(change((next ?? 0) / 100))}
+        onValueCommit={([next]) => save((now) => change(now, (next ?? 0) / 100))}
         className="relative mt-1 flex h-6 items-center"
       >
         <Slider.Track className="relative h-[2px] grow bg-rule">

@@ -27,7 +27,7 @@ export function NoteField({ part }: { part: string }) {
   }
   const commit = () => {
     setTyped(null);
-    if (typed.trim() !== kept) save(withNote(rig, part, typed));
+    if (typed.trim() !== kept) save((now) => withNote(now, part, typed));
   };
   return (
     <div className="py-[5px]">

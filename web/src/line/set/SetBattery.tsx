@@ -1,4 +1,4 @@
-import { newPack, withoutPack } from "../../edit/parts";
+import { newPack, withHarness, withoutPack } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { Choice, ChoiceOf } from "../../parts/Choice";
@@ -30,7 +30,7 @@ export function SetBattery() {
       ))}
       <Button
         look="quiet"
-        onClick={() => save({ ...rig, harness: { ...rig.harness, packs: [...packs, newPack(rig)] } })}
+        onClick={() => save((now) => withHarness(now, { packs: [...now.harness.packs, newPack(now)] }))}
       >
         Add a battery
       </Button>
@@ -46,7 +46,7 @@ function PackFields({ index }: { index: number }) {
     <Section
       part={pack.id}
       title={<NameField label="Name of the battery" pointer={`${at}/name`} />}
-      aside={<Remove what={pack.name} onClick={() => save(withoutPack(rig, pack.id))} />}
+      aside={<Remove what={pack.name} onClick={() => save((now) => withoutPack(now, pack.id))} />}
     >
       <Choice label="Chemistry" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
       <FigureField label="Capacity" hint="on the label" pointer={`${at}/capacityAh`} unit="ampere-hour" />

@@ -31,7 +31,9 @@ export function SetFuse() {
               <button
                 type="button"
                 className="text-[13px] text-act"
-                onClick={() => save(setAt(rig, at, [newFuse(rig), ...segment.fittings]))}
+                onClick={() =>
+                  save((now) => setAt(now, at, [newFuse(now), ...now.harness.segments[s]!.fittings]))
+                }
               >
                 add a fuse
               </button>
@@ -43,7 +45,10 @@ export function SetFuse() {
                   <div key={fitting.id} className="pb-1">
                     <div className="flex items-baseline pt-1">
                       <NameField label="Name of the fuse" pointer={`${at}/${f}/name`} />
-                      <Remove what={fitting.name} onClick={() => save(withoutFitting(rig, s, fitting.id))} />
+                      <Remove
+                        what={fitting.name}
+                        onClick={() => save((now) => withoutFitting(now, s, fitting.id))}
+                      />
                     </div>
                     <FigureField label="Rating" pointer={`${at}/${f}/ratingA`} unit="rating" />
                     <FigureField

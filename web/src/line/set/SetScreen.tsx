@@ -46,7 +46,10 @@ export function SetScreen() {
         look="quiet"
         className="mb-4"
         onClick={() =>
-          save({ ...rig, outing: { ...rig.outing, phases: [...rig.outing.phases, newPhase(rig)] } })
+          save((now) => ({
+            ...now,
+            outing: { ...now.outing, phases: [...now.outing.phases, newPhase(now)] },
+          }))
         }
       >
         Add a part of the day
@@ -71,10 +74,10 @@ function PhaseFields({ index }: { index: number }) {
         <Remove
           what={phase.name}
           onClick={() =>
-            save({
-              ...rig,
-              outing: { ...rig.outing, phases: rig.outing.phases.filter((other) => other.id !== phase.id) },
-            })
+            save((now) => ({
+              ...now,
+              outing: { ...now.outing, phases: now.outing.phases.filter((other) => other.id !== phase.id) },
+            }))
           }
         />
       }
@@ -89,7 +92,7 @@ function PhaseFields({ index }: { index: number }) {
                 label={`Brightness, ${device.name}`}
                 figure={use?.brightness}
                 assumed={1}
-                change={(value) => withUse(rig, index, device.id, "brightness", value)}
+                change={(now, value) => withUse(now, index, device.id, "brightness", value)}
               />
             )}
             {(rig.devices.length > 1 || !device.kind.startsWith("display")) && (
@@ -97,7 +100,7 @@ function PhaseFields({ index }: { index: number }) {
                 label={`Switched on, ${device.name}`}
                 figure={use?.duty}
                 assumed={1}
-                change={(value) => withUse(rig, index, device.id, "duty", value)}
+                change={(now, value) => withUse(now, index, device.id, "duty", value)}
               />
             )}
           </div>
@@ -115,7 +118,7 @@ function DeviceFields({ index }: { index: number }) {
     <Section
       part={device.id}
       title={<NameField label="Name of the device" pointer={`${at}/name`} />}
-      aside={<Remove what={device.name} onClick={() => save(withoutDevice(rig, device.id))} />}
+      aside={<Remove what={device.name} onClick={() => save((now) => withoutDevice(now, device.id))} />}
     >
       <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
       <ChoiceOf
@@ -174,7 +177,7 @@ function DrawFields({ draw, at }: { draw: Draw; at: string }) {
 }
 
 function AddDevice() {
-  const { rig, save } = useEditor();
+  const { save } = useEditor();
   const devices = useQuery(devicesQuery);
   const options: [string, string][] = [
     ["", "choose what draws current"],
@@ -188,7 +191,7 @@ function AddDevice() {
       onChange={(id) => {
         const device = devices.data?.find((each) => each.id === id);
         if (device) {
-          save({ ...rig, devices: [...rig.devices, copyOf(rig, device)] });
+          save((now) => ({ ...now, devices: [...now.devices, copyOf(now, device)] }));
         }
       }}
     />

@@ -1,5 +1,5 @@
 import type { Fitting, Rig } from "../../api/types";
-import { freshId, newSegment, withoutFitting, withoutJunction } from "../../edit/parts";
+import { freshId, newSegment, withHarness, withoutFitting, withoutJunction } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { setAt } from "../../edit/pointer";
 import { Button } from "../../parts/Button";
@@ -29,7 +29,9 @@ export function SetWire() {
           key={junction.id}
           part={junction.id}
           title={<NameField label="Name of the junction" pointer={`/harness/junctions/${i}/name`} />}
-          aside={<Remove what={junction.name} onClick={() => save(withoutJunction(rig, junction.id))} />}
+          aside={
+            <Remove what={junction.name} onClick={() => save((now) => withoutJunction(now, junction.id))} />
+          }
         >
           <p className="text-[13px] text-ink-3">Where wires meet: a splitter, a block.</p>
         </Section>
@@ -39,7 +41,7 @@ export function SetWire() {
           look="quiet"
           disabled={!ready}
           onClick={() =>
-            save({ ...rig, harness: { ...rig.harness, segments: [...segments, newSegment(rig)] } })
+            save((now) => withHarness(now, { segments: [...now.harness.segments, newSegment(now)] }))
           }
         >
           Add a wire
@@ -47,13 +49,11 @@ export function SetWire() {
         <Button
           look="quiet"
           onClick={() =>
-            save({
-              ...rig,
-              harness: {
-                ...rig.harness,
-                junctions: [...junctions, { id: freshId(rig, "junction"), name: "splitter" }],
-              },
-            })
+            save((now) =>
+              withHarness(now, {
+                junctions: [...now.harness.junctions, { id: freshId(now, "junction"), name: "splitter" }],
+              }),
+            )
           }
         >
           Add a junction
@@ -77,7 +77,6 @@ function SegmentFields({ index }: { index: number }) {
   const segment = rig.harness.segments[index]!;
   const at = `/harness/segments/${index}`;
   const { from, to } = ends(rig);
-  const others = rig.harness.segments.filter((other) => other.id !== segment.id);
   return (
     <Section
       part={segment.id}
@@ -85,7 +84,11 @@ function SegmentFields({ index }: { index: number }) {
       aside={
         <Remove
           what={segment.name}
-          onClick={() => save({ ...rig, harness: { ...rig.harness, segments: others } })}
+          onClick={() =>
+            save((now) =>
+              withHarness(now, { segments: now.harness.segments.filter((each) => each.id !== segment.id) }),
+            )
+          }
         />
       }
     >
@@ -138,13 +141,15 @@ function Fittings({ index }: { index: number }) {
   const segment = rig.harness.segments[index]!;
   const at = `/harness/segments/${index}/fittings`;
   const add = (kind: "joint" | "switch") => {
-    const fitting = {
-      kind,
-      id: freshId(rig, kind),
-      name: kind === "joint" ? "plug" : "switch",
-      ohm: { kind: "unset" },
-    } as Fitting;
-    save(setAt(rig, at, [...segment.fittings, fitting]));
+    save((now) => {
+      const fitting = {
+        kind,
+        id: freshId(now, kind),
+        name: kind === "joint" ? "plug" : "switch",
+        ohm: { kind: "unset" },
+      } as Fitting;
+      return setAt(now, at, [...now.harness.segments[index]!.fittings, fitting]);
+    });
   };
   return (
     <>
@@ -155,7 +160,10 @@ function Fittings({ index }: { index: number }) {
               <div className="grow">
                 <FigureField label={fitting.name} pointer={`${at}/${f}/ohm`} unit="ohm" basis="measured" />
               </div>
-              <Remove what={fitting.name} onClick={() => save(withoutFitting(rig, index, fitting.id))} />
+              <Remove
+                what={fitting.name}
+                onClick={() => save((now) => withoutFitting(now, index, fitting.id))}
+              />
             </div>
           ),
       )}
