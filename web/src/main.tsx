@@ -1,9 +1,11 @@
 import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
 import "./styles.css";
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
+import { ProblemError } from "./api/client";
+import { sessionQuery } from "./api/queries";
 import { Door } from "./access/Door";
 import { UnitsProvider } from "./units/UnitsProvider";
 
@@ -11,7 +13,18 @@ const ShelfView = lazy(() => import("./shelf/ShelfView"));
 const CompareView = lazy(() => import("./compare/CompareView"));
 const LineView = lazy(() => import("./line/LineView"));
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
+// a session that ended while the page stood open: ask for the passphrase again
+const onError = (error: Error) => {
+  if (error instanceof ProblemError && error.problem.status === 401) {
+    client.setQueryData(sessionQuery.queryKey, { wanted: true, open: false });
+  }
+};
+
+const client: QueryClient = new QueryClient({
+  queryCache: new QueryCache({ onError }),
+  mutationCache: new MutationCache({ onError }),
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+});
 
 createRoot(document.getElementById("root")!).render(
   <StrictMode>

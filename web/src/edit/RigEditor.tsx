@@ -22,6 +22,10 @@ interface Editor {
   go: (revision: number) => void;
   /** After a stale edit: saves this window's version on top of the other's; null where there is none. */
   putOnTop: (() => void) | null;
+  /** The same, but kept as a rig of its own. */
+  keepAsCopy: (() => void) | null;
+  /** Rises when what stands in the fields is to be forgotten. */
+  epoch: number;
   problem: Problem | null;
   dismiss: () => void;
   busy: boolean;
@@ -33,6 +37,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
   const client = useQueryClient();
   const [previewed, setPreviewed] = useState<Editor["previewed"]>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
+  const [epoch, setEpoch] = useState(0);
   const refused = useRef<Rig | null>(null);
   const path = { id: saved.id };
 
@@ -65,6 +70,15 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
       api.PUT("/api/rigs/{id}", { params: { path, header: etag(revision) }, body: documentOf(rig) }),
     );
   };
+  const copy = useMutation({
+    mutationFn: (rig: Rig) => answer(api.POST("/api/rigs/import", { body: documentOf(rig) })),
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: ["shelf"] });
+      setEpoch(epoch + 1);
+      setProblem(null);
+    },
+    onError: (error) => error instanceof ProblemError && setProblem(error.problem),
+  });
   const mine = problem?.status === 412 && problem.yours !== undefined ? refused.current : null;
   const editor: Editor = {
     saved,
@@ -103,9 +117,14 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
           }),
         ),
       ),
+    keepAsCopy: mine && (() => copy.mutate(mine)),
+    epoch,
     putOnTop: mine && (() => keep.mutate((now) => put(mine, now.revision))),
     problem,
-    dismiss: () => setProblem(null),
+    dismiss: () => {
+      if (problem?.status === 412) setEpoch(epoch + 1);
+      setProblem(null);
+    },
     busy: keep.isPending,
   };
   return <Context value={editor}>{children}</Context>;

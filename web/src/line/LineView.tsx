@@ -60,7 +60,7 @@ function Waiting({ words }: { words: string }) {
 type Pane = "set" | "compare" | "why";
 
 function Line({ saved, link }: { saved: Saved; link: Link }) {
-  const { move, problem, dismiss, previewed } = useEditor();
+  const { move, problem, dismiss, previewed, epoch } = useEditor();
   const { toggle } = useUnits();
   const navigate = useNavigate();
   const [search] = useSearchParams();
@@ -125,7 +125,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
         <section aria-label={`Picture of ${LINK_NAMES[link]}`} className="min-h-0 md:border-r md:border-rule">
           <PicturePane />
         </section>
-        <Panes pane={pane} show={show} />
+        <Panes key={epoch} pane={pane} show={show} />
       </main>
       <FindingsBar onCure={open} onAll={() => setDialog("findings")} />
       {dialog === "findings" && <FindingsDialog onClose={() => setDialog(null)} onCure={open} />}

@@ -6,13 +6,13 @@ import { Words } from "../parts/Words";
 
 /** Two windows edited one rig: what each did, and what becomes of the edit that came second. */
 export function StaleDialog({ problem }: { problem: Problem }) {
-  const { dismiss, putOnTop } = useEditor();
+  const { dismiss, putOnTop, keepAsCopy } = useEditor();
   return (
     <Modal
       open
       onClose={dismiss}
       title="This rig was changed in another window"
-      about="Both versions are kept: whichever you leave, the history has the other."
+      about="What the other window did is saved. What this one wanted is not yet: it can go on top, stand beside it as a copy, or be let go."
     >
       <div className="grid gap-6 md:grid-cols-2">
         <Did title="The other window" changes={problem.theirs ?? []} />
@@ -25,6 +25,11 @@ export function StaleDialog({ problem }: { problem: Problem }) {
         {putOnTop && (
           <Button look="quiet" onClick={putOnTop}>
             Put this window’s version on top
+          </Button>
+        )}
+        {keepAsCopy && (
+          <Button look="quiet" onClick={keepAsCopy}>
+            Keep it as a copy
           </Button>
         )}
       </div>

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { ShelfEntry } from "../api/types";
 import { Joint, Stretch } from "../drawing/Joint";
+import { useNarrow } from "../parts/narrow";
 import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 
@@ -25,7 +26,7 @@ export function ShelfRow({
     >
       <Link
         to={`/rigs/${entry.id}/${entry.weakest}`}
-        className="grid items-center gap-x-8 py-4 pb-8 md:grid-cols-[280px_1fr_320px] md:pb-4"
+        className="grid grid-cols-[minmax(0,1fr)] items-center gap-x-8 py-4 pb-8 md:grid-cols-[280px_1fr_320px] md:pb-4"
       >
         <span className="min-w-0">
           <span className="block text-[16.5px] font-semibold break-words">{entry.name}</span>
@@ -62,14 +63,15 @@ export function ShelfRow({
 }
 
 function Drawn({ entry }: { entry: ShelfEntry }) {
+  const wide = useNarrow() ? 40 : 44;
   return (
-    <span className="flex max-md:my-2" aria-hidden="true">
+    <span className="flex min-w-0 max-md:my-2" aria-hidden="true">
       {entry.links.map((state) => {
         const each = state.kind === "judged" ? state.verdict : "unset";
         return (
           <span key={state.link} className="flex min-w-0 grow items-center">
             <Stretch verdict={each} />
-            <Joint verdict={each} wide={44} />
+            <Joint verdict={each} wide={wide} />
             <Stretch verdict={each} />
           </span>
         );

@@ -61,7 +61,7 @@ export default function ShelfView() {
       </TopBar>
       <main className="grow px-6 pb-4 max-md:px-3">
         <div className="-mx-6 flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-rule px-6 pt-6 pb-3 max-md:-mx-3 max-md:px-3">
-          <h1 className="text-[21px] font-semibold">{count(shelf.data?.length)}</h1>
+          <h1 className="text-[21px] font-semibold">{count(shelf.data?.length, found.length)}</h1>
           {rigs.length > 1 && <span className="text-ink-3">what gives first on top</span>}
           {rigs.length >= MANY && (
             <input
@@ -148,8 +148,9 @@ function step(by: number) {
   links[Math.max(0, Math.min(links.length - 1, at + by))]?.focus();
 }
 
-function count(rigs: number | undefined): string {
+function count(rigs: number | undefined, found: number): string {
   if (rigs === undefined) return "Rigs";
+  if (found < rigs) return `${found} of ${rigs} rigs`;
   return rigs === 0 ? "No rigs yet" : rigs === 1 ? "One rig" : `${rigs} rigs`;
 }
 

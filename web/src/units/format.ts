@@ -57,9 +57,16 @@ export function symbolOf(unit: Unit, system: System): string {
   return style === "hours-minutes" || style === "feet-inches" ? "" : symbol;
 }
 
+/** From a hundred on nobody reads decimals in a sentence; in a field they stay as they were typed. */
+function large(amount: Amount, system: System): string | null {
+  const { style, factor, offset } = shown(amount.unit, system);
+  const value = amount.si * factor + offset;
+  return style === "plain" && Math.abs(value) >= 100 ? value.toFixed(0).replace("-", "−") : null;
+}
+
 export function amountText(amount: Amount, system: System): string {
   const symbol = symbolOf(amount.unit, system);
-  const number = numberOf(amount.si, amount.unit, system);
+  const number = large(amount, system) ?? numberOf(amount.si, amount.unit, system);
   return symbol === "" ? number : `${number}\u00a0${symbol}`;
 }
 

@@ -36,7 +36,7 @@ abstract class InBrowser {
 
     @BeforeClass
     public void startAll() throws Exception {
-        app = RunningApp.start();
+        app = startApp();
         // a loaded machine is slow, not wrong
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create();
@@ -50,6 +50,11 @@ abstract class InBrowser {
                                 "--disable-gpu",
                                 "--disable-background-networking",
                                 "--disable-component-update")));
+    }
+
+    /** The application this class looks at. */
+    protected RunningApp startApp() throws Exception {
+        return RunningApp.start();
     }
 
     @AfterClass(alwaysRun = true)

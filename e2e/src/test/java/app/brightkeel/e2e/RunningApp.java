@@ -10,6 +10,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** The packaged application on its own port and data directory. */
@@ -20,41 +22,64 @@ final class RunningApp implements AutoCloseable {
     private final HttpClient client = HttpClient.newHttpClient();
     private final Process process;
     private final int port;
+    private final Path data;
 
-    private RunningApp(Process process, int port) {
+    private RunningApp(Process process, int port, Path data) {
         this.process = process;
         this.port = port;
+        this.data = data;
     }
 
+    /** On demo data, for this machine alone. */
     static RunningApp start() throws Exception {
+        RunningApp app = launch(Files.createTempDirectory("keel-e2e"), "-Dkeel.demo=true");
+        app.await("/api/rigs", "Lantern crate");
+        return app;
+    }
+
+    /** On demo data, to be reached from other machines with a passphrase. */
+    static RunningApp startBehind(String passphrase) throws Exception {
+        Path data = Files.createTempDirectory("keel-e2e");
+        Process set = new ProcessBuilder(
+                        java(), "-Dkeel.data=" + data, "-jar", System.getProperty("keel.jar"), "passphrase")
+                .redirectErrorStream(true)
+                .start();
+        try (var typed = set.outputWriter()) {
+            typed.write(passphrase + "\n");
+        }
+        if (set.waitFor() != 0) {
+            throw new IllegalStateException("the passphrase was not set");
+        }
+        RunningApp app = launch(data, "-Dkeel.demo=true", "-Dserver.address=0.0.0.0");
+        app.await("/api/session", "wanted");
+        return app;
+    }
+
+    private static String java() {
+        return Path.of(System.getProperty("java.home"), "bin", "java").toString();
+    }
+
+    private static RunningApp launch(Path data, String... properties) throws Exception {
         int port;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        Path data = Files.createTempDirectory("keel-e2e");
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-XX:+UseSerialGC",
-                        "-Xmx256m",
-                        "-Dkeel.demo=true",
-                        "-Dkeel.data=" + data,
-                        "-jar",
-                        System.getProperty("keel.jar"),
-                        "--server.port=" + port)
+        List<String> command = new ArrayList<>(
+                List.of(java(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Dkeel.data=" + data));
+        command.addAll(List.of(properties));
+        command.addAll(List.of("-jar", System.getProperty("keel.jar"), "--server.port=" + port));
+        Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(data.resolve("server.log").toFile())
                 .start();
-        RunningApp app = new RunningApp(process, port);
-        app.awaitShelf(data);
-        return app;
+        return new RunningApp(process, port, data);
     }
 
-    private void awaitShelf(Path data) throws Exception {
+    private void await(String path, String words) throws Exception {
         Instant until = Instant.now().plus(PATIENCE);
         while (Instant.now().isBefore(until)) {
             try {
-                if (get("/api/rigs").contains("Lantern crate")) {
+                if (get(path).contains(words)) {
                     return;
                 }
             } catch (IOException notYet) {

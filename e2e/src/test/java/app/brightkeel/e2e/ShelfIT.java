@@ -71,6 +71,7 @@ public class ShelfIT extends InBrowser {
         assertThat(page.locator("[data-rig]")).hasCount(rigs);
         page.keyboard().press("z");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("is back");
+        assertThat(page.locator("[data-rig]")).hasCount(rigs + 1);
         page.locator("[data-rig] > a").first().focus();
         page.keyboard().press("Delete");
         assertThat(page.locator("[data-rig]")).hasCount(rigs);
@@ -173,15 +174,29 @@ public class ShelfIT extends InBrowser {
         assertThat(dialog).containsText("changed in another window");
         assertThat(dialog).containsText("2.7 kg → 2.8 kg");
         assertThat(dialog).containsText("9.0 Ah → 8.0 Ah");
+        dialog.getByText("Go on from theirs").click();
+        assertThat(other.getByLabel("Capacity").first()).hasValue("9.0");
+        assertThat(other.getByLabel("Mass").first()).hasValue("2.8");
+        type("Mass", "2.6");
+        assertThat(page.getByLabel("Mass").first()).hasValue("2.6");
+        capacity.fill("8");
+        capacity.press("Enter");
+        dialog.getByText("Keep it as a copy").click();
+        assertThat(dialog).not().isVisible();
+        page.navigate(app.url("/"));
+        assertThat(row("Lantern crate, high tarn (").first()).isVisible();
+        page.goBack();
+        type("Mass", "2.9");
+        assertThat(page.getByLabel("Mass").first()).hasValue("2.9");
+        capacity.fill("8");
+        capacity.press("Enter");
         dialog.getByText("version on top").click();
         assertThat(other.getByLabel("Capacity").first()).hasValue("8.0");
-        assertThat(other.getByLabel("Mass").first()).hasValue("2.7");
+        assertThat(other.getByLabel("Mass").first()).hasValue("2.6");
         other.getByLabel("Mass").first().blur();
         other.keyboard().press("z");
-        assertThat(other.getByLabel("Mass").first()).hasValue("2.8");
+        assertThat(other.getByLabel("Mass").first()).hasValue("2.9");
         assertThat(other.getByLabel("Capacity").first()).hasValue("9.0");
-        other.keyboard().press("z");
-        assertThat(other.getByLabel("Mass").first()).hasValue("2.7");
     }
 
     /** Why a part was chosen is written at the part, and goes when the part goes. */

@@ -30,9 +30,13 @@ public record Amount(double si, Unit unit) {
             case FEET_INCHES -> feetInches(value, shown.decimals());
             case WIRE_GAUGE -> nearestAwg() + " " + shown.symbol();
             case SHORT -> withSymbol(trimmed(value, shown.decimals()), shown.symbol());
-            case PLAIN ->
-                withSymbol(String.format(java.util.Locale.ROOT, "%." + shown.decimals() + "f", value), shown.symbol());
+            case PLAIN -> withSymbol(rounded(value, shown.decimals()), shown.symbol());
         };
+    }
+
+    /** From a hundred on nobody reads decimals. */
+    private static String rounded(double value, int decimals) {
+        return String.format(java.util.Locale.ROOT, "%." + (Math.abs(value) >= 100 ? 0 : decimals) + "f", value);
     }
 
     private static String feetInches(double feet, int decimals) {

@@ -13,7 +13,8 @@ public class TextTest {
         return new Object[][] {
             {3.1666, Unit.HOUR, "3 h 10"}, {-0.5, Unit.HOUR, "−0 h 30"}, {1.9999, Unit.HOUR, "2 h 00"},
             {0.105, Unit.MILLIMETRE, "105 mm"}, {7.5, Unit.RATING, "7.5 A"}, {3, Unit.RATING, "3 A"},
-            {0.0345, Unit.FINE_PERCENT, "3.5 %"}, {12.1558, Unit.VOLT, "12.16 V"}, {0.0178, Unit.OHM, "17.8 mΩ"}
+            {0.0345, Unit.FINE_PERCENT, "3.5 %"}, {12.1558, Unit.VOLT, "12.16 V"}, {0.0178, Unit.OHM, "17.8 mΩ"},
+            {1221.12, Unit.AMPERE, "1221 A"}, {99.994, Unit.AMPERE, "99.99 A"}
         };
     }
 
