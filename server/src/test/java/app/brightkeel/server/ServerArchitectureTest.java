@@ -14,6 +14,31 @@ public class ServerArchitectureTest {
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("app.brightkeel.server");
 
+    /** Files are named by whoever starts the program, or by the program: nothing behind a controller can name one. */
+    @Test
+    public void requestsReachNoFile() {
+        noClasses()
+                .that()
+                .resideInAnyPackage("..server.http..", "..server.files..", "..server.store..", "..server.access..")
+                .and()
+                .doNotHaveSimpleName("FileController") // a scratch directory for the backup, named by the system
+                .and()
+                .doNotHaveSimpleName("Backup")
+                .and()
+                .doNotHaveSimpleName("Passphrase")
+                .and()
+                .doNotHaveSimpleName("Gate") // the passphrase file of the data directory
+                .and()
+                .doNotHaveSimpleName("SessionController")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.nio.file..")
+                .orShould()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.io.File")
+                .check(SERVER);
+    }
+
     /** A second Jackson lies on the class path of tests; importing it by mistake would change the JSON in silence. */
     @Test
     public void oneJacksonOneStoreNoCycles() {

@@ -9,6 +9,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** All rigs with their reviews, what gives first on top; a rig that did not change is not reviewed again. */
@@ -26,6 +28,14 @@ class Shelf {
     Shelf(RigStore store, RigReviewer reviewer) {
         this.store = store;
         this.reviewer = reviewer;
+    }
+
+    /** Looks through the rigs once while the first page is still loading. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warm() {
+        Thread thread = new Thread(this::entries, "shelf");
+        thread.setDaemon(true);
+        thread.start();
     }
 
     /** Failing rigs first, then the close, the open and those that hold; within these the last saved first. */

@@ -133,6 +133,29 @@ public class RigApiTest extends ServerTest {
         assertEquals(response.getContentType(), MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     }
 
+    @DataProvider
+    public Object[][] climbs() {
+        return new Object[][] {
+            {"/api/rigs/..%2F..%2Fetc%2Fpasswd/export"},
+            {"/api/rigs/../../../etc/passwd"},
+            {"/assets/../../application.yaml"},
+            {"/assets/..%2f..%2fapplication.yaml"},
+            {"/..%5c..%5capplication.yaml"},
+            {"/%2e%2e/application.yaml"},
+            {"/db/migration/V1__rigs.sql"},
+            {"/application.yaml"}
+        };
+    }
+
+    /** No path out of the pages: whatever is asked for, it is refused or answered with a page of ours. */
+    @Test(dataProvider = "climbs")
+    public void pathsLeadNowhereElse(String path) throws Exception {
+        MockHttpServletResponse response = send(get(java.net.URI.create(path)));
+        String said = response.getContentAsString();
+        assertTrue(response.getStatus() >= 400 || said.contains("<div id=\"root\">"), path + response.getStatus());
+        assertTrue(!said.contains("root:x:") && !said.contains("CREATE TABLE") && !said.contains("jdbc:"), said);
+    }
+
     /** An export is a document that can be posted as it is, and reads back to the same rig. */
     @Test
     public void exportsRoundTrip() throws Exception {
