@@ -30,10 +30,10 @@ export default function CompareView() {
           <>
             <h1 className="py-5 text-[21px] font-semibold">{summary(both.data.links)}</h1>
             <div className="overflow-x-auto">
-              <table className="w-full min-w-[640px] table-fixed">
+              <table className="w-full table-fixed">
                 <thead>
                   <tr className="border-b border-rule text-left align-bottom">
-                    <th className="w-[110px] pb-2 font-medium text-ink-3">link</th>
+                    <th className="w-[110px] pb-2 max-md:w-[82px] font-medium text-ink-3">link</th>
                     <th className="pb-2 text-[16px] font-semibold">
                       <Link to={`/rigs/${left}`} className="underline decoration-rule underline-offset-4">
                         {both.data.left}
@@ -44,7 +44,7 @@ export default function CompareView() {
                         {both.data.right}
                       </Link>
                     </th>
-                    <th className="w-[150px] pb-2 font-medium text-ink-3">the right one has</th>
+                    <th className="w-[150px] pb-2 font-medium text-ink-3 max-md:hidden">the right one has</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -74,20 +74,32 @@ function PairRow({ pair, left, right }: { pair: Pair; left: string; right: strin
     <tr className={`border-b border-rule ${pair.differs ? "bg-act-soft" : "text-ink-3"}`}>
       <th className="py-2.5 pl-2 text-left font-semibold">{LINK_NAMES[pair.link]}</th>
       <Side state={pair.left} has={pair.leftHas} to={`/rigs/${left}/${pair.link}`} />
-      <Side state={pair.right} has={pair.rightHas} to={`/rigs/${right}/${pair.link}`} />
-      <td className="py-2.5 font-semibold text-ink">
+      <Side state={pair.right} has={pair.rightHas} by={pair.by} to={`/rigs/${right}/${pair.link}`} />
+      <td className="py-2.5 font-semibold text-ink max-md:hidden">
         <Words text={pair.by} />
       </td>
     </tr>
   );
 }
 
-function Side({ state, has, to }: { state: LinkState; has: Pair["leftHas"]; to: string }) {
+function Side({
+  state,
+  has,
+  by,
+  to,
+}: {
+  state: LinkState;
+  has: Pair["leftHas"];
+  by?: Pair["by"];
+  to: string;
+}) {
   const verdict = state.kind === "judged" ? state.verdict : "unset";
   return (
     <td className="py-2.5 pr-4">
       <Link to={to} className="flex items-center gap-3">
-        <Joint verdict={verdict} wide={44} />
+        <span className="max-md:hidden">
+          <Joint verdict={verdict} wide={44} />
+        </span>
         <span>
           <span className="font-semibold">
             {state.kind === "judged" ? <Words text={state.number} /> : "–"}
@@ -96,6 +108,11 @@ function Side({ state, has, to }: { state: LinkState; has: Pair["leftHas"]; to: 
           <span className="block text-[13px] text-ink-2">
             {state.kind === "judged" ? <Words text={has} /> : <Words text={state.why} />}
           </span>
+          {by && (
+            <span className="block text-[13px] font-semibold text-ink md:hidden">
+              <Words text={by} />
+            </span>
+          )}
         </span>
       </Link>
     </td>

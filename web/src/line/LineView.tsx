@@ -104,11 +104,11 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
       <TopBar>
-        <span className="flex min-w-0 grow items-center gap-3 max-md:order-last max-md:w-full">
+        <span className="flex min-w-0 grow items-center gap-3 max-md:order-last max-md:w-full max-md:flex-wrap">
           <RouterLink to="/" className="whitespace-nowrap text-ink-3">
             Shelf ›
           </RouterLink>
-          <h1 className="min-w-0 max-w-[380px] grow">
+          <h1 className="min-w-0 max-w-[380px] grow max-md:basis-3/4">
             <NameField label="Name of the rig" pointer="/name" big />
           </h1>
           <Steps saved={saved} onHistory={() => setDialog("history")} />
@@ -161,11 +161,7 @@ function Steps({ saved, onHistory }: { saved: Saved; onHistory: () => void }) {
       >
         <Kbd>Z</Kbd> redo
       </button>
-      <button
-        type="button"
-        onClick={onHistory}
-        className="underline decoration-rule underline-offset-4 max-lg:hidden"
-      >
+      <button type="button" onClick={onHistory} className="underline decoration-rule underline-offset-4">
         history
       </button>
       <FilesMenu />

@@ -13,6 +13,9 @@ final class SvgPen implements Pen {
 
     private static final double LINE_HEIGHT = 16;
 
+    /** A dimension's words stand on its own line, which must not run through them. */
+    private static final int SPAN_HALO = 9;
+
     private final SvgSheet sheet;
     private final SvgPicture.Place place;
     private final Habit habit;
@@ -89,6 +92,7 @@ final class SvgPen implements Pen {
                 13.5,
                 650,
                 colour,
+                SPAN_HALO,
                 span.text().in(habit));
     }
 

@@ -30,10 +30,15 @@ final class SvgSheet {
 
     /** Text with a halo of paper, so that lines below do not run through it. */
     void text(double x, double y, String anchor, double size, int weight, String colour, String words) {
+        text(x, y, anchor, size, weight, colour, 4, words);
+    }
+
+    /** @param halo width of the paper around the letters */
+    void text(double x, double y, String anchor, double size, int weight, String colour, int halo, String words) {
         all.append(String.format(
                 Locale.ROOT,
                 "<text x=\"%s\" y=\"%s\" text-anchor=\"%s\" font-size=\"%s\" font-weight=\"%d\" fill=\"%s\" "
-                        + "stroke=\"%s\" stroke-width=\"4\" paint-order=\"stroke\">%s</text>%n",
+                        + "stroke=\"%s\" stroke-width=\"%d\" paint-order=\"stroke\">%s</text>%n",
                 number(x),
                 number(y),
                 anchor,
@@ -41,6 +46,7 @@ final class SvgSheet {
                 weight,
                 colour,
                 PAPER,
+                halo,
                 escaped(words)));
     }
 
