@@ -12,6 +12,9 @@ interface Ink {
 }
 
 const INKS: Partial<Record<Role, Ink>> = {
+  surface: { stroke: "var(--act)", width: 1.8 },
+  bottom: { stroke: "none", width: 0, fill: "var(--track)" },
+  bed: { stroke: "var(--ink)", width: 2 },
   conductor: { stroke: "var(--ink)", width: 1 },
   curve: { stroke: "var(--ink)", width: 2.4 },
   band: { stroke: "none", width: 0, fill: "var(--band)" },

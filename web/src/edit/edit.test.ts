@@ -25,7 +25,10 @@ const DISPLAY = {
 function rig(): Rig {
   const empty: Rig = {
     name: "rig",
-    outing: { phases: [{ id: "day", name: "day", uses: [] }] },
+    outing: {
+      water: { kind: "undecided", season: "undecided", motion: "undecided" },
+      phases: [{ id: "day", name: "day", uses: [] }],
+    },
     craft: { kind: "undecided" },
     devices: [DISPLAY],
     harness: { packs: [], junctions: [{ id: "block", name: "block" }], segments: [] },

@@ -41,7 +41,10 @@ export function withHarness(rig: Rig, changed: Partial<Rig["harness"]>): Rig {
 export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
   return {
     name,
-    outing: { phases: [{ id: "day", name: "the day", uses: [] }] },
+    outing: {
+      water: { kind: "undecided", season: "undecided", motion: "undecided" },
+      phases: [{ id: "day", name: "the day", uses: [] }],
+    },
     craft: { kind },
     devices: [],
     harness: { packs: [], junctions: [], segments: [] },

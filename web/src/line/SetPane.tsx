@@ -4,9 +4,11 @@ import { LINK_NAMES } from "../parts/verdicts";
 import { SetBattery } from "./set/SetBattery";
 import { SetFuse } from "./set/SetFuse";
 import { SetScreen } from "./set/SetScreen";
+import { SetWater } from "./set/SetWater";
 import { SetWire } from "./set/SetWire";
 
 const FIELDS: Partial<Record<Link, () => React.ReactNode>> = {
+  water: SetWater,
   screen: SetScreen,
   wire: SetWire,
   fuse: SetFuse,

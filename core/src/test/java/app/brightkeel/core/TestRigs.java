@@ -11,13 +11,17 @@ import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Limits;
+import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Use;
+import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.rig.WaterKind;
 import app.brightkeel.core.rig.Wire;
 import java.util.List;
 import java.util.Set;
@@ -37,6 +41,7 @@ public final class TestRigs {
         return base.with(display)
                 .withOuting(new Outing(
                         Figure.chosen(celsius),
+                        base.outing().water(),
                         List.of(new Phase("day", "day", Figure.chosen(hours), List.of(on(display.id()))))))
                 .withHarness(base.harness().withPacks(List.of(pack)));
     }
@@ -92,6 +97,9 @@ public final class TestRigs {
                 "two screens",
                 new Outing(
                         Figure.measured(8),
+                        Water.of(WaterKind.SEA, Season.SUMMER, Motion.PADDLING, 4, 40)
+                                .withTypicalM(Figure.measured(12))
+                                .withSalinity(Figure.measured(33)),
                         List.of(
                                 new Phase("search", "searching", Figure.chosen(2), List.of(on("nine"), on("live"))),
                                 new Phase(

@@ -125,8 +125,14 @@ public class LineIT extends InBrowser {
         page.getByLabel("Name").fill("Dipper, mill pond");
         page.getByLabel("canoe").check();
         button("Start it").click();
-        page.waitForURL("**/screen");
+        page.waitForURL("**/water");
         assertThat(page.getByText("Wanted:").first()).isVisible();
+        page.getByLabel("Kind").selectOption("fresh");
+        type("Least", "1.5");
+        type("Greatest", "6");
+        assertThat(link("water")).containsText("6 m");
+        assertThat(link("water")).containsText("holds");
+        link("screen").click();
         type("Hours", "4:30");
         page.getByLabel("Add a device").selectOption("display-5-in");
         assertThat(link("screen")).containsText("8.0 W");

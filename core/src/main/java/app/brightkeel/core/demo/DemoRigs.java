@@ -11,14 +11,18 @@ import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Limits;
+import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Use;
+import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.rig.WaterKind;
 import app.brightkeel.core.rig.Wire;
 import java.util.List;
 import java.util.Set;
@@ -57,6 +61,8 @@ public final class DemoRigs {
                 "Oystercatcher, estuary autumn",
                 new Outing(
                         Figure.chosen(11),
+                        Water.of(WaterKind.BRACKISH, Season.AUTUMN, Motion.DRIFTING, 2, 9)
+                                .withWaterC(Figure.measured(11)),
                         List.of(new Phase(
                                 "tide",
                                 "around the tide",
@@ -95,6 +101,7 @@ public final class DemoRigs {
                 "Lantern crate, high tarn",
                 new Outing(
                         Figure.chosen(-14),
+                        Water.of(WaterKind.FRESH, Season.ICE, Motion.STILL, 14, 38),
                         List.of(new Phase(
                                 "jigging",
                                 "jigging for char",

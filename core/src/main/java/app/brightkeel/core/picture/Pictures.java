@@ -13,6 +13,7 @@ public final class Pictures {
     /** The scene, or what is missing for it; a link that is not built yet misses nothing that could be given: "". */
     public static Outcome<Scene> of(Line line, Link link) {
         return switch (link) {
+            case WATER -> WaterScene.of(line);
             case SCREEN -> PowerScene.of(line);
             case WIRE -> HarnessScene.of(line);
             case FUSE -> FuseScene.of(line);

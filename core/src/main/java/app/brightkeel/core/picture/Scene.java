@@ -32,6 +32,9 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
 
     /** What a mark stands for; how that looks is the pen's business. */
     public enum Role {
+        SURFACE,
+        BOTTOM,
+        BED,
         CONDUCTOR,
         PACK,
         DEVICE,

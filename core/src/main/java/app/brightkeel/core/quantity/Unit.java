@@ -7,6 +7,10 @@ package app.brightkeel.core.quantity;
  */
 public enum Unit {
     METRE(Style.PLAIN, metric("m", 2), us(Style.FEET_INCHES, "ft", 1 / 0.3048, 0, 1)),
+    /** Of water: in feet without inches. */
+    DEPTH(Style.SHORT, metric("m", 1), us(Style.PLAIN, "ft", 1 / 0.3048, 0, 0)),
+    METRE_PER_SECOND(Style.PLAIN, metric("m/s", 0), us(Style.PLAIN, "ft/s", 1 / 0.3048, 0, 0)),
+    GRAM_PER_KILOGRAM(Style.PLAIN, metric("g/kg", 1)),
     MILLIMETRE(Style.PLAIN, new Shown("mm", 1000, 0, 0), us(Style.PLAIN, "in", 1 / 0.0254, 0, 1)),
     KILOGRAM(Style.PLAIN, metric("kg", 1), us(Style.PLAIN, "lb", 1 / 0.45359237, 0, 1)),
     CELSIUS(Style.PLAIN, metric("°C", 0), us(Style.PLAIN, "°F", 1.8, 32, 0)),

@@ -2,6 +2,7 @@ package app.brightkeel.core.review;
 
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.WaterKind;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -52,6 +53,18 @@ final class Cautions {
                     Link.CARRY,
                     "Ice thickness is never computed here: follow the local authority, carry spikes and a rope.",
                     rig -> rig.craft().kind().onIce()),
+            entry(
+                    "cold-shock",
+                    Link.WATER,
+                    "Water below 15 °C takes breath and strength within minutes: dress for the water, not for the air.",
+                    rig -> !rig.craft().kind().onIce()
+                            && rig.outing().water().waterC().isSet()
+                            && rig.outing().water().waterC().value() < 15),
+            entry(
+                    "fishing-rules",
+                    Link.WATER,
+                    "Local rules may restrict electronics while fishing: ask before the trip.",
+                    rig -> rig.outing().water().kind() != WaterKind.UNDECIDED),
             entry(
                     "cold-water",
                     Link.CARRY,

@@ -3,6 +3,7 @@ package app.brightkeel.core.review;
 import app.brightkeel.core.review.battery.BatteryReview;
 import app.brightkeel.core.review.fuse.FuseReview;
 import app.brightkeel.core.review.screen.ScreenReview;
+import app.brightkeel.core.review.water.WaterReview;
 import app.brightkeel.core.review.wire.WireReview;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +12,7 @@ import java.util.Optional;
 public final class Links {
 
     private static final List<LinkReview> BUILT =
-            List.of(new ScreenReview(), new WireReview(), new FuseReview(), new BatteryReview());
+            List.of(new WaterReview(), new ScreenReview(), new WireReview(), new FuseReview(), new BatteryReview());
 
     private Links() {}
 

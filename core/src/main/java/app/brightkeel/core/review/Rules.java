@@ -3,6 +3,7 @@ package app.brightkeel.core.review;
 import app.brightkeel.core.review.battery.BatteryRules;
 import app.brightkeel.core.review.fuse.FuseRules;
 import app.brightkeel.core.review.screen.ScreenRules;
+import app.brightkeel.core.review.water.WaterRules;
 import app.brightkeel.core.review.wire.WireRules;
 import java.util.List;
 import java.util.stream.Stream;
@@ -10,7 +11,8 @@ import java.util.stream.Stream;
 /** Every rule, named once. */
 public final class Rules {
 
-    public static final List<Rule> ALL = Stream.of(ScreenRules.ALL, WireRules.ALL, FuseRules.ALL, BatteryRules.ALL)
+    public static final List<Rule> ALL = Stream.of(
+                    WaterRules.ALL, ScreenRules.ALL, WireRules.ALL, FuseRules.ALL, BatteryRules.ALL)
             .flatMap(List::stream)
             .toList();
 

@@ -31,15 +31,17 @@ public final class Wanted {
                                 2,
                                 rig.devices().get(Integer.parseInt(steps[1])).name());
             case "outing" ->
-                steps.length < 4
-                        ? "a day to plan for"
-                        : of(
-                                steps,
-                                3,
-                                rig.outing()
-                                        .phases()
-                                        .get(Integer.parseInt(steps[2]))
-                                        .name());
+                steps[1].equals("water")
+                        ? of(steps, 2, "the water")
+                        : steps.length < 4
+                                ? "a day to plan for"
+                                : of(
+                                        steps,
+                                        3,
+                                        rig.outing()
+                                                .phases()
+                                                .get(Integer.parseInt(steps[2]))
+                                                .name());
             case "harness" -> harness(rig, steps);
             default -> pointer;
         };

@@ -30,6 +30,9 @@ public final class Assumptions {
     /** A small switch [Ω]; value from memory. */
     public static final double SWITCH_OHM = 0.010;
 
+    /** What displays reckon with [m/s]; common practice, no source (some take 1463). */
+    public static final double DISPLAY_SOUND_MS = 1500;
+
     private Assumptions() {}
 
     /** The same rig with every figure that may be assumed filled; idempotent. */
@@ -41,6 +44,7 @@ public final class Assumptions {
                 rig.name(),
                 new Outing(
                         air,
+                        filled(rig.outing().water(), rig.craft().kind()),
                         rig.outing().phases().stream()
                                 .map(phase -> filled(phase, devices))
                                 .toList()),
@@ -55,6 +59,22 @@ public final class Assumptions {
                 rig.schools(),
                 rig.quieted(),
                 rig.notes());
+    }
+
+    /** Between the depths, by the season, by the kind; a display that says nothing reckons with 1500 m/s. */
+    private static Water filled(Water water, CraftKind carrier) {
+        Season season = water.season() == Season.UNDECIDED && carrier.onIce() ? Season.ICE : water.season();
+        boolean depths = water.leastM().isSet() && water.mostM().isSet();
+        return water.withTypicalM(
+                        depths
+                                ? water.typicalM()
+                                        .orAssume((water.leastM().value()
+                                                        + water.mostM().value())
+                                                / 2)
+                                : water.typicalM())
+                .withWaterC(water.waterC().orAssume(season.usualWaterC()))
+                .withSalinity(water.salinity().orAssume(water.kind().usualSalinity()))
+                .withDisplaySoundMs(water.displaySoundMs().orAssume(DISPLAY_SOUND_MS));
     }
 
     private static Phase filled(Phase phase, List<Device> devices) {

@@ -8,10 +8,11 @@ import java.util.List;
  * The day a rig is planned for.
  *
  * @param airC   air temperature, −40 to 50 [°C]
+ * @param water  that is fished
  * @param phases in order; one is the simplest day
  */
 @RecordBuilder
-public record Outing(Figure airC, List<Phase> phases) implements OutingBuilder.With {
+public record Outing(Figure airC, Water water, List<Phase> phases) implements OutingBuilder.With {
 
     /** Most phases of a day. */
     public static final int MOST_PHASES = 24;

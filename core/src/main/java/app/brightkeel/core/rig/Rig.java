@@ -105,7 +105,7 @@ public record Rig(
     public static Rig blank(String name, CraftKind craft) {
         return new Rig(
                 name,
-                new Outing(Figure.UNSET, List.of()),
+                new Outing(Figure.UNSET, Water.UNKNOWN, List.of()),
                 new Craft(craft, Figure.UNSET),
                 List.of(),
                 new Harness(List.of(), List.of(), List.of()),

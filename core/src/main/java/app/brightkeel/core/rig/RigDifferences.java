@@ -21,8 +21,8 @@ import java.util.TreeSet;
  */
 public final class RigDifferences {
 
-    /** Stands for the craft among the ids of parts: no id holds a slash. */
-    private static final String CRAFT = "/craft";
+    /** Parts of a rig that have no id of their own stand among the ids like this: no id holds a slash. */
+    private static final Map<String, String> OWNERS = Map.of("craft", "/craft", "water", "/water");
 
     private final List<Text> told = new ArrayList<>();
 
@@ -30,7 +30,8 @@ public final class RigDifferences {
     private final Map<String, String> names = new LinkedHashMap<>();
 
     private RigDifferences() {
-        names.put(CRAFT, "the craft");
+        names.put("/craft", "the craft");
+        names.put("/water", "the water");
     }
 
     /** Every difference, in document order; empty where the rigs are equal. */
@@ -85,7 +86,7 @@ public final class RigDifferences {
         } else if (a instanceof Set<?> from && b instanceof Set<?> to) {
             putAside(from, to);
         } else if (a instanceof Record && b instanceof Record && a.getClass() == b.getClass()) {
-            records(field.equals("craft") ? CRAFT : owner, a, b);
+            records(OWNERS.getOrDefault(field, owner), a, b);
         } else if (a instanceof Record && b instanceof Record) {
             tell("{}: {} → {}.", what(owner, field), kind(a), kind(b));
         } else if (field.equals("name")) {
@@ -203,6 +204,9 @@ public final class RigDifferences {
             return yes ? "yes" : "no";
         }
         if (value instanceof CraftKind kind) {
+            return kind.words();
+        }
+        if (value instanceof WaterKind kind) {
             return kind.words();
         }
         if (value instanceof DeviceKind kind) {

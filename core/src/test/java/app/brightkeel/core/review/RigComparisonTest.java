@@ -32,7 +32,8 @@ public class RigComparisonTest {
         assertEquals(screen.leftHas().plain(), "7-in chirp display");
         RigComparison.Pair wire = both.links().get(Link.WIRE.ordinal());
         assertEquals(wire.rightHas().plain(), "0.52 mm², 0.60 m");
-        assertFalse(both.links().get(Link.WATER.ordinal()).differs());
+        assertFalse(both.links().get(Link.MOUNT.ordinal()).differs());
+        assertEquals(both.links().get(Link.WATER.ordinal()).by().plain(), "12 m more");
         RigComparison back = RigComparison.of(right, left, REVIEWER);
         assertEquals(back.links().get(Link.SCREEN.ordinal()).by().plain(), "5.7 W more");
     }
@@ -63,7 +64,8 @@ public class RigComparisonTest {
                         Link.CABLE,
                         Link.CARRY));
         assertEquals(state(open, Link.SCREEN), Guide.State.OPEN);
-        assertEquals(state(open, Link.WATER), Guide.State.NOT_BUILT);
+        assertEquals(state(open, Link.WATER), Guide.State.OPEN);
+        assertEquals(state(open, Link.MOUNT), Guide.State.NOT_BUILT);
         assertEquals(state(guide(DemoRigs.lanternCrate()), Link.BATTERY), Guide.State.ANSWERED);
     }
 

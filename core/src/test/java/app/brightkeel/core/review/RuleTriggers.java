@@ -16,7 +16,9 @@ import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Water;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
@@ -37,6 +39,12 @@ final class RuleTriggers {
 
     static Map<String, Rig> all() {
         return Map.ofEntries(
+                Map.entry("water.incomplete", water(w -> w.withMostM(UNSET))),
+                Map.entry("water.depths-disordered", water(w -> w.withLeastM(measured(30)))),
+                Map.entry("water.frozen", water(w -> w.withWaterC(measured(-1.5)))),
+                Map.entry("water.display-shows-wrong", water(w -> w.withDisplaySoundMs(rated(1600)))),
+                Map.entry("water.moves-on-ice", water(w -> w.withSeason(Season.ICE))),
+                Map.entry("water.salinity-of-another-kind", water(w -> w.withSalinity(measured(34)))),
                 Map.entry("screen.incomplete", GOOD.withOuting(GOOD.outing().withPhases(List.of()))),
                 Map.entry("screen.draw-assumed", device(d -> d.withDraw(new Draw.Undecided()))),
                 Map.entry("screen.draw-implausible", device(d -> d.withDraw(new Draw.Split(rated(60), rated(5))))),
@@ -83,6 +91,11 @@ final class RuleTriggers {
                                         .harness()
                                         .segment("lead")
                                         .fittings())));
+    }
+
+    private static Rig water(UnaryOperator<Water> change) {
+        return GOOD.withOuting(
+                GOOD.outing().withWater(change.apply(GOOD.outing().water())));
     }
 
     private static Rig device(UnaryOperator<Device> change) {

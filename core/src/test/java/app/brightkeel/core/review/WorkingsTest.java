@@ -17,6 +17,7 @@ import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Figures;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.water.WaterStage;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,8 +28,8 @@ import org.testng.annotations.Test;
 /** Nothing moves a shown number that its working does not show. */
 public class WorkingsTest {
 
-    private static final List<Stage<?, ?>> STAGES =
-            List.of(Packs.STAGE, Load.STAGE, Feed.STAGE, Protection.STAGE, Runtime.STAGE, RuntimeBand.STAGE);
+    private static final List<Stage<?, ?>> STAGES = List.of(
+            WaterStage.STAGE, Packs.STAGE, Load.STAGE, Feed.STAGE, Protection.STAGE, Runtime.STAGE, RuntimeBand.STAGE);
 
     @DataProvider
     public Object[][] rigs() {

@@ -73,6 +73,12 @@ public class RigDifferencesTest {
             edit(
                     r -> r.withCraft(r.craft().withKind(CraftKind.CANOE)),
                     "Kind of the craft: sit-on-top paddle kayak → canoe."),
+            edit(
+                    r -> r.withOuting(r.outing().withWater(r.outing().water().withMostM(Figure.chosen(12)))),
+                    "Greatest depth of the water: 9 m → 12 m."),
+            edit(
+                    r -> r.withOuting(r.outing().withWater(r.outing().water().withKind(WaterKind.SEA))),
+                    "Kind of the water: brackish water → sea water."),
             edit(r -> r.withQuieted(Set.of("wire.drop")), "Put aside: wire.drop."),
             edit(r -> r.withNotes(List.of()), "The note on supply lead was taken away."),
             edit(r -> r.withNotes(List.of(new Note("lead", "other"))), "The note on supply lead was changed."),

@@ -21,7 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class RigReader {
 
     /** Steps from each version to the next: step k turns version k + 1 into k + 2. */
-    private static final List<UnaryOperator<ObjectNode>> STEPS = List.of(RigReader::notes);
+    private static final List<UnaryOperator<ObjectNode>> STEPS = List.of(RigReader::notes, RigReader::water);
 
     private final JsonMapper mapper;
 
@@ -54,6 +54,17 @@ public final class RigReader {
             rig.putArray("notes");
         }
         return document.put("version", 2);
+    }
+
+    /** Version 3 knows the water. */
+    private static ObjectNode water(ObjectNode document) {
+        if (document.path("rig").path("outing") instanceof ObjectNode outing) {
+            outing.putObject("water")
+                    .put("kind", "undecided")
+                    .put("season", "undecided")
+                    .put("motion", "undecided");
+        }
+        return document.put("version", 3);
     }
 
     private ObjectNode object(byte[] bytes) {

@@ -36,6 +36,9 @@ final class SvgPen implements Pen {
 
     private static String looks(Role role, double weight) {
         return switch (role) {
+            case SURFACE -> stroke(SvgSheet.ACT, 1.8 * weight);
+            case BOTTOM -> fill(SvgSheet.RULE);
+            case BED -> stroke(SvgSheet.INK, 2 * weight);
             case CONDUCTOR -> stroke(SvgSheet.INK, weight);
             case CURVE -> stroke(SvgSheet.INK, 2.4 * weight);
             case BAND -> fill(SvgSheet.BAND);

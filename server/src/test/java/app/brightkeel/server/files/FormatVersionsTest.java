@@ -7,6 +7,7 @@ import static org.testng.Assert.expectThrows;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Water;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
@@ -22,7 +23,8 @@ public class FormatVersionsTest {
     @DataProvider
     public Object[][] versions() {
         Rig rig = DemoRigs.oystercatcher();
-        return new Object[][] {{1, rig.withNotes(List.of())}, {2, rig}};
+        Rig dry = rig.withOuting(rig.outing().withWater(Water.UNKNOWN));
+        return new Object[][] {{1, dry.withNotes(List.of())}, {2, dry}, {3, rig}};
     }
 
     @Test(dataProvider = "versions")

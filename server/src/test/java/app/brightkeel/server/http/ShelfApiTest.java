@@ -225,7 +225,7 @@ public class ShelfApiTest extends ServerTest {
 
     @DataProvider
     public Object[][] pictures() {
-        return new Object[][] {{"screen"}, {"wire"}, {"fuse"}, {"battery"}};
+        return new Object[][] {{"water"}, {"screen"}, {"wire"}, {"fuse"}, {"battery"}};
     }
 
     /** Well-formed whatever names hold; every mark of the scene is in it, inside the sheet. */

@@ -1,0 +1,54 @@
+package app.brightkeel.core.review.water;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.rig.Water;
+import java.util.List;
+
+/** The least depth is the least: two figures swapped are found before anything is computed from them. */
+final class DepthsDisordered implements Rule {
+
+    @Override
+    public String id() {
+        return "water.depths-disordered";
+    }
+
+    @Override
+    public Link link() {
+        return Link.WATER;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Water water = line.rig().outing().water();
+        if (!water.leastM().isSet() || !water.mostM().isSet()) {
+            return SILENT;
+        }
+        double least = water.leastM().value();
+        double most = water.mostM().value();
+        double typical = water.typicalM().value();
+        if (least <= typical && typical <= most) {
+            return Rule.measured(1, "{} to {}.", new Amount(least, Unit.DEPTH), new Amount(most, Unit.DEPTH));
+        }
+        return Rule.measured(
+                -1,
+                "Least {}, typical {}, greatest {}: these are out of order.",
+                new Amount(least, Unit.DEPTH),
+                new Amount(typical, Unit.DEPTH),
+                new Amount(most, Unit.DEPTH));
+    }
+
+    @Override
+    public List<Change> cures(Line line) {
+        return WaterChanges.inOrder(line);
+    }
+}

@@ -1,0 +1,10 @@
+package app.brightkeel.core.rig;
+
+/** How the craft moves while someone fishes. */
+public enum Motion {
+    UNDECIDED,
+    STILL,
+    DRIFTING,
+    PADDLING,
+    TROLLING
+}

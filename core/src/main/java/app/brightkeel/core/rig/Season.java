@@ -1,0 +1,28 @@
+package app.brightkeel.core.rig;
+
+/** Time of year, with what lakes then are near the surface; under ice, what they are below it. */
+public enum Season {
+    UNDECIDED("no season", 15),
+    SPRING("spring", 8),
+    SUMMER("summer", 20),
+    AUTUMN("autumn", 12),
+    WINTER("winter", 4),
+    ICE("under ice", 1);
+
+    private final String words;
+    private final double usualWaterC;
+
+    Season(String words, double usualWaterC) {
+        this.words = words;
+        this.usualWaterC = usualWaterC;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Where nobody measured [°C]; common practice, no source. */
+    public double usualWaterC() {
+        return usualWaterC;
+    }
+}

@@ -1,0 +1,26 @@
+package app.brightkeel.core.rig;
+
+/** What is dissolved in the water. */
+public enum WaterKind {
+    UNDECIDED("not decided", 0),
+    FRESH("fresh water", 0),
+    BRACKISH("brackish water", 10),
+    SEA("sea water", 35);
+
+    private final String words;
+    private final double usualSalinity;
+
+    WaterKind(String words, double usualSalinity) {
+        this.words = words;
+        this.usualSalinity = usualSalinity;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Where nobody measured [g/kg]; common practice, no source. */
+    public double usualSalinity() {
+        return usualSalinity;
+    }
+}

@@ -1,0 +1,64 @@
+import { Choice } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { More, Section } from "./Section";
+
+const KINDS: [string, string][] = [
+  ["undecided", "not decided"],
+  ["fresh", "fresh"],
+  ["brackish", "brackish"],
+  ["sea", "sea"],
+];
+
+const SEASONS: [string, string][] = [
+  ["undecided", "not decided"],
+  ["spring", "spring"],
+  ["summer", "summer"],
+  ["autumn", "autumn"],
+  ["winter", "winter"],
+  ["ice", "under ice"],
+];
+
+const MOTIONS: [string, string][] = [
+  ["undecided", "not decided"],
+  ["still", "standing still"],
+  ["drifting", "drifting"],
+  ["paddling", "paddling or pedalling"],
+  ["trolling", "trolling"],
+];
+
+/** Which water, how deep, when. */
+export function SetWater() {
+  const at = "/outing/water";
+  return (
+    <>
+      <Section title="The water">
+        <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
+        <Choice label="Season" pointer={`${at}/season`} options={SEASONS} />
+        <FigureField label="Water temperature" pointer={`${at}/waterC`} unit="celsius" basis="measured" />
+      </Section>
+      <Section title="Depth that is fished">
+        <FigureField label="Least" pointer={`${at}/leastM`} unit="depth" basis="chosen" />
+        <FigureField label="Typical" pointer={`${at}/typicalM`} unit="depth" basis="chosen" />
+        <FigureField label="Greatest" pointer={`${at}/mostM`} unit="depth" basis="chosen" />
+      </Section>
+      <Section title="How it is fished">
+        <Choice label="The craft is" pointer={`${at}/motion`} options={MOTIONS} />
+      </Section>
+      <More>
+        <FigureField
+          label="Salinity"
+          hint="where it was measured"
+          pointer={`${at}/salinity`}
+          unit="gram-per-kilogram"
+          basis="measured"
+        />
+        <FigureField
+          label="Speed of sound in the display"
+          hint="its own setting"
+          pointer={`${at}/displaySoundMs`}
+          unit="metre-per-second"
+        />
+      </More>
+    </>
+  );
+}
