@@ -12,7 +12,9 @@ import { useUnits } from "../units/UnitsProvider";
 import { DeletedDialog } from "./DeletedDialog";
 import { ShelfRow } from "./ShelfRow";
 import { StartDialog } from "./StartDialog";
-import { type Told, useShelf } from "./useShelf";
+import { Said } from "./Said";
+import { ShelfFoot } from "./ShelfFoot";
+import { useShelf } from "./useShelf";
 import { useDropped } from "./useDropped";
 
 /** From so many rigs on, looking for one is quicker than reading all. */
@@ -161,56 +163,5 @@ function Empty() {
       its battery, its wire and its fuse. Whatever is still open stays dashed, and nothing is made up for it.
       Or drop a rig file anywhere on this page.
     </p>
-  );
-}
-
-function Said({ told, onClose }: { told: Told; onClose: () => void }) {
-  return (
-    <div
-      role="status"
-      className={`-mx-6 flex items-baseline gap-5 border-b border-rule bg-sheet px-6 py-2 max-md:-mx-3 max-md:px-3 ${told.fault ? "text-fails" : ""}`}
-    >
-      <span className="grow">{told.words}</span>
-      {told.undo && (
-        <button type="button" onClick={told.undo} className="font-semibold text-act">
-          Bring it back <Kbd>z</Kbd>
-        </button>
-      )}
-      <button type="button" onClick={onClose} className="text-ink-3 underline underline-offset-4">
-        dismiss
-      </button>
-    </div>
-  );
-}
-
-function ShelfFoot({ onDeleted }: { onDeleted: () => void }) {
-  return (
-    <footer className="sticky bottom-0 flex min-h-[44px] flex-wrap items-center gap-x-5 gap-y-1 border-t border-rule bg-sheet px-6 py-1.5 text-ink-3 max-md:px-3">
-      <span className="flex flex-wrap items-center gap-x-3 max-md:hidden">
-        <span>
-          <Kbd>↑</Kbd> <Kbd>↓</Kbd> move
-        </span>
-        <span>
-          <Kbd>enter</Kbd> open
-        </span>
-        <span>
-          <Kbd>space</Kbd> pick two to compare
-        </span>
-        <span>
-          <Kbd>d</Kbd> duplicate
-        </span>
-        <span>
-          <Kbd>delete</Kbd> delete
-        </span>
-      </span>
-      <span className="ml-auto flex gap-5">
-        <button type="button" onClick={onDeleted} className="underline decoration-rule underline-offset-4">
-          deleted rigs
-        </button>
-        <a href="/api/backup" className="underline decoration-rule underline-offset-4">
-          back up everything
-        </a>
-      </span>
-    </footer>
   );
 }

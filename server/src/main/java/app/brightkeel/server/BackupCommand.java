@@ -105,8 +105,9 @@ final class BackupCommand {
         }
     }
 
+    @SuppressWarnings("try") // the lock is held, not used
     private int putInPlace(Path from) throws IOException, SQLException, DataDirectory.Unusable {
-        try (FileLock lock = DataDirectory.hold(data)) {
+        try (FileLock held = DataDirectory.hold(data)) {
             Path database = DataDirectory.database(data);
             Path next = data.resolve("bright-keel.db.next");
             Files.copy(from, next, StandardCopyOption.REPLACE_EXISTING);
@@ -120,7 +121,7 @@ final class BackupCommand {
                 out.println("What was there stands in " + aside + ".");
             }
             Files.move(next, database, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-            out.println("Restored " + from + (lock.isValid() ? "." : ""));
+            out.println("Restored " + from + ".");
             return 0;
         }
     }

@@ -51,10 +51,11 @@ public final class DataDirectory {
     static void prepare(Path directory) throws IOException, SQLException, Unusable {
         Files.createDirectories(directory);
         Path file = database(directory);
-        if (Files.exists(file) && schemaOf(file) > SCHEMA) {
+        int schema = Files.exists(file) ? schemaOf(file) : 0;
+        if (schema > SCHEMA) {
             throw new Unusable(
                     "%s was written by a newer Bright Keel (schema %d, this one knows %d). Nothing was touched: start the newer one, or give another --data."
-                            .formatted(file, schemaOf(file), SCHEMA));
+                            .formatted(file, schema, SCHEMA));
         }
     }
 

@@ -1,12 +1,13 @@
 package app.brightkeel.core.reference;
 
+import app.brightkeel.core.quantity.Worded;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.commons.csv.CSVRecord;
 
 /** What a pack is made of; each but {@link #UNDECIDED} has its typical data. */
-public enum Chemistry {
+public enum Chemistry implements Worded {
     UNDECIDED("not decided"),
     LIFEPO4("LiFePO4"),
     AGM("AGM lead");
@@ -20,6 +21,7 @@ public enum Chemistry {
     }
 
     /** As a person says it. */
+    @Override
     public String words() {
         return words;
     }

@@ -1,12 +1,13 @@
 package app.brightkeel.core.reference;
 
+import app.brightkeel.core.quantity.Worded;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import org.apache.commons.csv.CSVRecord;
 
 /** Kinds of gear that draw current, with what each typically draws. */
-public enum DeviceKind {
+public enum DeviceKind implements Worded {
     DISPLAY_5_IN("5-in display"),
     DISPLAY_7_IN("7-in display"),
     DISPLAY_9_IN("9-in display"),
@@ -25,6 +26,7 @@ public enum DeviceKind {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

@@ -1,7 +1,9 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.quantity.Worded;
+
 /** What carries the rig. */
-public enum CraftKind {
+public enum CraftKind implements Worded {
     UNDECIDED("not decided"),
     SIT_ON_TOP("sit-on-top paddle kayak"),
     PEDAL_KAYAK("pedal kayak"),
@@ -17,6 +19,7 @@ public enum CraftKind {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

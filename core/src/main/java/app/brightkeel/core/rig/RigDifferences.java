@@ -3,8 +3,7 @@ package app.brightkeel.core.rig;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.reference.Chemistry;
-import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.quantity.Worded;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -203,21 +202,13 @@ public final class RigDifferences {
         if (value instanceof Boolean yes) {
             return yes ? "yes" : "no";
         }
-        if (value instanceof CraftKind kind) {
-            return kind.words();
+        if (value instanceof Worded choice) {
+            return choice.words();
         }
-        if (value instanceof WaterKind kind) {
-            return kind.words();
+        if (value instanceof Enum<?> constant) {
+            return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
-        if (value instanceof DeviceKind kind) {
-            return kind.words();
-        }
-        if (value instanceof Chemistry chemistry) {
-            return chemistry.words();
-        }
-        return value instanceof Enum<?> constant
-                ? constant.name().toLowerCase(Locale.ROOT).replace('_', ' ')
-                : value.equals("") ? "none" : value;
+        return value.equals("") ? "none" : value;
     }
 
     private static String kind(Object sum) {

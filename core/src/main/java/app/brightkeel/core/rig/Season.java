@@ -1,7 +1,9 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.quantity.Worded;
+
 /** Time of year, with what lakes then are near the surface; under ice, what they are below it. */
-public enum Season {
+public enum Season implements Worded {
     UNDECIDED("no season", 15),
     SPRING("spring", 8),
     SUMMER("summer", 20),
@@ -17,6 +19,7 @@ public enum Season {
         this.usualWaterC = usualWaterC;
     }
 
+    @Override
     public String words() {
         return words;
     }

@@ -1,7 +1,9 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.quantity.Worded;
+
 /** What is dissolved in the water. */
-public enum WaterKind {
+public enum WaterKind implements Worded {
     UNDECIDED("not decided", 0),
     FRESH("fresh water", 0),
     BRACKISH("brackish water", 10),
@@ -15,6 +17,7 @@ public enum WaterKind {
         this.usualSalinity = usualSalinity;
     }
 
+    @Override
     public String words() {
         return words;
     }

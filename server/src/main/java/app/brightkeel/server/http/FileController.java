@@ -7,6 +7,7 @@ import app.brightkeel.core.picture.Pictures;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.files.PartsCsv;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.SvgPicture;
@@ -42,13 +43,13 @@ class FileController {
 
     @GetMapping(path = "/rigs/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<RigDocument> export(@PathVariable String id) {
-        var rig = store.get(id).rig();
+        Rig rig = store.get(id).rig();
         return named(rig.name() + ".json").body(RigDocument.of(rig));
     }
 
     @GetMapping(path = "/rigs/{id}/parts", produces = "text/csv")
     ResponseEntity<byte[]> parts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        var rig = store.get(id).rig();
+        Rig rig = store.get(id).rig();
         byte[] csv = PartsCsv.of(PartsList.of(rig), habit).getBytes(StandardCharsets.UTF_8);
         return named(rig.name() + ", parts.csv")
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
@@ -59,7 +60,7 @@ class FileController {
     @GetMapping(path = "/rigs/{id}/scenes/{link}/svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(
             @PathVariable String id, @PathVariable Link link, @RequestParam(defaultValue = "metric") Habit habit) {
-        var rig = store.get(id).rig();
+        Rig rig = store.get(id).rig();
         Outcome<Scene> scene = Pictures.of(Line.of(rig), link);
         if (!scene.isKnown()) {
             throw new NoPicture();
