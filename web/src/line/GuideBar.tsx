@@ -1,14 +1,9 @@
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
-import type { GuideStep } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
+import { nextStep } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
 import { LINK_NAMES } from "../parts/verdicts";
-
-/** The step of a first pass that comes next; null once all that is built is answered. */
-export function nextStep(steps: GuideStep[]): GuideStep | null {
-  return steps.find((step) => step.state === "open") ?? null;
-}
 
 /** A first pass in the order of the work: shows what comes next, and steps aside when it is not wanted. */
 export function GuideBar() {

@@ -5,6 +5,7 @@ import { answer, api, documentOf, etag } from "../api/client";
 import { rigQuery, shelfQuery } from "../api/queries";
 import type { Rig, RigDocument, Saved, ShelfEntry } from "../api/types";
 import { blankRig } from "../edit/parts";
+import { nextStep } from "../parts/guide";
 
 const MOST_BYTES = 1 << 20;
 
@@ -43,8 +44,7 @@ export function useShelf() {
       act.mutate(async () => {
         const saved = await answer(api.POST("/api/rigs", { body: documentOf(blankRig(name, kind)) }));
         keep(saved);
-        const first = saved.review.guide.find((step) => step.state === "open");
-        void navigate(`/rigs/${saved.id}/${first?.link ?? "screen"}`);
+        void navigate(`/rigs/${saved.id}/${nextStep(saved.review.guide)?.link ?? "screen"}`);
         return null;
       }),
     duplicate: (entry: ShelfEntry) =>

@@ -1,7 +1,6 @@
 import { useState } from "react";
 import { withNote } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
-import { FieldProblem } from "../../parts/FieldProblem";
 
 const LONGEST = 1000;
 
@@ -49,7 +48,6 @@ export function NoteField({ part }: { part: string }) {
         className="w-full border border-act bg-transparent px-2 py-1 text-[13px]"
       />
       <p className="text-[12.5px] text-ink-3">Enter keeps it, Shift+Enter begins a line, Escape leaves it.</p>
-      <FieldProblem pointer={`/notes/${rig.notes.findIndex((note) => note.part === part)}/text`} />
     </div>
   );
 }

@@ -1,5 +1,6 @@
 package app.brightkeel.server;
 
+import app.brightkeel.server.store.Backup;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.channels.FileLock;
@@ -9,7 +10,6 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -55,10 +55,8 @@ final class BackupCommand {
     }
 
     private static void copy(Path database, Path to) throws SQLException {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database);
-                PreparedStatement vacuum = connection.prepareStatement("VACUUM INTO ?1")) {
-            vacuum.setString(1, to.toString());
-            vacuum.execute();
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database)) {
+            Backup.copy(connection, to);
         }
     }
 

@@ -27,9 +27,7 @@ public class ServerArchitectureTest {
                 .and()
                 .doNotHaveSimpleName("Passphrase")
                 .and()
-                .doNotHaveSimpleName("Gate") // the passphrase file of the data directory
-                .and()
-                .doNotHaveSimpleName("SessionController")
+                .doNotHaveSimpleName("SessionController") // the passphrase file of the data directory
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.nio.file..")

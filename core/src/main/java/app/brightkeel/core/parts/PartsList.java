@@ -11,7 +11,6 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -73,8 +72,9 @@ public final class PartsList {
 
     private void fitting(Fitting fitting) {
         if (fitting instanceof Fitting.Fuse fuse) {
-            String form = fuse.form().name().toLowerCase(Locale.ROOT).replace('_', ' ');
-            add(fuse.id(), "fuse", fuse.name(), joined(amount(fuse.ratingA(), Unit.RATING), List.of(form)));
+            Text size = joined(
+                    amount(fuse.ratingA(), Unit.RATING), List.of(fuse.form().words()));
+            add(fuse.id(), "fuse", fuse.name(), size);
         } else {
             add(fitting.id(), fitting instanceof Fitting.Switch ? "switch" : "joint", fitting.name(), Text.of(""));
         }

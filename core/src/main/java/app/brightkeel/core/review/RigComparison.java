@@ -46,14 +46,14 @@ public record RigComparison(String left, String right, List<Pair> links) {
     private static Text by(LinkState a, LinkState b) {
         Optional<Amount> from = amount(a);
         Optional<Amount> to = amount(b);
-        boolean comparable = from.isPresent()
-                && to.isPresent()
-                && from.get().unit() == to.get().unit();
-        double more = comparable ? to.get().si() - from.get().si() : 0;
-        Text size = Text.of(Math.abs(more), comparable ? to.get().unit() : Unit.COUNT);
-        boolean seen =
-                comparable && !size.plain().equals(Text.of(0, to.get().unit()).plain());
-        return seen ? Text.of(more > 0 ? "{} more" : "{} less", size.amounts().get(0)) : Text.of("");
+        if (from.isEmpty() || to.isEmpty() || from.get().unit() != to.get().unit()) {
+            return Text.of("");
+        }
+        Unit unit = to.get().unit();
+        double more = to.get().si() - from.get().si();
+        Amount size = new Amount(Math.abs(more), unit);
+        boolean shows = !size.plain().equals(new Amount(0, unit).plain());
+        return shows ? Text.of(more > 0 ? "{} more" : "{} less", size) : Text.of("");
     }
 
     private static Optional<Amount> amount(LinkState state) {

@@ -30,21 +30,21 @@ public final class Wanted {
                                 steps,
                                 2,
                                 rig.devices().get(Integer.parseInt(steps[1])).name());
-            case "outing" ->
-                steps[1].equals("water")
-                        ? of(steps, 2, "the water")
-                        : steps.length < 4
-                                ? "a day to plan for"
-                                : of(
-                                        steps,
-                                        3,
-                                        rig.outing()
-                                                .phases()
-                                                .get(Integer.parseInt(steps[2]))
-                                                .name());
+            case "outing" -> outing(rig, steps);
             case "harness" -> harness(rig, steps);
             default -> pointer;
         };
+    }
+
+    private static String outing(Rig rig, String[] steps) {
+        if (steps[1].equals("water")) {
+            return of(steps, 2, "the water");
+        }
+        if (steps.length < 4) {
+            return "a day to plan for";
+        }
+        return of(
+                steps, 3, rig.outing().phases().get(Integer.parseInt(steps[2])).name());
     }
 
     private static String harness(Rig rig, String[] steps) {

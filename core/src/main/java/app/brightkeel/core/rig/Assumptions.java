@@ -64,14 +64,11 @@ public final class Assumptions {
     /** Between the depths, by the season, by the kind; a display that says nothing reckons with 1500 m/s. */
     private static Water filled(Water water, CraftKind carrier) {
         Season season = water.season() == Season.UNDECIDED && carrier.onIce() ? Season.ICE : water.season();
-        boolean depths = water.leastM().isSet() && water.mostM().isSet();
-        return water.withTypicalM(
-                        depths
-                                ? water.typicalM()
-                                        .orAssume((water.leastM().value()
-                                                        + water.mostM().value())
-                                                / 2)
-                                : water.typicalM())
+        Figure typical = water.leastM().isSet() && water.mostM().isSet()
+                ? water.typicalM()
+                        .orAssume((water.leastM().value() + water.mostM().value()) / 2)
+                : water.typicalM();
+        return water.withTypicalM(typical)
                 .withWaterC(water.waterC().orAssume(season.usualWaterC()))
                 .withSalinity(water.salinity().orAssume(water.kind().usualSalinity()))
                 .withDisplaySoundMs(water.displaySoundMs().orAssume(DISPLAY_SOUND_MS));

@@ -1,5 +1,6 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.refusal.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
@@ -14,15 +15,22 @@ public sealed interface Fitting {
     Figure ohm();
 
     /** How a fuse is built: decides the short-circuit current it can break. */
-    enum Form {
-        BLADE(1_000),
-        STRIP(6_000),
-        TERMINAL_CUBE(10_000);
+    enum Form implements Worded {
+        BLADE("blade", 1_000),
+        STRIP("strip", 6_000),
+        TERMINAL_CUBE("terminal cube", 10_000);
 
+        private final String words;
         private final double breakingA;
 
-        Form(double breakingA) {
+        Form(String words, double breakingA) {
+            this.words = words;
             this.breakingA = breakingA;
+        }
+
+        @Override
+        public String words() {
+            return words;
         }
 
         /** Largest current it breaks [A]; values from memory of data sheets. */

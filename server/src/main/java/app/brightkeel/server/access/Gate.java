@@ -6,9 +6,7 @@ import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.stream.Stream;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -23,12 +21,10 @@ class Gate extends OncePerRequestFilter {
 
     private final Listening listening;
     private final Sessions sessions;
-    private final Path passphrase;
 
-    Gate(Listening listening, Sessions sessions, @Value("${keel.data}") Path data) {
+    Gate(Listening listening, Sessions sessions) {
         this.listening = listening;
         this.sessions = sessions;
-        this.passphrase = app.brightkeel.server.DataDirectory.passphrase(data);
     }
 
     @Override
@@ -41,10 +37,6 @@ class Gate extends OncePerRequestFilter {
         } else {
             Refused.write(response, 401, "The passphrase of this Bright Keel is wanted first.");
         }
-    }
-
-    Path passphrase() {
-        return passphrase;
     }
 
     /** Whether the request may go on: only this machine can ask, or it carries a session. */

@@ -1,7 +1,10 @@
 package app.brightkeel.server.access;
 
+import app.brightkeel.server.DataDirectory;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.nio.file.Path;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -36,12 +39,15 @@ class SessionController {
     private final Sessions sessions;
     private final Lockout lockout;
     private final Gate gate;
+    private final Path passphrase;
 
-    SessionController(Listening listening, Sessions sessions, Lockout lockout, Gate gate) {
+    SessionController(
+            Listening listening, Sessions sessions, Lockout lockout, Gate gate, @Value("${keel.data}") Path data) {
         this.listening = listening;
         this.sessions = sessions;
         this.lockout = lockout;
         this.gate = gate;
+        this.passphrase = DataDirectory.passphrase(data);
     }
 
     @GetMapping
@@ -57,7 +63,7 @@ class SessionController {
             throw new Wrong(
                     HttpStatus.TOO_MANY_REQUESTS, "Too many wrong tries: wait %d seconds.".formatted(wait), wait);
         }
-        if (!Passphrase.matches(gate.passphrase(), key.passphrase())) {
+        if (!Passphrase.matches(passphrase, key.passphrase())) {
             lockout.count(address);
             throw new Wrong(HttpStatus.FORBIDDEN, "That is not the passphrase.", 0);
         }

@@ -5,6 +5,7 @@ import app.brightkeel.core.rig.RigDifferences;
 import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
+import app.brightkeel.server.store.StoredRig;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -92,9 +93,11 @@ class HistoryController {
             @PathVariable String id,
             @PathVariable long number,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
-        long expected = IfMatch.revision(ifMatch);
-        store.get(id);
-        return answers.of(store.go(id, expected, require(id, number).number()));
+        StoredRig at = store.go(id, IfMatch.revision(ifMatch), number);
+        if (at.revision() != number) {
+            throw new NoSuchRevision(number);
+        }
+        return answers.of(at);
     }
 
     private Revision require(String id, long number) {

@@ -33,16 +33,17 @@ public class Database {
             } catch (SQLException | RuntimeException e) {
                 connection.rollback();
                 throw e;
-            } finally {
-                connection.setAutoCommit(true);
             }
         } catch (SQLException e) {
             throw new StoreFailure(e);
         }
     }
 
-    /** Outside any transaction, as {@code VACUUM} wants it. */
-    <T> T alone(Work<T> work) {
+    /**
+     * Only reads: without a transaction, since each of ours takes the lock of writers when it begins. What is read in
+     * several queries may stem from before and after a commit between them; revisions never change.
+     */
+    <T> T read(Work<T> work) {
         try (Connection connection = source.getConnection()) {
             return work.with(connection);
         } catch (SQLException e) {

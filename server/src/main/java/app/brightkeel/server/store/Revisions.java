@@ -38,7 +38,7 @@ public class Revisions {
      * @param before only those with a smaller number
      */
     public List<Revision> page(String id, long before, int most) {
-        return database.inTransaction(connection -> {
+        return database.read(connection -> {
             String sql = """
                     SELECT number, parent, saved_at, document FROM revision
                     WHERE rig_id = ?1 AND number < ?2 ORDER BY number DESC LIMIT ?3
@@ -60,7 +60,7 @@ public class Revisions {
 
     /** One revision of a rig; empty where there is none of this number. */
     public Optional<Revision> get(String id, long number) {
-        return database.inTransaction(connection -> find(connection, id, number));
+        return database.read(connection -> find(connection, id, number));
     }
 
     Optional<Revision> find(Connection connection, String id, long number) throws SQLException {

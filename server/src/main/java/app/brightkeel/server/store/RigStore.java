@@ -19,7 +19,7 @@ public class RigStore {
 
     private static final String PARENT = "SELECT parent FROM revision WHERE rig_id = ?1 AND number = ?2";
     private static final String NEWEST_CHILD = "SELECT max(number) FROM revision WHERE rig_id = ?1 AND parent = ?2";
-    private static final String GIVEN = "SELECT number FROM revision WHERE rig_id = ?1 AND number = ?3 AND ?2 > 0";
+    private static final String ITSELF = "SELECT number FROM revision WHERE rig_id = ?1 AND number = ?2";
 
     private final Database database;
     private final Revisions revisions;
@@ -39,7 +39,7 @@ public class RigStore {
 
     /** The heads of all rigs that are not deleted, oldest rig first. */
     public List<Head> heads() {
-        return database.inTransaction(connection -> {
+        return database.read(connection -> {
             String sql = """
                     SELECT rig.id, rig.head, revision.saved_at
                     FROM rig JOIN revision ON revision.rig_id = rig.id AND revision.number = rig.head
@@ -56,14 +56,9 @@ public class RigStore {
         });
     }
 
-    /** All rigs that are not deleted, oldest first. */
-    public List<StoredRig> all() {
-        return heads().stream().map(head -> get(head.id())).toList();
-    }
-
     /** @throws RigNotFound where there is none */
     public StoredRig get(String id) {
-        return database.inTransaction(connection -> require(connection, id));
+        return database.read(connection -> require(connection, id));
     }
 
     /** Keeps a new rig and gives it an id. */
@@ -75,7 +70,7 @@ public class RigStore {
                 insert.executeUpdate();
             }
             revisions.insert(connection, id, 1, 0, rig);
-            return require(connection, id);
+            return new StoredRig(id, 1, false, false, rig);
         });
     }
 
@@ -96,46 +91,59 @@ public class RigStore {
             }
             long number = Revisions.next(connection, id);
             revisions.insert(connection, id, number, expected, rig);
-            return moved(connection, now, "SELECT ?3", number);
+            setHead(connection, id, number);
+            return new StoredRig(id, number, true, false, rig);
         });
     }
 
     /** Goes back to the revision that was edited; stays where there is none. */
     public StoredRig undo(String id, long expected) {
-        return move(id, expected, PARENT, 0);
+        return move(id, expected, PARENT, expected);
     }
 
     /** Goes forward to the newest edit of this revision; stays where there is none. */
     public StoredRig redo(String id, long expected) {
-        return move(id, expected, NEWEST_CHILD, 0);
+        return move(id, expected, NEWEST_CHILD, expected);
     }
 
     /** Goes to any revision of the rig, whatever branch it is on; stays where there is none of this number. */
     public StoredRig go(String id, long expected, long number) {
-        return move(id, expected, GIVEN, number);
+        return move(id, expected, ITSELF, number);
     }
 
-    private StoredRig move(String id, long expected, String target, long number) {
+    /** @param target finds the new head from a rig's id and a revision's number */
+    private StoredRig move(String id, long expected, String target, long from) {
         return database.inTransaction(connection -> {
             StoredRig now = require(connection, id);
             if (now.revision() != expected) {
                 throw stale(connection, now, expected, Optional.empty());
             }
-            return moved(connection, now, target, number);
+            long number = find(connection, target, id, from);
+            if (number == 0) {
+                return now;
+            }
+            setHead(connection, id, number);
+            return require(connection, id);
         });
     }
 
-    /** @param target a query for the new head by rig ?1, old head ?2 and a number ?3 */
-    private StoredRig moved(Connection connection, StoredRig now, String target, long number) throws SQLException {
-        String sql = "UPDATE rig SET head = (%1$s) WHERE id = ?1 AND head = ?2 AND (%1$s) IS NOT NULL AND ?3 >= 0"
-                .formatted(target);
-        try (PreparedStatement update = connection.prepareStatement(sql)) {
-            update.setString(1, now.id());
-            update.setLong(2, now.revision());
-            update.setLong(3, number);
+    /** The number that a query finds; 0 where it finds none. */
+    private static long find(Connection connection, String sql, String id, long from) throws SQLException {
+        try (PreparedStatement query = connection.prepareStatement(sql)) {
+            query.setString(1, id);
+            query.setLong(2, from);
+            try (ResultSet row = query.executeQuery()) {
+                return row.next() ? row.getLong(1) : 0;
+            }
+        }
+    }
+
+    private static void setHead(Connection connection, String id, long number) throws SQLException {
+        try (PreparedStatement update = connection.prepareStatement("UPDATE rig SET head = ?1 WHERE id = ?2")) {
+            update.setLong(1, number);
+            update.setString(2, id);
             update.executeUpdate();
         }
-        return require(connection, now.id());
     }
 
     private StaleRevision stale(Connection connection, StoredRig now, long expected, Optional<Rig> mine)
@@ -178,7 +186,7 @@ public class RigStore {
 
     /** What was deleted, the last first. */
     public List<Deleted> deleted() {
-        return database.inTransaction(connection -> {
+        return database.read(connection -> {
             String sql = "SELECT id, head, deleted_at FROM rig WHERE deleted_at IS NOT NULL ORDER BY deleted_at DESC";
             List<Deleted> all = new ArrayList<>();
             try (PreparedStatement query = connection.prepareStatement(sql);
