@@ -96,7 +96,7 @@ function Side({
   const verdict = state.kind === "judged" ? state.verdict : "unset";
   return (
     <td className="py-2.5 pr-4">
-      <Link to={to} className="flex items-center gap-3">
+      <Link to={state.kind === "judged" ? `${to}?pane=why` : to} className="flex items-center gap-3">
         <span className="max-md:hidden">
           <Joint verdict={verdict} wide={44} />
         </span>

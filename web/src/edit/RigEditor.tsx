@@ -44,13 +44,15 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
   // One after the other, each on what the one before left: two quick steps are two steps, not a conflict.
   const keep = useMutation({
     scope: { id: saved.id },
-    mutationFn: (send: (now: Saved) => Promise<Saved>) =>
-      send(client.getQueryData(rigQuery(saved.id).queryKey) ?? saved),
+    mutationFn: (send: (now: Saved) => Promise<Saved>) => {
+      // only a whole rig can be put on top or kept as a copy, and only the one that was refused last
+      refused.current = null;
+      return send(client.getQueryData(rigQuery(saved.id).queryKey) ?? saved);
+    },
     onSuccess: (next: Saved) => {
       client.setQueryData(rigQuery(saved.id).queryKey, next);
       void client.invalidateQueries({ queryKey: ["shelf"] });
       setProblem(null);
-      refused.current = null;
     },
     onError: (error) => {
       if (error instanceof ProblemError) {

@@ -23,6 +23,7 @@ test("a note is written, replaced, and taken away by a blank one", () => {
   expect(noted.notes).toEqual([{ part: "pack", text: "was free" }]);
   expect(withNote(noted, "pack", "was cheap").notes).toEqual([{ part: "pack", text: "was cheap" }]);
   expect(withNote(noted, "pack", " \n ").notes).toEqual([]);
+  expect(withNote(noted, "pack", "\tfrom\ta sheet").notes).toEqual([{ part: "pack", text: "from a sheet" }]);
 });
 
 test("a note goes with its part and stays for all others", () => {

@@ -29,7 +29,9 @@ export function withoutLooseNotes(rig: Rig): Rig {
 /** The rig with a note on a part ("": on the rig), or without it where the text is blank. */
 export function withNote(rig: Rig, part: string, text: string): Rig {
   const others = rig.notes.filter((note) => note.part !== part);
-  return { ...rig, notes: text.trim() === "" ? others : [...others, { part, text: text.trim() }] };
+  // pasted tabs would be refused as control characters, and the words with them
+  const words = text.replaceAll("\t", " ").trim();
+  return { ...rig, notes: words === "" ? others : [...others, { part, text: words }] };
 }
 
 /** The rig with parts of its harness replaced. */

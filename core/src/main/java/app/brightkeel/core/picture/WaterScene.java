@@ -36,7 +36,7 @@ final class WaterScene {
 
     private static Scene scene(Line line, WaterState state) {
         Water water = line.rig().outing().water();
-        double deep = Math.max(state.mostM(), state.leastM()) * (1 + BELOW);
+        double deep = Math.max(state.typicalM(), Math.max(state.mostM(), state.leastM())) * (1 + BELOW);
         List<Place> places = List.of(
                 new Place("least", 0.2 * WAY, state.leastM()),
                 new Place("typical", 0.5 * WAY, state.typicalM()),
