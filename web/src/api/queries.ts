@@ -72,3 +72,21 @@ export const devicesQuery = queryOptions({
   queryFn: () => answer(api.GET("/api/catalogue/devices")),
   staleTime: Infinity,
 });
+
+export const transducersQuery = queryOptions({
+  queryKey: ["catalogue", "transducers"],
+  queryFn: () => answer(api.GET("/api/catalogue/transducers")),
+  staleTime: Infinity,
+});
+
+export const extensionsQuery = queryOptions({
+  queryKey: ["catalogue", "extensions"],
+  queryFn: () => answer(api.GET("/api/catalogue/extensions")),
+  staleTime: Infinity,
+});
+
+export const craftsQuery = queryOptions({
+  queryKey: ["catalogue", "crafts"],
+  queryFn: () => answer(api.GET("/api/catalogue/crafts")),
+  staleTime: Infinity,
+});

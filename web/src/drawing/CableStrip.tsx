@@ -51,7 +51,6 @@ function LinkCell({
   onSelect: () => void;
 }) {
   const verdict = state.kind === "judged" ? state.verdict : "unset";
-  const built = state.kind === "judged" || state.pointers.length > 0;
   return (
     <button
       type="button"
@@ -76,7 +75,7 @@ function LinkCell({
         {state.kind === "judged" ? <Words text={state.number} /> : "–"}
       </span>
       <span className={`text-[12.5px] ${VERDICT_COLOURS[verdict]}`}>
-        {built ? verdict : "not built yet"}
+        {verdict}
         {assumed && <span className="font-normal text-ink-3"> · some assumed</span>}
       </span>
       <MarginBar state={state} />

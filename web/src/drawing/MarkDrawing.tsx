@@ -15,13 +15,25 @@ const INKS: Partial<Record<Role, Ink>> = {
   surface: { stroke: "var(--act)", width: 1.8 },
   bottom: { stroke: "none", width: 0, fill: "var(--track)" },
   bed: { stroke: "var(--ink)", width: 2 },
+  ice: { stroke: "var(--faint)", width: 1, fill: "var(--band)" },
+  hull: { stroke: "var(--ink)", width: 1.6, fill: "var(--track)" },
+  waterline: { stroke: "var(--ink-2)", width: 1.4, dash: "2 4" },
+  beam: { stroke: "var(--ink)", width: 1.4, fill: "var(--beam)" },
+  ghost: { stroke: "var(--faint)", width: 1.2, dash: "5 4" },
+  hidden: { stroke: "none", width: 0, fill: "var(--hidden)" },
+  face: { stroke: "var(--ink)", width: 1, fill: "var(--ink)" },
+  obstruction: { stroke: "var(--ink)", width: 1.4, fill: "var(--faint)" },
+  passage: { stroke: "var(--faint)", width: 0.8 },
+  run: { stroke: "var(--ink)", width: 3.2 },
+  part: { stroke: "var(--ink)", width: 1.6, fill: "var(--sheet)" },
+  mass: { stroke: "var(--act)", width: 1.6, fill: "var(--act-soft)" },
   conductor: { stroke: "var(--ink)", width: 1 },
   curve: { stroke: "var(--ink)", width: 2.4 },
   band: { stroke: "none", width: 0, fill: "var(--band)" },
   limit: { stroke: "var(--fails)", width: 1.4, dash: "7 5" },
   reserve: { stroke: "var(--ink-3)", width: 1.6, dash: "2 4" },
   wanted: { stroke: "var(--ink)", width: 1.6 },
-  missing: { stroke: "var(--fails)", width: 1.4 },
+  missing: { stroke: "var(--fails)", width: 1.4, dash: "2 5" },
   quiet: { stroke: "var(--faint)", width: 1 },
   phase: { stroke: "var(--rule)", width: 1, fill: "var(--act-soft)" },
   share: { stroke: "var(--ink)", width: 1.4, fill: "var(--act-soft)" },
@@ -147,6 +159,17 @@ function Symbol({ role }: { role: Role }) {
       return (
         <g {...ink}>
           <path d="M-8 -6h7v12h-7zM1 -6h7v12h-7z" />
+        </g>
+      );
+    case "face":
+      return <path d="M-6 -5h12l-3 10h-6z" fill="var(--ink)" />;
+    case "part":
+      return <rect x="-9" y="-6" width="18" height="12" {...ink} />;
+    case "centre":
+      return (
+        <g stroke="var(--ink)" strokeWidth="1.4">
+          <circle r="6" fill="var(--sheet)" />
+          <path d="M-9 0h18M0 -9v18" />
         </g>
       );
     case "junction":

@@ -5,6 +5,7 @@ import { useUnits } from "../units/UnitsProvider";
 import { Axes } from "./Axes";
 import { NARROW, place, WIDE } from "./frame";
 import { MarkDrawing } from "./MarkDrawing";
+import { Squares } from "./Squares";
 
 /** Any picture of the line, drawn from its scene, with the same in a table below for those who do not see it. */
 export function SceneDrawing({ scene }: { scene: Scene }) {
@@ -29,6 +30,7 @@ export function SceneDrawing({ scene }: { scene: Scene }) {
         fill="none"
       >
         {scene.frame.kind === "plot" && <Axes x={scene.frame.x} y={scene.frame.y} placed={placed} />}
+        {scene.frame.kind === "to-scale" && <Squares frame={scene.frame} placed={placed} />}
         {scene.marks.map((mark, i) => (
           <MarkDrawing key={i} mark={mark} placed={placed} />
         ))}

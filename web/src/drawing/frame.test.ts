@@ -21,11 +21,17 @@ test("a chart's corners are the box's, linear and logarithmic", () => {
 });
 
 test.each([WIDE, NARROW])("a drawing to scale has one scale both ways and stays inside", (size) => {
-  const frame: Scene["frame"] = { kind: "to-scale", low: { x: 0, y: 0 }, high: { x: 4, y: 1 } };
+  const frame: Scene["frame"] = {
+    kind: "to-scale",
+    low: { x: 0, y: 0 },
+    high: { x: 4, y: 1 },
+    squareM: 0.25,
+  };
   const placed = place(frame, size);
   expect(placed.x(1) - placed.x(0)).toBeCloseTo(placed.y(0) - placed.y(1));
   expect(placed.x(4)).toBeLessThanOrEqual(size.width);
   expect(placed.y(0)).toBeLessThanOrEqual(size.height);
+  expect(placed.x(0) + placed.x(4)).toBeCloseTo(size.width);
 });
 
 test("a path closes only where it should", () => {

@@ -39,15 +39,16 @@ export function place(frame: Scene["frame"], { width, height }: Size): Placed {
       y: scale(frame.y.low, frame.y.high, box.bottom, box.top, frame.y.logarithmic),
     };
   }
-  const box = { left: 30, right: width - 30, top: 20, bottom: height - 20 };
-  const unit = Math.min(
-    (box.right - box.left) / (frame.high.x - frame.low.x),
-    (box.bottom - box.top) / (frame.high.y - frame.low.y),
-  );
+  const box = { left: 12, right: width - 12, top: 8, bottom: height - 8 };
+  const wide = frame.high.x - frame.low.x;
+  const tall = frame.high.y - frame.low.y;
+  const unit = Math.min((box.right - box.left) / wide, (box.bottom - box.top) / tall);
+  const left = (width - wide * unit) / 2;
+  const bottom = (height + tall * unit) / 2;
   return {
-    box,
-    x: (x) => box.left + (x - frame.low.x) * unit,
-    y: (y) => box.bottom - (y - frame.low.y) * unit,
+    box: { left: 0, right: width, top: 0, bottom: height },
+    x: (x) => left + (x - frame.low.x) * unit,
+    y: (y) => bottom - (y - frame.low.y) * unit,
   };
 }
 

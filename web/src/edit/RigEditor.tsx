@@ -3,7 +3,7 @@ import { createContext, type ReactNode, useContext, useRef, useState } from "rea
 import { answer, api, documentOf, etag, ProblemError } from "../api/client";
 import type { Link, Picture, Problem, Review, Rig, Saved } from "../api/types";
 import { rigQuery } from "../api/queries";
-import { withoutLooseNotes } from "./parts";
+import { withoutLoose } from "./parts";
 import { setAt } from "./pointer";
 
 interface Editor {
@@ -66,7 +66,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
   });
 
   const put = (changed: Rig, revision: number) => {
-    const rig = withoutLooseNotes(changed);
+    const rig = withoutLoose(changed);
     refused.current = rig;
     return answer(
       api.PUT("/api/rigs/{id}", { params: { path, header: etag(revision) }, body: documentOf(rig) }),

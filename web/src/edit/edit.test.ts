@@ -1,6 +1,7 @@
 import { expect, test } from "vitest";
 import type { Device, Rig } from "../api/types";
 import {
+  blankRig,
   copyOf,
   freshId,
   newFuse,
@@ -23,18 +24,11 @@ const DISPLAY = {
 } as Device;
 
 function rig(): Rig {
+  const blank = blankRig("rig", "undecided");
   const empty: Rig = {
-    name: "rig",
-    outing: {
-      water: { kind: "undecided", season: "undecided", motion: "undecided" },
-      phases: [{ id: "day", name: "day", uses: [] }],
-    },
-    craft: { kind: "undecided" },
+    ...blank,
     devices: [DISPLAY],
     harness: { packs: [], junctions: [{ id: "block", name: "block" }], segments: [] },
-    schools: { fusing: "undecided" },
-    quieted: [],
-    notes: [],
   };
   const packed = { ...empty, harness: { ...empty.harness, packs: [newPack(empty)] } };
   const wired = { ...packed, harness: { ...packed.harness, segments: [newSegment(packed)] } };

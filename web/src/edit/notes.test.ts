@@ -7,7 +7,7 @@ import {
   withHarness,
   withNote,
   withoutFitting,
-  withoutLooseNotes,
+  withoutLoose,
   withoutPack,
 } from "./parts";
 
@@ -32,11 +32,11 @@ test("a note goes with its part and stays for all others", () => {
     "fuse",
     "spare",
   );
-  const parts = (rig: typeof noted) => withoutLooseNotes(rig).notes.map((note) => note.part);
+  const parts = (rig: typeof noted) => withoutLoose(rig).notes.map((note) => note.part);
   expect(parts(noted)).toEqual(["", "pack", "fuse"]);
   expect(parts(withoutFitting(noted, 0, "fuse"))).toEqual(["", "pack"]);
   expect(parts(withoutPack(noted, "pack"))).toEqual([""]);
-  expect(withoutLooseNotes(noted)).toBe(noted);
+  expect(withoutLoose(noted)).toEqual(noted);
 });
 
 test("a blank rig decides nothing but its name and what carries it", () => {

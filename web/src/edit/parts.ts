@@ -1,4 +1,4 @@
-import type { Device, Figure, Fuse, Pack, Phase, Rig, Segment } from "../api/types";
+import type { Craft, Device, Figure, Fuse, Pack, Phase, Rig, Segment, Transducer } from "../api/types";
 import { setAt } from "./pointer";
 
 /** New parts of a rig, and a rig without a part. What only makes or drops entries: no rule and no formula. */
@@ -12,6 +12,8 @@ function chosen(value: number): Figure {
 function idsOf(rig: Rig): Set<string> {
   return new Set([
     ...rig.devices.map((each) => each.id),
+    ...rig.transducers.map((each) => each.id),
+    ...rig.runs.map((each) => each.id),
     ...rig.outing.phases.map((each) => each.id),
     ...rig.harness.packs.map((each) => each.id),
     ...rig.harness.junctions.map((each) => each.id),
@@ -19,11 +21,26 @@ function idsOf(rig: Rig): Set<string> {
   ]);
 }
 
-/** The rig without notes on parts it no longer has. */
-export function withoutLooseNotes(rig: Rig): Rig {
-  const ids = idsOf(rig);
-  const notes = rig.notes.filter((note) => note.part === "" || ids.has(note.part));
-  return notes.length === rig.notes.length ? rig : { ...rig, notes };
+/** The rig without what speaks of parts, stations and passages it no longer has. */
+export function withoutLoose(rig: Rig): Rig {
+  const devices = new Set(rig.devices.map((each) => each.id));
+  const items = new Set([...devices, ...rig.harness.packs.map((each) => each.id)]);
+  const stations = new Set(rig.craft.stations.map((each) => each.id));
+  const passages = new Set(rig.craft.passages.map((each) => each.id));
+  const carried = new Set([...rig.transducers, ...rig.harness.segments].map((each) => each.id));
+  const transducers = rig.transducers.map((each) => ({
+    ...each,
+    inUse: each.beams.some((beam) => beam.id === each.inUse) ? each.inUse : "",
+    feeds: devices.has(each.feeds) ? each.feeds : "",
+    mount: stations.has(each.mount.station) ? each.mount : { ...each.mount, station: "" },
+  }));
+  const runs = rig.runs.filter(
+    (run) => carried.has(run.carries) && run.legs.every((leg) => passages.has(leg)),
+  );
+  const places = rig.places.filter((place) => items.has(place.item) && stations.has(place.station));
+  const kept = { ...rig, transducers, runs, places };
+  const ids = idsOf(kept);
+  return { ...kept, notes: rig.notes.filter((note) => note.part === "" || ids.has(note.part)) };
 }
 
 /** The rig with a note on a part ("": on the rig), or without it where the text is blank. */
@@ -47,10 +64,15 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
       water: { kind: "undecided", season: "undecided", motion: "undecided" },
       phases: [{ id: "day", name: "the day", uses: [] }],
     },
-    craft: { kind },
+    angler: {},
+    craft: { kind, origin: "", stations: [], passages: [], obstructions: [] },
+    transducers: [],
     devices: [],
     harness: { packs: [], junctions: [], segments: [] },
-    schools: { fusing: "undecided" },
+    runs: [],
+    places: [],
+    schools: { fusing: "undecided", drilling: "undecided", screen: "undecided" },
+    weights: {},
     quieted: [],
     notes: [],
   };
@@ -74,6 +96,7 @@ export function newPack(rig: Rig): Pack {
     origin: "",
     chemistry: "undecided",
     blocks: 1,
+    size: {},
   } as Pack;
 }
 
@@ -188,4 +211,52 @@ export function withUse(
     };
   });
   return { ...rig, outing: { ...rig.outing, phases } };
+}
+
+/** A transducer of which nothing is known but its name, or a copy of one. */
+export function newTransducer(rig: Rig, like?: Transducer): Transducer {
+  const id = freshId(rig, like?.id ?? "transducer");
+  return like
+    ? { ...like, id, origin: like.id }
+    : {
+        id,
+        name: "transducer",
+        origin: "",
+        type: "undecided",
+        beams: [{ id: "beam", name: "beam", quoted: "half-power" }],
+        inUse: "",
+        feeds: "",
+        lead: {},
+        mount: { kind: "undecided", station: "" },
+      };
+}
+
+/** One more beam of a transducer. */
+export function withBeam(rig: Rig, t: number): Rig {
+  const { beams } = rig.transducers[t]!;
+  let id = "beam";
+  for (let n = 2; beams.some((beam) => beam.id === id); n++) id = `beam-${n}`;
+  return setAt(rig, `/transducers/${t}/beams`, [...beams, { id, name: id, quoted: "half-power" }]);
+}
+
+/** The rig on another craft; what the new one has not is undecided again. */
+export function onCraft(rig: Rig, craft: Craft): Rig {
+  return withoutLoose({ ...rig, craft });
+}
+
+/** The rig with a thing at a station, or nowhere where that is "". */
+export function placed(rig: Rig, item: string, station: string): Rig {
+  const others = rig.places.filter((place) => place.item !== item);
+  const comesOff = rig.places.find((place) => place.item === item)?.comesOff ?? true;
+  return { ...rig, places: station === "" ? others : [...others, { item, station, comesOff }] };
+}
+
+/** The rig with a cable on its way; the first leg makes the run. */
+export function withLegs(rig: Rig, carries: string, legs: string[]): Rig {
+  const known = rig.runs.find((run) => run.carries === carries);
+  const run = known ?? { id: freshId(rig, `${carries}-run`), carries, legs };
+  return {
+    ...rig,
+    runs: known ? rig.runs.map((each) => (each === known ? { ...known, legs } : each)) : [...rig.runs, run],
+  };
 }

@@ -24,7 +24,7 @@ export function FindingsDialog({ onClose, onCure }: { onClose: () => void; onCur
       title="Findings"
       about="Worst first. Only physics, makers' limits and safety fail a rig; practice and preference may be put aside."
     >
-      {findings.length === 0 && <p>Nothing found: every link that is built holds.</p>}
+      {findings.length === 0 && <p>Nothing found: every link holds.</p>}
       <ul>
         {findings.map((finding) => (
           <FindingRow key={finding.rule} finding={finding} onCure={onCure} />

@@ -10,7 +10,7 @@ export function GuideBar() {
   const { saved, link } = useEditor();
   const key = `guide-away-${saved.id}`;
   const [away, setAway] = useState(localStorage.getItem(key) !== null);
-  const steps = saved.review.guide.filter((step) => step.state !== "not-built");
+  const steps = saved.review.guide;
   const next = nextStep(steps);
   if (away || next === null) return null;
   return (

@@ -23,6 +23,7 @@ import { HistoryDialog } from "./HistoryDialog";
 import { StaleDialog } from "./StaleDialog";
 import { useKeys } from "../parts/keys";
 import { PicturePane } from "./PicturePane";
+import { PreferencesDialog } from "./PreferencesDialog";
 import { SetPane } from "./SetPane";
 import { WhyPane } from "./WhyPane";
 
@@ -65,7 +66,9 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   const { toggle } = useUnits();
   const navigate = useNavigate();
   const [search] = useSearchParams();
-  const [dialog, setDialog] = useState<"findings" | "commands" | "history" | { change: string } | null>(null);
+  const [dialog, setDialog] = useState<
+    "findings" | "commands" | "history" | "you" | { change: string } | null
+  >(null);
   const pane = (["set", "compare", "why"] as Pane[]).find((each) => each === search.get("pane")) ?? "set";
   // by the address as it is now: a key pressed right after another comes before the page is drawn anew
   const show = (next: Pane) =>
@@ -85,6 +88,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     { key: "w", words: "Why", run: () => show("why") },
     { key: "f", words: "Findings", run: () => setDialog("findings") },
     { key: "u", words: "Change units", run: toggle },
+    { key: "p", words: "You and your schools", run: () => setDialog("you") },
     { key: "h", words: "History", run: () => setDialog("history") },
     {
       key: "n",
@@ -112,7 +116,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
           <h1 className="min-w-0 max-w-[380px] grow max-md:basis-3/4">
             <NameField label="Name of the rig" pointer="/name" big />
           </h1>
-          <Steps saved={saved} onHistory={() => setDialog("history")} />
+          <Steps saved={saved} onHistory={() => setDialog("history")} onYou={() => setDialog("you")} />
         </span>
       </TopBar>
       <CableStrip id={saved.id} review={previewed?.review ?? saved.review} selected={link} />
@@ -131,6 +135,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
       <FindingsBar onCure={open} onAll={() => setDialog("findings")} />
       {dialog === "findings" && <FindingsDialog onClose={() => setDialog(null)} onCure={open} />}
       {dialog === "history" && <HistoryDialog onClose={() => setDialog(null)} />}
+      {dialog === "you" && <PreferencesDialog onClose={() => setDialog(null)} />}
       {dialog === "commands" && (
         <CommandsDialog commands={commands.slice(0, -2)} onClose={() => setDialog(null)} />
       )}
@@ -141,7 +146,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   );
 }
 
-function Steps({ saved, onHistory }: { saved: Saved; onHistory: () => void }) {
+function Steps({ saved, onHistory, onYou }: { saved: Saved; onHistory: () => void; onYou: () => void }) {
   const { move, busy } = useEditor();
   return (
     <span className="flex items-center gap-3 whitespace-nowrap text-ink-3">
@@ -164,6 +169,9 @@ function Steps({ saved, onHistory }: { saved: Saved; onHistory: () => void }) {
       </button>
       <button type="button" onClick={onHistory} className="underline decoration-rule underline-offset-4">
         history
+      </button>
+      <button type="button" onClick={onYou} className="underline decoration-rule underline-offset-4">
+        you
       </button>
       <FilesMenu />
     </span>

@@ -1,18 +1,25 @@
 import type { Link } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
-import { LINK_NAMES } from "../parts/verdicts";
 import { SetBattery } from "./set/SetBattery";
+import { SetCable } from "./set/SetCable";
+import { SetCarry } from "./set/SetCarry";
 import { SetFuse } from "./set/SetFuse";
+import { SetMount } from "./set/SetMount";
 import { SetScreen } from "./set/SetScreen";
+import { SetTransducer } from "./set/SetTransducer";
 import { SetWater } from "./set/SetWater";
 import { SetWire } from "./set/SetWire";
 
-const FIELDS: Partial<Record<Link, () => React.ReactNode>> = {
+const FIELDS: Record<Link, () => React.ReactNode> = {
   water: SetWater,
+  transducer: SetTransducer,
+  mount: SetMount,
+  cable: SetCable,
   screen: SetScreen,
   wire: SetWire,
   fuse: SetFuse,
   battery: SetBattery,
+  carry: SetCarry,
 };
 
 /** The few inputs of the link, with what can hurt someone below. */
@@ -22,13 +29,7 @@ export function SetPane() {
   const cautions = saved.review.cautions.filter((caution) => caution.link === link);
   return (
     <>
-      {Fields ? (
-        <Fields />
-      ) : (
-        <p className="text-ink-2">
-          {LINK_NAMES[link]} is not built yet. Nothing of it is judged, so it stands dashed in the line.
-        </p>
-      )}
+      <Fields />
       {cautions.length > 0 && (
         <section
           aria-label="Cautions"

@@ -13,9 +13,5 @@ export function WhyPane() {
   if (workings.isError) {
     return <p className="text-fails">{workings.error.message}</p>;
   }
-  return workings.data.length === 0 ? (
-    <p className="text-ink-2">This link is not built yet, so there is nothing to work out.</p>
-  ) : (
-    workings.data.map((working, i) => <WorkingTable key={i} working={working} />)
-  );
+  return workings.data.map((working, i) => <WorkingTable key={i} working={working} />);
 }

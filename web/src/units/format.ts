@@ -67,7 +67,7 @@ function large(amount: Amount, system: System): string | null {
 export function amountText(amount: Amount, system: System): string {
   const symbol = symbolOf(amount.unit, system);
   const number = large(amount, system) ?? numberOf(amount.si, amount.unit, system);
-  return symbol === "" ? number : `${number}\u00a0${symbol}`;
+  return symbol === "" || symbol === "°" ? number + symbol : `${number}\u00a0${symbol}`;
 }
 
 export function plain(text: Text, system: System): string {

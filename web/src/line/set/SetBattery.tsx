@@ -5,6 +5,7 @@ import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { More, Remove, Section } from "./Section";
+import { SizeFields } from "./SizeFields";
 
 const CHEMISTRIES: [string, string][] = [
   ["undecided", "not known"],
@@ -60,6 +61,7 @@ function PackFields({ index }: { index: number }) {
         basis="chosen"
       />
       <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
+      <SizeFields at={`${at}/size`} of={pack.name} />
       <FigureField label="May give at most" pointer={`${at}/maxDischargeA`} unit="ampere" />
       <More>
         <ChoiceOf
@@ -67,6 +69,13 @@ function PackFields({ index }: { index: number }) {
           value={String(pack.blocks)}
           options={BLOCKS}
           onChange={(value) => set(`${at}/blocks`, Number(value))}
+        />
+        <FigureField
+          label="Room for plug and terminals"
+          hint="above it"
+          pointer={`${at}/plugM`}
+          unit="millimetre"
+          basis="measured"
         />
         <FigureField label="Rated over" pointer={`${at}/ratedHours`} unit="rated-hour" />
         <FigureField label="Peukert exponent" pointer={`${at}/peukert`} unit="factor" />

@@ -129,6 +129,7 @@ function DeviceFields({ index }: { index: number }) {
       />
       <DrawFields draw={device.draw} at={`${at}/draw`} />
       <FigureField label="Lowest volts" pointer={`${at}/limits/minV`} unit="volt" />
+      <FigureField label="Mass" hint="with its bracket" pointer={`${at}/massKg`} unit="kilogram" />
       <More>
         <FigureField label="Highest volts" pointer={`${at}/limits/maxV`} unit="volt" />
         <FigureField label="Maker's largest fuse" pointer={`${at}/limits/maxFuseA`} unit="rating" />

@@ -1,3 +1,4 @@
+import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { More, Section } from "./Section";
@@ -28,6 +29,7 @@ const MOTIONS: [string, string][] = [
 
 /** Which water, how deep, when. */
 export function SetWater() {
+  const { rig } = useEditor();
   const at = "/outing/water";
   return (
     <>
@@ -40,6 +42,22 @@ export function SetWater() {
         <FigureField label="Least" pointer={`${at}/leastM`} unit="depth" basis="chosen" />
         <FigureField label="Typical" pointer={`${at}/typicalM`} unit="depth" basis="chosen" />
         <FigureField label="Greatest" pointer={`${at}/mostM`} unit="depth" basis="chosen" />
+        <FigureField
+          label="Fish stand"
+          hint="above the bottom"
+          pointer={`${at}/fishM`}
+          unit="metre"
+          basis="chosen"
+        />
+        {(rig.craft.kind === "ice-walk-out" || rig.outing.water.season === "ice") && (
+          <FigureField
+            label="Thickness of the ice"
+            hint="as measured there"
+            pointer={`${at}/iceM`}
+            unit="millimetre"
+            basis="measured"
+          />
+        )}
       </Section>
       <Section title="How it is fished">
         <Choice label="The craft is" pointer={`${at}/motion`} options={MOTIONS} />

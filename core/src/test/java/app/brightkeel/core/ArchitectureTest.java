@@ -60,6 +60,18 @@ public class ArchitectureTest {
                 .definedBy("..core.rig..")
                 .layer("line")
                 .definedBy("..core.line..")
+                .layer("water")
+                .definedBy("..core.water..")
+                .layer("craft")
+                .definedBy("..core.craft..")
+                .layer("sonar")
+                .definedBy("..core.sonar..")
+                .layer("mount")
+                .definedBy("..core.mount..")
+                .layer("route")
+                .definedBy("..core.route..")
+                .layer("layout")
+                .definedBy("..core.layout..", "..core.enclosure..")
                 .layer("pack")
                 .definedBy("..core.pack..")
                 .layer("load")
@@ -88,8 +100,33 @@ public class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers("circuit", "protection", "battery", "judgement", "picture")
                 .whereLayer("pack")
                 .mayOnlyBeAccessedByLayers("load", "circuit", "protection", "battery", "judgement", "picture")
+                .whereLayer("layout")
+                .mayOnlyBeAccessedByLayers("judgement", "picture")
+                .whereLayer("route")
+                .mayOnlyBeAccessedByLayers("judgement", "picture")
+                .whereLayer("mount")
+                .mayOnlyBeAccessedByLayers("judgement", "picture")
+                .whereLayer("sonar")
+                .mayOnlyBeAccessedByLayers("mount", "judgement", "picture")
+                .whereLayer("craft")
+                .mayOnlyBeAccessedByLayers("sonar", "mount", "layout", "judgement", "picture")
+                .whereLayer("water")
+                .mayOnlyBeAccessedByLayers("sonar", "judgement", "picture")
                 .whereLayer("line")
-                .mayOnlyBeAccessedByLayers("pack", "load", "circuit", "protection", "battery", "judgement", "picture")
+                .mayOnlyBeAccessedByLayers(
+                        "water",
+                        "craft",
+                        "sonar",
+                        "mount",
+                        "route",
+                        "layout",
+                        "pack",
+                        "load",
+                        "circuit",
+                        "protection",
+                        "battery",
+                        "judgement",
+                        "picture")
                 .check(CORE);
         slices().matching("app.brightkeel.core.(*)..").should().beFreeOfCycles().check(CORE);
     }

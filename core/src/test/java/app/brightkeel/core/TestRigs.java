@@ -1,8 +1,10 @@
 package app.brightkeel.core;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
@@ -12,16 +14,23 @@ import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Motion;
+import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
+import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
 import java.util.List;
 import java.util.Set;
@@ -43,7 +52,13 @@ public final class TestRigs {
                         Figure.chosen(celsius),
                         base.outing().water(),
                         List.of(new Phase("day", "day", Figure.chosen(hours), List.of(on(display.id()))))))
-                .withHarness(base.harness().withPacks(List.of(pack)));
+                .withHarness(base.harness().withPacks(List.of(withSize(pack))));
+    }
+
+    private static Pack withSize(Pack pack) {
+        return pack.size().known()
+                ? pack
+                : pack.withSize(new Size(Figure.rated(0.15), Figure.rated(0.1), Figure.rated(0.1)));
     }
 
     public static Pack pack(Chemistry chemistry, double ah) {
@@ -63,22 +78,27 @@ public final class TestRigs {
                 DeviceKind.DISPLAY_9_IN,
                 "",
                 new Draw.Split(Figure.rated(11), Figure.rated(9)),
-                limits);
+                limits,
+                Figure.rated(1.4));
         Device five = new Device(
                 "five",
                 "5-in display",
                 DeviceKind.DISPLAY_5_IN,
                 "",
                 new Draw.Metered(Figure.measured(0.4), Figure.measured(12.9), Figure.measured(0.5), Figure.UNSET),
-                limits);
+                limits,
+                Figure.rated(0.5));
         Device live = new Device(
                 "live",
                 "live module",
                 DeviceKind.LIVE_MODULE,
                 "",
                 new Draw.Amps(Figure.rated(1.6), Figure.UNSET),
-                limits);
-        Pack left = Pack.labelled("left", "left pack", Chemistry.LIFEPO4, Figure.rated(20));
+                limits,
+                Figure.rated(1.6));
+        Pack left = Pack.labelled("left", "left pack", Chemistry.LIFEPO4, Figure.rated(20))
+                .withMassKg(Figure.rated(2.4))
+                .withSize(new Size(Figure.rated(0.18), Figure.rated(0.08), Figure.rated(0.17)));
         Pack right = left.withId("right").withName("right pack");
         List<Segment> segments = List.of(
                 lead("left-lead", "left", "bus", new Gauge.Awg(14), 0.4, 15),
@@ -109,15 +129,38 @@ public final class TestRigs {
                                         List.of(
                                                 new Use("nine", Figure.chosen(0.6), Figure.UNSET),
                                                 new Use("live", Figure.UNSET, Figure.chosen(0.5)))))),
+                new Angler(Figure.measured(76), Figure.UNSET),
                 DemoRigs.oystercatcher().craft(),
+                List.of(transducer("cone-20-60")
+                        .withFeeds("nine")
+                        .withMount(new Mount(MountKind.SCUPPER, "scupper-fore-left", Figure.UNSET, Figure.UNSET))),
                 List.of(nine, five, live),
                 new Harness(
                         List.of(left, right),
                         List.of(new Junction("bus", "bus"), new Junction("block", "fuse block")),
                         segments),
-                Schools.UNDECIDED,
+                List.of(
+                        Run.along("sonar-run", "transducer", List.of("up-fore-left", "foot-to-rail-left")),
+                        Run.along("trunk-run", "trunk", List.of("well-to-deck", "past-seat"))),
+                List.of(
+                        new Placement("nine", "rail-left", true),
+                        new Placement("five", "foot-well", false),
+                        new Placement("live", "bow-hatch", false),
+                        new Placement("left", "stern-well", true),
+                        new Placement("right", "seat-back", true)),
+                new Schools(Schools.Fusing.UNDECIDED, Schools.Drilling.ABOVE_WATERLINE, Schools.Screen.SIDE),
+                Weights.EVEN.withDrag(Figure.chosen(2)),
                 Set.of(),
                 List.of());
+    }
+
+    /** A catalogue transducer under the id the rigs here use. */
+    public static Transducer transducer(String origin) {
+        return Catalogue.transducers().stream()
+                .filter(item -> item.id().equals(origin))
+                .findFirst()
+                .orElseThrow()
+                .withId("transducer");
     }
 
     public static Segment lead(String id, String from, String to, Gauge gauge, double lengthM, double fuseA) {

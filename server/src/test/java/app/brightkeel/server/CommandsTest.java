@@ -7,7 +7,9 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.server.access.Passphrase;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigJson;
@@ -33,10 +35,17 @@ public class CommandsTest {
         return RigJson.mapper().writeValueAsString(RigDocument.of(rig));
     }
 
+    private static Rig longerLead() {
+        Rig rig = DemoRigs.oystercatcher();
+        Transducer chirp = rig.transducers().get(0);
+        return rig.with(chirp.withLead(chirp.lead().withExtensionM(Figure.rated(3))));
+    }
+
     @DataProvider
     public Object[][] files() {
         return new Object[][] {
-            {json(DemoRigs.oystercatcher()), 0, "close wire.drop"},
+            {json(longerLead()), 0, "close wire.drop"},
+            {json(DemoRigs.oystercatcher()), 1, "fails cable.too-short"},
             {json(DemoRigs.lanternCrate()), 1, "fails battery.hours"},
             {"{\"format\":\"else\"}", 2, "/format"},
             {"", 2, "JSON object"},

@@ -1,9 +1,10 @@
 package app.brightkeel.core.demo;
 
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Craft;
-import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
@@ -12,17 +13,24 @@ import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Motion;
+import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
+import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
 import java.util.List;
 import java.util.Set;
@@ -45,11 +53,15 @@ public final class DemoRigs {
                 DeviceKind.DISPLAY_7_IN,
                 "display-7-in-chirp",
                 new Draw.Split(Figure.rated(8.5), Figure.rated(6.5)),
-                new Limits(Figure.rated(10), Figure.rated(18), Figure.rated(5), Figure.UNSET));
+                new Limits(Figure.rated(10), Figure.rated(18), Figure.rated(5), Figure.UNSET),
+                Figure.rated(0.9));
         Pack pack = Pack.labelled("pack", "12 Ah LiFePO4", Chemistry.LIFEPO4, Figure.rated(12))
                 .withOrigin("lifepo4-12")
                 .withMassKg(Figure.rated(1.5))
+                .withSize(size(0.151, 0.098, 0.095))
                 .withMaxDischargeA(Figure.rated(12));
+        Transducer transducer = transducer(
+                "chirp-24", new Mount(MountKind.SCUPPER, "scupper-aft-left", Figure.measured(0.02), Figure.UNSET));
         Segment lead = new Segment(
                 "lead",
                 "supply lead",
@@ -68,10 +80,30 @@ public final class DemoRigs {
                                 "around the tide",
                                 Figure.chosen(6),
                                 List.of(new Use(display.id(), Figure.chosen(0.8), Figure.chosen(1)))))),
-                new Craft(CraftKind.SIT_ON_TOP, Figure.measured(3.9)),
+                new Angler(Figure.measured(82), Figure.chosen(6)),
+                batteryToTheRight(craft("sit-on-top-3-9")),
+                List.of(transducer),
                 List.of(display),
                 new Harness(List.of(pack), List.of(), List.of(lead)),
-                Schools.UNDECIDED,
+                List.of(
+                        Run.along(
+                                        "sonar-run",
+                                        transducer.id(),
+                                        List.of(
+                                                "up-aft-left",
+                                                "deck-to-stern-hatch",
+                                                "stern-lip",
+                                                "keel-way",
+                                                "bow-lip",
+                                                "bow-to-rail-left"))
+                                .withMovingM(Figure.measured(0.35)),
+                        Run.along(
+                                "supply-run",
+                                lead.id(),
+                                List.of("well-to-stern-hatch", "stern-lip", "port-left", "foot-to-rail-left"))),
+                List.of(new Placement(display.id(), "rail-left", true), new Placement(pack.id(), "stern-well", true)),
+                Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL),
+                Weights.EVEN,
                 Set.of(),
                 List.of(new Note(lead.id(), "Came with the display; a thicker pair lies in the garage.")));
     }
@@ -84,35 +116,78 @@ public final class DemoRigs {
                 DeviceKind.DISPLAY_5_IN,
                 "display-5-in",
                 new Draw.Split(Figure.rated(5), Figure.rated(3)),
-                new Limits(Figure.rated(10), Figure.rated(18), Figure.rated(3), Figure.UNSET));
+                new Limits(Figure.rated(10), Figure.rated(18), Figure.rated(3), Figure.UNSET),
+                Figure.rated(0.5));
         Pack pack = Pack.labelled("pack", "9 Ah AGM, third winter", Chemistry.AGM, Figure.rated(9))
                 .withOrigin("agm-9")
                 .withAge(Figure.measured(0.86))
                 .withDepth(Figure.chosen(0.5))
-                .withMassKg(Figure.rated(2.7));
+                .withMassKg(Figure.rated(2.7))
+                .withSize(size(0.151, 0.065, 0.096));
+        Transducer transducer = transducer(
+                        "ice-10-22",
+                        new Mount(MountKind.ICE_FLOAT, "hole", Figure.measured(0.45), Figure.measured(0.20)))
+                .withInUse("wide");
         Segment lead = new Segment(
                 "lead",
                 "supply lead",
                 pack.id(),
                 display.id(),
-                Wire.pair(new Gauge.Awg(20), Figure.measured(0.6)),
+                Wire.pair(new Gauge.Awg(20), Figure.measured(1.2)),
                 List.of(fuse(3, 0.06), new Fitting.Switch("switch", "rocker switch", Figure.UNSET)));
         return new Rig(
                 "Lantern crate, high tarn",
                 new Outing(
                         Figure.chosen(-14),
-                        Water.of(WaterKind.FRESH, Season.ICE, Motion.STILL, 14, 38),
+                        Water.of(WaterKind.FRESH, Season.ICE, Motion.STILL, 14, 38)
+                                .withIceM(Figure.measured(0.35)),
                         List.of(new Phase(
                                 "jigging",
                                 "jigging for char",
                                 Figure.chosen(5),
                                 List.of(new Use(display.id(), Figure.chosen(1), Figure.chosen(1)))))),
-                new Craft(CraftKind.ICE_WALK_OUT, Figure.UNSET),
+                Angler.UNKNOWN,
+                craft("ice-sled"),
+                List.of(transducer),
                 List.of(display),
                 new Harness(List.of(pack), List.of(), List.of(lead)),
+                List.of(
+                        Run.along("sonar-run", transducer.id(), List.of("hole-to-rim", "rim-to-arm")),
+                        Run.along("supply-run", lead.id(), List.of("floor-right-to-rim", "rim-to-arm"))
+                                .withLoopM(Figure.chosen(0.3))),
+                List.of(new Placement(display.id(), "arm-left", true), new Placement(pack.id(), "floor-right", true)),
                 Schools.UNDECIDED,
+                Weights.EVEN,
                 Set.of(),
                 List.of(new Note(pack.id(), "Left over from the alarm system, was free.")));
+    }
+
+    private static Craft craft(String id) {
+        return Catalogue.crafts().stream()
+                .filter(item -> item.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .craft();
+    }
+
+    /** It stands in the right half of the well, against the display on the left rail. */
+    private static Craft batteryToTheRight(Craft craft) {
+        return craft.withStations(craft.stations().stream()
+                .map(station -> station.id().equals("stern-well") ? station.withSideM(Figure.chosen(0.12)) : station)
+                .toList());
+    }
+
+    private static Transducer transducer(String origin, Mount mount) {
+        return Catalogue.transducers().stream()
+                .filter(item -> item.id().equals(origin))
+                .findFirst()
+                .orElseThrow()
+                .withId("transducer")
+                .withMount(mount);
+    }
+
+    private static Size size(double deepM, double wideM, double tallM) {
+        return new Size(Figure.rated(deepM), Figure.rated(wideM), Figure.rated(tallM));
     }
 
     private static Fitting.Fuse fuse(double ratingA, double atM) {

@@ -8,8 +8,9 @@ import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Transducer;
 import java.util.List;
-import java.util.Locale;
 
 /** What can be copied into a rig; each item's id stands in the {@code origin} of its copies. */
 public final class Catalogue {
@@ -28,6 +29,29 @@ public final class Catalogue {
         return DEVICES;
     }
 
+    /** Transducers, by type. */
+    public static List<Transducer> transducers() {
+        return SonarCatalogue.TRANSDUCERS;
+    }
+
+    /** Extension leads for transducers, by length. */
+    public static List<Extension> extensions() {
+        return SonarCatalogue.EXTENSIONS;
+    }
+
+    /** Crafts with their stations, passages and obstructions. */
+    public static List<CraftItem> crafts() {
+        return CraftCatalogue.CRAFTS;
+    }
+
+    /** A catalogue transducer in the place of another: keeps the place's id, display and mount. */
+    public static Transducer inPlaceOf(Transducer old, Transducer item) {
+        return item.withId(old.id())
+                .withOrigin(item.id())
+                .withFeeds(old.feeds())
+                .withMount(old.mount());
+    }
+
     /** A catalogue pack in the place of another: keeps the place's id and the temperature it stands at. */
     public static Pack inPlaceOf(Pack old, Pack item) {
         return item.withId(old.id()).withOrigin(item.id()).withTempC(old.tempC());
@@ -38,10 +62,14 @@ public final class Catalogue {
                 .map(row -> Pack.labelled(
                                 row.get("id"),
                                 row.get("name"),
-                                Chemistry.valueOf(row.get("chemistry").toUpperCase(Locale.ROOT)),
+                                Named.of(Chemistry.class, row.get("chemistry")),
                                 Figure.rated(Table.number(row, "capacityAh")))
                         .withMassKg(Figure.rated(Table.number(row, "massKg")))
-                        .withMaxDischargeA(Figure.rated(Table.number(row, "maxDischargeA"))))
+                        .withMaxDischargeA(Figure.rated(Table.number(row, "maxDischargeA")))
+                        .withSize(new Size(
+                                Figure.rated(Table.number(row, "deepM")),
+                                Figure.rated(Table.number(row, "wideM")),
+                                Figure.rated(Table.number(row, "tallM")))))
                 .toList();
     }
 
@@ -50,8 +78,7 @@ public final class Catalogue {
                 .map(row -> new Device(
                         row.get("id"),
                         row.get("name"),
-                        DeviceKind.valueOf(
-                                row.get("kind").toUpperCase(Locale.ROOT).replace('-', '_')),
+                        Named.of(DeviceKind.class, row.get("kind")),
                         row.get("id"),
                         new Draw.Split(
                                 Figure.rated(Table.number(row, "baseW")),
@@ -60,7 +87,8 @@ public final class Catalogue {
                                 Figure.rated(Table.number(row, "minV")),
                                 Figure.rated(Table.number(row, "maxV")),
                                 Figure.rated(Table.number(row, "maxFuseA")),
-                                Figure.UNSET)))
+                                Figure.UNSET),
+                        Figure.rated(Table.number(row, "massKg"))))
                 .toList();
     }
 }

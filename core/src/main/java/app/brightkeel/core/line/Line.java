@@ -18,19 +18,19 @@ public final class Line {
     private final Map<Stage<?, ?>, Done> done = new IdentityHashMap<>();
     private final Set<Stage<?, ?>> underWay = new LinkedHashSet<>();
 
-    private Line(Rig entered, Map<Stage<?, ?>, Done> before) {
+    private Line(Rig entered, Rig rig, Map<Stage<?, ?>, Done> before) {
         this.entered = entered;
-        this.rig = Assumptions.fill(entered);
+        this.rig = rig;
         this.before = before;
     }
 
     public static Line of(Rig entered) {
-        return new Line(entered, Map.of());
+        return new Line(entered, Assumptions.fill(entered), Map.of());
     }
 
     /** The line of a changed rig; what a stage needs and finds unchanged is not computed again. */
     public Line with(Rig changed) {
-        return new Line(changed, done);
+        return new Line(changed, Assumptions.fill(changed, entered, rig), done);
     }
 
     /** As stored: what changes start from. */

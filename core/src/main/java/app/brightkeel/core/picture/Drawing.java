@@ -11,6 +11,8 @@ import java.util.List;
 /** Gathers the marks of a scene. */
 final class Drawing {
 
+    private static final int CORNERS = 48;
+
     private final List<Mark> marks = new ArrayList<>();
 
     Drawing path(Role role, double weight, Point... points) {
@@ -30,6 +32,21 @@ final class Drawing {
     Drawing note(Role role, Point at, Side side, double lines, String template, Object... parts) {
         marks.add(new Mark.Note(role, at, Text.of(template, parts), side, lines));
         return this;
+    }
+
+    Drawing line(Role role, double weight, List<Point> points) {
+        marks.add(new Mark.Path(role, List.copyOf(points), false, weight));
+        return this;
+    }
+
+    /** A circle as a many-sided figure. */
+    Drawing circle(Role role, Point middle, double radius) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < CORNERS; i++) {
+            double turn = 2 * Math.PI * i / CORNERS;
+            points.add(at(middle.x() + radius * Math.cos(turn), middle.y() + radius * Math.sin(turn)));
+        }
+        return curve(role, points, true);
     }
 
     Drawing spot(Role role, Point at) {

@@ -23,8 +23,21 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
 
     /** What the coordinates mean. */
     public sealed interface Frame {
-        /** Metres both ways. */
-        record ToScale(Point low, Point high) implements Frame {}
+        /**
+         * Metres both ways.
+         *
+         * @param squareM side of the squares of the paper, 1, 2, 2.5 or 5 times a power of ten
+         */
+        record ToScale(Point low, Point high, double squareM) implements Frame {
+
+            /** Squares a drawing is about wide. */
+            private static final int ABOUT = 18;
+
+            /** With squares of a round size. */
+            public static ToScale of(Point low, Point high) {
+                return new ToScale(low, high, Ticks.step((high.x() - low.x()) / ABOUT));
+            }
+        }
 
         /** A chart. */
         record Plot(Axis x, Axis y) implements Frame {}
@@ -35,6 +48,19 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
         SURFACE,
         BOTTOM,
         BED,
+        ICE,
+        HULL,
+        WATERLINE,
+        BEAM,
+        GHOST,
+        HIDDEN,
+        FACE,
+        OBSTRUCTION,
+        PASSAGE,
+        RUN,
+        PART,
+        MASS,
+        CENTRE,
         CONDUCTOR,
         PACK,
         DEVICE,

@@ -54,7 +54,7 @@ public record Amount(double si, Unit unit) {
     }
 
     private static String withSymbol(String number, String symbol) {
-        return symbol.isEmpty() ? number : number + " " + symbol;
+        return number + (symbol.isEmpty() || symbol.equals("°") ? symbol : " " + symbol);
     }
 
     private static String trimmed(double value, int decimals) {

@@ -9,6 +9,9 @@ public enum Unit {
     METRE(Style.PLAIN, metric("m", 2), us(Style.FEET_INCHES, "ft", 1 / 0.3048, 0, 1)),
     /** Of water: in feet without inches. */
     DEPTH(Style.SHORT, metric("m", 1), us(Style.PLAIN, "ft", 1 / 0.3048, 0, 0)),
+    /** An angle, held in degrees. */
+    DEGREE(Style.SHORT, metric("°", 1)),
+    KILOHERTZ(Style.SHORT, metric("kHz", 1)),
     METRE_PER_SECOND(Style.PLAIN, metric("m/s", 0), us(Style.PLAIN, "ft/s", 1 / 0.3048, 0, 0)),
     GRAM_PER_KILOGRAM(Style.PLAIN, metric("g/kg", 1)),
     MILLIMETRE(Style.PLAIN, new Shown("mm", 1000, 0, 0), us(Style.PLAIN, "in", 1 / 0.0254, 0, 1)),
@@ -33,6 +36,8 @@ public enum Unit {
     PERCENT(Style.PLAIN, new Shown("%", 100, 0, 0)),
     /** Held as a fraction, one decimal more. */
     FINE_PERCENT(Style.PLAIN, new Shown("%", 100, 0, 1)),
+    /** How many times something is something else. */
+    TIMES(Style.PLAIN, metric("", 1)),
     FACTOR(Style.PLAIN, metric("", 3)),
     COUNT(Style.SHORT, metric("", 0));
 

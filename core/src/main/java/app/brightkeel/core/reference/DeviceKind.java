@@ -36,6 +36,11 @@ public enum DeviceKind implements Worded {
         return typical().backlightShare() > 0;
     }
 
+    /** Whether it has a screen, into which a transducer can be plugged. */
+    public boolean display() {
+        return name().startsWith("DISPLAY_");
+    }
+
     /** What this kind draws, everything on [W]. */
     public Typical typical() {
         Typical typical = TYPICAL.get(name().toLowerCase(Locale.ROOT).replace('_', '-'));

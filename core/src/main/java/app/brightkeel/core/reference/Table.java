@@ -64,6 +64,11 @@ public final class Table {
         return rows.stream().mapToDouble(row -> number(row, name)).toArray();
     }
 
+    /** One column as written, top to bottom. */
+    public List<String> words(String name) {
+        return rows.stream().map(row -> row.get(name)).toList();
+    }
+
     /** A curve from two columns; the first must rise. */
     public Curve curve(String x, String y) {
         return new Curve(column(x), column(y));

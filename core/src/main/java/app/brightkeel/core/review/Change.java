@@ -36,7 +36,7 @@ public record Change(String id, Text label, Effort effort, Rig after) {
 
     /** What is offered as a cure cures: the rule does not give after it; cheapest first. */
     static List<Change> curing(Rule rule, Line line) {
-        return rule.cures(line).stream()
+        return rule.cures(line)
                 .filter(change -> cured(rule, rule.judge(line.with(change.after()))))
                 .limit(MOST_CURES)
                 .sorted(Comparator.comparing(Change::effort))

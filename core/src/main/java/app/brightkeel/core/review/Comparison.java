@@ -28,7 +28,7 @@ public final class Comparison {
 
     private record Ranked(Offer offer, long fails, long closes) {}
 
-    /** All alternatives of a link with what is planned among them; none where the link is not built yet. */
+    /** All alternatives of a link with what is planned among them. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
         List<Ranked> all = new ArrayList<>();
         for (Change change : withPlanned(line, link)) {
@@ -53,11 +53,9 @@ public final class Comparison {
     }
 
     private static List<Change> withPlanned(Line line, Link link) {
-        LinkReview shown = Links.of(link).orElse(null);
-        List<Change> all = shown == null ? List.of() : new ArrayList<>(shown.alternatives(line));
-        if (shown != null
-                && !all.isEmpty()
-                && all.stream().noneMatch(c -> c.after().equals(line.entered()))) {
+        LinkReview shown = Links.of(link);
+        List<Change> all = new ArrayList<>(shown.alternatives(line));
+        if (!all.isEmpty() && all.stream().noneMatch(c -> c.after().equals(line.entered()))) {
             String id = link.name().toLowerCase(java.util.Locale.ROOT) + ".as-it-is";
             all.add(new Change(id, shown.planned(line), Effort.BUY, line.entered()));
         }
@@ -67,16 +65,14 @@ public final class Comparison {
     /** The change with this id, among the cures of what the review found and the alternatives of every link. */
     public static java.util.Optional<Change> find(Line line, String id) {
         for (Link link : Link.values()) {
-            List<Change> offered =
-                    Links.of(link).map(shown -> shown.alternatives(line)).orElse(List.of());
-            for (Change change : offered) {
+            for (Change change : Links.of(link).alternatives(line)) {
                 if (change.id().equals(id)) {
                     return java.util.Optional.of(change);
                 }
             }
         }
         return Rules.ALL.stream()
-                .flatMap(rule -> rule.cures(line).stream())
+                .flatMap(rule -> rule.cures(line))
                 .filter(change -> change.id().equals(id))
                 .findFirst();
     }

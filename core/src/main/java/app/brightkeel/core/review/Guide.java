@@ -20,7 +20,6 @@ public final class Guide {
 
     /** How far a step is. */
     public enum State {
-        NOT_BUILT,
         OPEN,
         ANSWERED
     }
@@ -51,9 +50,6 @@ public final class Guide {
     }
 
     private static State state(LinkState link) {
-        if (link instanceof LinkState.Open open) {
-            return open.pointers().isEmpty() ? State.NOT_BUILT : State.OPEN;
-        }
-        return State.ANSWERED;
+        return link instanceof LinkState.Open ? State.OPEN : State.ANSWERED;
     }
 }

@@ -9,7 +9,7 @@ import java.util.List;
 /**
  * What a link shows besides its verdict: its number, the workings behind it, and what could be had instead.
  *
- * <p>One for each link that is built, in {@code review.<link>}, named once in {@link Links}.
+ * <p>One for each link, in {@code review.<link>}, named once in {@link Links}.
  */
 public interface LinkReview {
 
@@ -22,7 +22,7 @@ public interface LinkReview {
     List<Working> workings(Line line);
 
     /** Whether the verdict stands on the figure at a pointer: then an assumed one is marked. */
-    boolean standsOn(String pointer);
+    boolean standsOn(Line line, String pointer);
 
     /** What the rig has now, as Compare names it where no alternative is just that. */
     default Text planned(Line line) {

@@ -20,7 +20,7 @@ public sealed interface LinkState {
      * Not judged, without number or margin.
      *
      * @param why      in words
-     * @param pointers what would have to be given; empty where the link is not built yet
+     * @param pointers what would have to be given; not empty
      */
     record Open(Link link, Text why, List<String> pointers) implements LinkState {
         @Override

@@ -63,6 +63,6 @@ public record RigComparison(String left, String right, List<Pair> links) {
     }
 
     private static Text has(Line line, Link link) {
-        return Links.of(link).map(shown -> shown.planned(line)).orElse(Text.of(""));
+        return Links.of(link).planned(line);
     }
 }

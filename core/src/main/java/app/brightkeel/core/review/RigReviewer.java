@@ -54,17 +54,15 @@ public final class RigReviewer {
                 List.copyOf(findings),
                 Cautions.of(line.rig()),
                 assumed,
-                assumedLinks(states, assumed),
+                assumedLinks(line, states, assumed),
                 Guide.of(states));
     }
 
-    private static List<Link> assumedLinks(List<LinkState> states, List<Assumed> assumed) {
+    private static List<Link> assumedLinks(Line line, List<LinkState> states, List<Assumed> assumed) {
         return states.stream()
                 .filter(LinkState.Judged.class::isInstance)
                 .map(LinkState::link)
-                .filter(link -> Links.of(link)
-                        .map(shown -> assumed.stream().anyMatch(a -> shown.standsOn(a.pointer())))
-                        .orElse(false))
+                .filter(link -> assumed.stream().anyMatch(a -> Links.of(link).standsOn(line, a.pointer())))
                 .toList();
     }
 
@@ -84,10 +82,7 @@ public final class RigReviewer {
     }
 
     private static LinkState state(Line line, Link link, Map<Rule, Judgement> judgements) {
-        LinkReview shown = Links.of(link).orElse(null);
-        if (shown == null) {
-            return new LinkState.Open(link, Text.of("Not built yet."), List.of());
-        }
+        LinkReview shown = Links.of(link);
         Verdict worst = Verdict.HOLDS;
         double margin = 1;
         List<String> asked = new ArrayList<>();
@@ -161,11 +156,10 @@ public final class RigReviewer {
 
     private static List<Assumed> assumed(Line line) {
         List<Assumed> all = new ArrayList<>();
-        Figures.visit(line.rig(), (pointer, figure) -> {
-            if (figure.isSet() && figure.basis() == Figure.Basis.ASSUMED) {
-                all.add(new Assumed(pointer, figure));
-            }
-        });
+        Figures.visit(
+                line.rig(),
+                figure -> figure.isSet() && figure.basis() == Figure.Basis.ASSUMED,
+                (pointer, figure) -> all.add(new Assumed(pointer, figure)));
         return all;
     }
 }

@@ -3,6 +3,7 @@ package app.brightkeel.core.review;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** One thing that can give; one class each, in {@code review.<link>}, named once in {@link Rules#ALL}. */
 public interface Rule {
@@ -51,9 +52,9 @@ public interface Rule {
 
     Judgement judge(Line line);
 
-    /** Changes that may cure; asked only where the rule does not hold. */
-    default List<Change> cures(Line line) {
-        return List.of();
+    /** Changes that may cure, the likely and cheap ones first; made one by one, only where the rule does not hold. */
+    default Stream<Change> cures(Line line) {
+        return Stream.empty();
     }
 
     /** A measured judgement whose words are a template and its parts. */

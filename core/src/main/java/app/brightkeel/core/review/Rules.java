@@ -1,8 +1,12 @@
 package app.brightkeel.core.review;
 
 import app.brightkeel.core.review.battery.BatteryRules;
+import app.brightkeel.core.review.cable.CableRules;
+import app.brightkeel.core.review.carry.CarryRules;
 import app.brightkeel.core.review.fuse.FuseRules;
+import app.brightkeel.core.review.mount.MountRules;
 import app.brightkeel.core.review.screen.ScreenRules;
+import app.brightkeel.core.review.transducer.TransducerRules;
 import app.brightkeel.core.review.water.WaterRules;
 import app.brightkeel.core.review.wire.WireRules;
 import java.util.List;
@@ -12,7 +16,15 @@ import java.util.stream.Stream;
 public final class Rules {
 
     public static final List<Rule> ALL = Stream.of(
-                    WaterRules.ALL, ScreenRules.ALL, WireRules.ALL, FuseRules.ALL, BatteryRules.ALL)
+                    WaterRules.ALL,
+                    TransducerRules.ALL,
+                    MountRules.ALL,
+                    CableRules.ALL,
+                    ScreenRules.ALL,
+                    WireRules.ALL,
+                    FuseRules.ALL,
+                    BatteryRules.ALL,
+                    CarryRules.ALL)
             .flatMap(List::stream)
             .toList();
 

@@ -4,6 +4,7 @@ import app.brightkeel.core.rig.Fields;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
 import java.util.List;
 
 /** Says in words what a pointer asks for: "the capacity of the stern battery". */
@@ -30,10 +31,49 @@ public final class Wanted {
                                 steps,
                                 2,
                                 rig.devices().get(Integer.parseInt(steps[1])).name());
+            case "transducers" -> transducer(rig, steps);
+            case "craft" -> craft(rig, steps);
+            case "angler" -> of(steps, 1, "the angler");
+            case "runs" -> "the way of each transducer's lead through the craft";
+            case "places" -> "a place for every battery and display";
             case "outing" -> outing(rig, steps);
             case "harness" -> harness(rig, steps);
             default -> pointer;
         };
+    }
+
+    private static String transducer(Rig rig, String[] steps) {
+        if (steps.length == 1) {
+            return "a transducer";
+        }
+        Transducer transducer = rig.transducers().get(Integer.parseInt(steps[1]));
+        if (steps[2].equals("beams")) {
+            return steps.length == 3
+                    ? "a beam of " + transducer.name()
+                    : of(
+                            steps,
+                            4,
+                            transducer.beams().get(Integer.parseInt(steps[3])).name());
+        }
+        if (steps[2].equals("mount")) {
+            return of(steps, 3, "the mount of " + transducer.name());
+        }
+        return of(steps, 2, transducer.name());
+    }
+
+    private static String craft(Rig rig, String[] steps) {
+        if (steps.length == 2) {
+            return of(steps, 1, "the craft");
+        }
+        int at = Integer.parseInt(steps[2]);
+        return of(
+                steps,
+                3,
+                switch (steps[1]) {
+                    case "stations" -> rig.craft().stations().get(at).name();
+                    case "passages" -> rig.craft().passages().get(at).name();
+                    default -> rig.craft().obstructions().get(at).name();
+                });
     }
 
     private static String outing(Rig rig, String[] steps) {

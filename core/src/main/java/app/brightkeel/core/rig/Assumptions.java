@@ -3,12 +3,15 @@ package app.brightkeel.core.rig;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.reference.FuseTables;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
  * Fills what a person left open and what may be assumed, so that no formula knows about unset figures. Never assumed:
- * hours, capacity, chemistry, wire length and gauge, a fuse's rating and place, a maker's largest fuse, masses.
+ * hours, capacity, chemistry, beam angles, lengths of leads, wire gauge, a fuse's rating and place, a maker's largest
+ * fuse, masses, sizes.
  *
  * <p>The assumed values are the middles of the tables in {@code reference}; those below without a table are common
  * practice, no source.
@@ -37,28 +40,83 @@ public final class Assumptions {
 
     /** The same rig with every figure that may be assumed filled; idempotent. */
     public static Rig fill(Rig rig) {
-        Figure air = rig.outing().airC().orAssume(AIR_C);
-        List<Device> devices = rig.devices().stream().map(Assumptions::filled).toList();
-        Harness harness = rig.harness();
+        Rig nothing = Rig.blank("nothing", CraftKind.UNDECIDED);
+        return fill(rig, nothing, nothing);
+    }
+
+    /**
+     * The same, taking over what was filled before wherever the very same part stood in an earlier rig: a change that is
+     * only tried touches few parts.
+     *
+     * @param filled {@code before}, filled
+     */
+    public static Rig fill(Rig rig, Rig before, Rig filled) {
+        boolean sameCraft = rig.craft() == before.craft();
+        List<Device> devices = reused(rig.devices(), before.devices(), filled.devices(), Assumptions::filled);
+        List<Transducer> transducers =
+                reused(rig.transducers(), before.transducers(), filled.transducers(), CraftAssumptions::filled);
+        boolean sameOuting = sameCraft && rig.outing() == before.outing() && devices == filled.devices();
+        boolean sameWays = sameCraft && rig.runs() == before.runs() && rig.transducers() == before.transducers();
         return new Rig(
                 rig.name(),
-                new Outing(
-                        air,
-                        filled(rig.outing().water(), rig.craft().kind()),
-                        rig.outing().phases().stream()
-                                .map(phase -> filled(phase, devices))
-                                .toList()),
+                sameOuting ? filled.outing() : filled(rig.outing(), rig.craft().kind(), devices),
+                rig.angler().withGearKg(rig.angler().gearKg().orAssume(0)),
                 rig.craft(),
+                transducers,
                 devices,
-                new Harness(
-                        harness.packs().stream()
-                                .map(pack -> filled(pack, air.value()))
+                harness(rig, before, filled, sameWays),
+                sameWays
+                        ? filled.runs()
+                        : rig.runs().stream()
+                                .map(run -> CraftAssumptions.filled(run, rig))
                                 .toList(),
-                        harness.junctions(),
-                        harness.segments().stream().map(Assumptions::filled).toList()),
+                rig.places(),
                 rig.schools(),
+                rig.weights(),
                 rig.quieted(),
                 rig.notes());
+    }
+
+    private static Outing filled(Outing outing, CraftKind carrier, List<Device> devices) {
+        return new Outing(
+                outing.airC().orAssume(AIR_C),
+                filled(outing.water(), carrier),
+                outing.phases().stream().map(phase -> filled(phase, devices)).toList());
+    }
+
+    private static Harness harness(Rig rig, Rig before, Rig filled, boolean sameWays) {
+        Harness harness = rig.harness();
+        Harness old = before.harness();
+        double airC = rig.outing().airC().orAssume(AIR_C).value();
+        boolean sameAir = rig.outing().airC().equals(before.outing().airC());
+        if (harness == old && sameAir && sameWays) {
+            return filled.harness();
+        }
+        return new Harness(
+                reused(
+                        harness.packs(),
+                        sameAir ? old.packs() : List.of(),
+                        filled.harness().packs(),
+                        pack -> filled(pack, airC)),
+                harness.junctions(),
+                reused(
+                        harness.segments(),
+                        sameWays ? old.segments() : List.of(),
+                        filled.harness().segments(),
+                        segment -> filled(CraftAssumptions.asLongAsItsWay(segment, rig))));
+    }
+
+    /** What was filled before where the same part stands in the same place; the very same list where all of it is. */
+    private static <T> List<T> reused(List<T> parts, List<T> before, List<T> filled, UnaryOperator<T> fill) {
+        if (parts == before) {
+            return filled;
+        }
+        List<T> all = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            boolean same = i < before.size() && parts.get(i) == before.get(i);
+            all.add(same ? filled.get(i) : fill.apply(parts.get(i)));
+        }
+        return List.copyOf(all);
     }
 
     /** Between the depths, by the season, by the kind; a display that says nothing reckons with 1500 m/s. */
@@ -71,7 +129,8 @@ public final class Assumptions {
         return water.withTypicalM(typical)
                 .withWaterC(water.waterC().orAssume(season.usualWaterC()))
                 .withSalinity(water.salinity().orAssume(water.kind().usualSalinity()))
-                .withDisplaySoundMs(water.displaySoundMs().orAssume(DISPLAY_SOUND_MS));
+                .withDisplaySoundMs(water.displaySoundMs().orAssume(DISPLAY_SOUND_MS))
+                .withFishM(water.fishM().orAssume(CraftAssumptions.FISH_M));
     }
 
     private static Phase filled(Phase phase, List<Device> devices) {
@@ -125,8 +184,9 @@ public final class Assumptions {
 
     /** One pack filled, in air of a temperature [°C]. */
     public static Pack filled(Pack pack, double airC) {
-        Pack known =
-                pack.withTempC(pack.tempC().orAssume(airC)).withAge(pack.age().orAssume(1));
+        Pack known = pack.withTempC(pack.tempC().orAssume(airC))
+                .withAge(pack.age().orAssume(1))
+                .withPlugM(pack.plugM().orAssume(CraftAssumptions.PLUG_ROOM_M));
         if (pack.chemistry() == Chemistry.UNDECIDED) {
             return known;
         }

@@ -1,15 +1,110 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
- * What carries the rig.
+ * What carries the rig: a hull, or a base on the ice.
  *
- * @param lengthM over all, 0.2 to 12 [m]
+ * @param origin       id of the catalogue craft it was copied from, "" where it was measured from nothing
+ * @param lengthM      over all, or of the base, 0.2 to 12 [m]
+ * @param beamM        greatest width, or width of the base, 0.1 to 3 [m]
+ * @param depthM       lowest line of the hull to the deck or gunwale amidships, 0.03 to 1.5 [m]
+ * @param massKg       empty, 0.3 to 500 [kg]; never assumed
+ * @param seatM        middle of the seat, aft of the bow, 0 to 12 [m]
+ * @param seatHeightM  of the seat above the lowest line of the hull, 0 to 1.5 [m]
+ * @param stations     places where something can sit
+ * @param passages     ways for cables between them
+ * @param obstructions what stands down into the water
  */
 @RecordBuilder
-public record Craft(CraftKind kind, Figure lengthM) implements CraftBuilder.With {
+public record Craft(
+        CraftKind kind,
+        String origin,
+        Figure lengthM,
+        Figure beamM,
+        Figure depthM,
+        Figure massKg,
+        Figure seatM,
+        Figure seatHeightM,
+        List<Station> stations,
+        List<Passage> passages,
+        List<Obstruction> obstructions)
+        implements CraftBuilder.With {
+
+    private static final int MOST_STATIONS = 60;
+    private static final int MOST_PASSAGES = 120;
+    private static final int MOST_OBSTRUCTIONS = 20;
+
+    /** @throws Refusal naming the field for an id used twice or a passage that leads nowhere */
     public Craft {
+        Checks.text("origin", origin);
         Figure.within("lengthM", lengthM, 0.2, 12, "m");
+        Figure.within("beamM", beamM, 0.1, 3, "m");
+        Figure.within("depthM", depthM, 0.03, 1.5, "m");
+        Figure.within("massKg", massKg, 0.3, 500, "kg");
+        Figure.within("seatM", seatM, 0, 12, "m");
+        Figure.within("seatHeightM", seatHeightM, 0, 1.5, "m");
+        stations = Checks.atMost("stations", MOST_STATIONS, stations);
+        passages = Checks.atMost("passages", MOST_PASSAGES, passages);
+        obstructions = Checks.atMost("obstructions", MOST_OBSTRUCTIONS, obstructions);
+        Checks.distinct("stations", stations.stream().map(Station::id).toList());
+        Checks.distinct("passages", passages.stream().map(Passage::id).toList());
+        Checks.distinct(
+                "obstructions", obstructions.stream().map(Obstruction::id).toList());
+        Set<String> known = stations.stream().map(Station::id).collect(Collectors.toSet());
+        for (int p = 0; p < passages.size(); p++) {
+            refuseUnknown("passages[" + p + "].from", passages.get(p).from(), known);
+            refuseUnknown("passages[" + p + "].to", passages.get(p).to(), known);
+        }
+    }
+
+    private static void refuseUnknown(String field, String id, Set<String> known) {
+        if (!known.contains(id)) {
+            throw new Refusal(RefusalCode.DANGLING, field, id, "the id of a station of this craft");
+        }
+    }
+
+    /** A craft of which nothing is known but its kind. */
+    public static Craft of(CraftKind kind) {
+        Figure open = Figure.UNSET;
+        return new Craft(kind, "", open, open, open, open, open, open, List.of(), List.of(), List.of());
+    }
+
+    // plain loops: every rig that is tried as a cure looks its stations and passages up again
+    /** The station with this id, if there is one. */
+    public Optional<Station> station(String id) {
+        for (Station station : stations) {
+            if (station.id().equals(id)) {
+                return Optional.of(station);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Place of a station in the list, for pointers. */
+    public int indexOfStation(String id) {
+        for (int i = 0; i < stations.size(); i++) {
+            if (stations.get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("no such station: " + id);
+    }
+
+    /** The passage with this id, if there is one. */
+    public Optional<Passage> passage(String id) {
+        for (Passage passage : passages) {
+            if (passage.id().equals(id)) {
+                return Optional.of(passage);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -14,6 +14,8 @@ public final class FreshId {
     public static String of(Rig rig, String wish) {
         Set<String> taken = new HashSet<>();
         rig.devices().forEach(d -> taken.add(d.id()));
+        rig.transducers().forEach(t -> taken.add(t.id()));
+        rig.runs().forEach(r -> taken.add(r.id()));
         rig.harness().packs().forEach(p -> taken.add(p.id()));
         rig.harness().junctions().forEach(j -> taken.add(j.id()));
         rig.harness().segments().forEach(s -> {

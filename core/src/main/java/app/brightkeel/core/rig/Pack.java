@@ -19,6 +19,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param electronicsOhm cut-off electronics, 0 to 1 [Ω]
  * @param maxDischargeA  most it may give, 0.1 to 2000 [A]
  * @param massKg         0.05 to 100 [kg]
+ * @param size           outside, upright as its maker shows it, terminals on top
+ * @param plugM          room that terminals and plug need above it, 0 to 0.3 [m]
  */
 @RecordBuilder
 public record Pack(
@@ -36,7 +38,9 @@ public record Pack(
         Figure cellsOhm,
         Figure electronicsOhm,
         Figure maxDischargeA,
-        Figure massKg)
+        Figure massKg,
+        Size size,
+        Figure plugM)
         implements PackBuilder.With {
 
     public Pack {
@@ -54,6 +58,7 @@ public record Pack(
         Figure.within("electronicsOhm", electronicsOhm, 0, 1, "Ω");
         Figure.within("maxDischargeA", maxDischargeA, 0.1, 2000, "A");
         Figure.within("massKg", massKg, 0.05, 100, "kg");
+        Figure.within("plugM", plugM, 0, 0.3, "m");
     }
 
     /** A pack of which nothing is known yet. */
@@ -64,6 +69,23 @@ public record Pack(
     /** A pack known by its label. */
     public static Pack labelled(String id, String name, Chemistry chemistry, Figure capacityAh) {
         Figure open = Figure.UNSET;
-        return new Pack(id, name, "", chemistry, 1, capacityAh, open, open, open, open, open, open, open, open, open);
+        return new Pack(
+                id,
+                name,
+                "",
+                chemistry,
+                1,
+                capacityAh,
+                open,
+                open,
+                open,
+                open,
+                open,
+                open,
+                open,
+                open,
+                open,
+                Size.UNKNOWN,
+                open);
     }
 }

@@ -18,6 +18,14 @@ public final class Pointer {
         return "/devices/" + index + "/" + field;
     }
 
+    public static String transducer(int index, String field) {
+        return "/transducers/" + index + "/" + field;
+    }
+
+    public static String station(int index, String field) {
+        return "/craft/stations/" + index + "/" + field;
+    }
+
     public static String pack(int index, String field) {
         return "/harness/packs/" + index + "/" + field;
     }

@@ -5,31 +5,42 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 
 /**
  * What a person decided about one rig.
  *
- * @param name    as on the shelf
- * @param outing  the day it is planned for
- * @param craft   what carries it
- * @param devices everything that draws current
- * @param harness packs and the wire between them and the devices
- * @param schools preferences where practitioners differ
- * @param quieted ids of rules whose findings the person has put aside
- * @param notes   why a part was chosen, at most one for each; a note goes when its part goes
+ * @param name        as on the shelf
+ * @param outing      the day it is planned for
+ * @param angler      who is in it
+ * @param craft       what carries it
+ * @param transducers what sends and hears, the first being the one the line is judged by
+ * @param devices     everything that draws current
+ * @param harness     packs and the wire between them and the devices
+ * @param runs        how cables go through the craft, at most one for each lead or segment
+ * @param places      where devices and packs sit, at most one for each
+ * @param schools     preferences where practitioners differ
+ * @param weights     how much each part of a mount's score counts
+ * @param quieted     ids of rules whose findings the person has put aside
+ * @param notes       why a part was chosen, at most one for each; a note goes when its part goes
  */
 @RecordBuilder
 public record Rig(
         String name,
         Outing outing,
+        Angler angler,
         Craft craft,
+        List<Transducer> transducers,
         List<Device> devices,
         Harness harness,
+        List<Run> runs,
+        List<Placement> places,
         Schools schools,
+        Weights weights,
         Set<String> quieted,
         List<Note> notes)
         implements RigBuilder.With {
@@ -37,14 +48,19 @@ public record Rig(
     /** Most devices in one rig. */
     public static final int MOST_DEVICES = 40;
 
+    private static final int MOST_TRANSDUCERS = 12;
+    private static final int MOST_RUNS = 100;
     private static final int MOST_QUIETED = 200;
-
     private static final int MOST_NOTES = 500;
 
     /** @throws Refusal naming the field for a blank name, an id used twice, a reference to nothing, too long a list */
     public Rig {
         Checks.name("name", name);
+        transducers = Checks.atMost("transducers", MOST_TRANSDUCERS, transducers);
         devices = Checks.atMost("devices", MOST_DEVICES, devices);
+        runs = Checks.atMost("runs", MOST_RUNS, runs);
+        places = Checks.atMost("places", MOST_DEVICES + MOST_TRANSDUCERS, places);
+        notes = Checks.atMost("notes", MOST_NOTES, notes);
         if (quieted.size() > MOST_QUIETED) {
             throw new Refusal(
                     RefusalCode.TOO_MANY, "quieted", String.valueOf(quieted.size()), "at most " + MOST_QUIETED);
@@ -52,53 +68,25 @@ public record Rig(
         quieted.forEach(id -> Checks.text("quieted", id));
         // kept sorted, so that the same rig is the same document
         quieted = java.util.Collections.unmodifiableSortedSet(new TreeSet<>(quieted));
-        List<String> ids = new ArrayList<>(harness.ownIds());
-        devices.forEach(device -> ids.add(device.id()));
-        Checks.distinct("harness", ids);
-        Set<String> known = new HashSet<>();
-        devices.forEach(device -> known.add(device.id()));
-        for (int p = 0; p < outing.phases().size(); p++) {
-            List<Use> uses = outing.phases().get(p).uses();
-            for (int u = 0; u < uses.size(); u++) {
-                refuseUnknown(
-                        "outing.phases[" + p + "].uses[" + u + "].device",
-                        uses.get(u).device(),
-                        known);
-            }
-        }
-        harness.packs().forEach(pack -> known.add(pack.id()));
-        harness.junctions().forEach(junction -> known.add(junction.id()));
-        harness.checkEnds(known);
-        notes = Checks.atMost("notes", MOST_NOTES, notes);
-        Checks.distinct("notes", notes.stream().map(Note::part).toList());
-        Set<String> parts = new HashSet<>(ids);
-        outing.phases().forEach(phase -> parts.add(phase.id()));
-        for (int n = 0; n < notes.size(); n++) {
-            String part = notes.get(n).part();
-            if (!part.isEmpty() && !parts.contains(part)) {
-                throw new Refusal(
-                        RefusalCode.DANGLING,
-                        "notes[" + n + "].part",
-                        part,
-                        "the id of a part of this rig, or nothing");
-            }
-        }
+        References.check(outing, craft, transducers, devices, harness, runs, places, notes);
     }
 
-    /** A note goes with its part: whoever takes parts out of a harness need not think of it. */
+    /** Whoever takes parts out of a harness need not think of what spoke of them. */
     @Override
     public Rig withHarness(Harness changed) {
-        Set<String> gone = new HashSet<>(harness.ownIds());
-        gone.removeAll(new HashSet<>(changed.ownIds()));
-        List<Note> kept =
-                notes.stream().filter(note -> !gone.contains(note.part())).toList();
-        return new Rig(name, outing, craft, devices, changed, schools, quieted, kept);
+        return References.tidied(this, craft, transducers, changed);
     }
 
-    private static void refuseUnknown(String field, String id, Set<String> known) {
-        if (!known.contains(id)) {
-            throw new Refusal(RefusalCode.DANGLING, field, id, "the id of a device of this rig");
-        }
+    /** Another craft: what sat at a station, or went through a passage, that it has not is undecided again. */
+    @Override
+    public Rig withCraft(Craft changed) {
+        return References.tidied(this, changed, transducers, harness);
+    }
+
+    /** Other transducers: the runs of those that are gone go with them. */
+    @Override
+    public Rig withTransducers(List<Transducer> changed) {
+        return References.tidied(this, craft, changed, harness);
     }
 
     /** A rig of which nothing is known but its name and what carries it. */
@@ -106,10 +94,15 @@ public record Rig(
         return new Rig(
                 name,
                 new Outing(Figure.UNSET, Water.UNKNOWN, List.of()),
-                new Craft(craft, Figure.UNSET),
+                Angler.UNKNOWN,
+                Craft.of(craft),
+                List.of(),
                 List.of(),
                 new Harness(List.of(), List.of(), List.of()),
+                List.of(),
+                List.of(),
                 Schools.UNDECIDED,
+                Weights.EVEN,
                 Set.of(),
                 List.of());
     }
@@ -129,6 +122,16 @@ public record Rig(
         return devices.stream().filter(d -> d.id().equals(id)).findFirst().orElseThrow();
     }
 
+    /** Where a device or pack sits, if that is said. */
+    public Optional<Placement> placeOf(String item) {
+        return places.stream().filter(p -> p.item().equals(item)).findFirst();
+    }
+
+    /** How the cable of a transducer or segment goes, if that is said. */
+    public Optional<Run> runOf(String carried) {
+        return runs.stream().filter(r -> r.carries().equals(carried)).findFirst();
+    }
+
     /** This rig with one device replaced by the one of the same id. */
     public Rig with(Device device) {
         return withDevices(devices.stream()
@@ -144,5 +147,34 @@ public record Rig(
     /** This rig with one segment replaced by the one of the same id. */
     public Rig with(Segment segment) {
         return withHarness(harness.with(segment));
+    }
+
+    /** This rig with one transducer replaced by the one of the same id. */
+    public Rig with(Transducer transducer) {
+        return withTransducers(transducers.stream()
+                .map(t -> t.id().equals(transducer.id()) ? transducer : t)
+                .toList());
+    }
+
+    /** This rig with the run of the same load replaced, or added where there was none. */
+    public Rig with(Run run) {
+        return withRuns(replaced(runs, run, Run::carries));
+    }
+
+    /** This rig with the place of the same item replaced, or added where there was none. */
+    public Rig with(Placement place) {
+        return withPlaces(replaced(places, place, Placement::item));
+    }
+
+    private static <T> List<T> replaced(List<T> all, T one, Function<T, String> key) {
+        List<T> changed = new ArrayList<>(all);
+        for (int i = 0; i < changed.size(); i++) {
+            if (key.apply(changed.get(i)).equals(key.apply(one))) {
+                changed.set(i, one);
+                return changed;
+            }
+        }
+        changed.add(one);
+        return changed;
     }
 }

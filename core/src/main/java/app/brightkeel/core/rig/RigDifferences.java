@@ -21,7 +21,10 @@ import java.util.TreeSet;
 public final class RigDifferences {
 
     /** Parts of a rig that have no id of their own stand among the ids like this: no id holds a slash. */
-    private static final Map<String, String> OWNERS = Map.of("craft", "/craft", "water", "/water");
+    private static final Map<String, String> OWNERS = Map.of("angler", "/angler", "craft", "/craft", "water", "/water");
+
+    /** Fields that hold the id of something else. */
+    private static final Set<String> REFERENCES = Set.of("from", "to", "station", "feeds", "inUse", "carries");
 
     private final List<Text> told = new ArrayList<>();
 
@@ -29,6 +32,7 @@ public final class RigDifferences {
     private final Map<String, String> names = new LinkedHashMap<>();
 
     private RigDifferences() {
+        names.put("/angler", "the angler");
         names.put("/craft", "the craft");
         names.put("/water", "the water");
     }
@@ -45,6 +49,10 @@ public final class RigDifferences {
     private void name(Object at) {
         if (at instanceof List<?> list) {
             list.forEach(this::name);
+        } else if (at instanceof Run run) {
+            names.put(run.id(), "the cable of " + nameOf(run.carries()));
+        } else if (at instanceof Placement place) {
+            names.put(place.item() + "/place", "the place of " + nameOf(place.item()));
         } else if (at instanceof Record && !(at instanceof Figure)) {
             String id = "";
             for (RecordComponent component : Components.of(at)) {
@@ -80,6 +88,8 @@ public final class RigDifferences {
             figure(owner, field, from, to);
         } else if (a instanceof Gauge from && b instanceof Gauge to) {
             tell("{}: {} → {}.", what(owner, field), gauge(from), gauge(to));
+        } else if (field.equals("legs")) {
+            tell("{}: {} → {}.", what(owner, field), way((List<?>) a), way((List<?>) b));
         } else if (a instanceof List<?> from && b instanceof List<?> to) {
             lists(from, to);
         } else if (a instanceof Set<?> from && b instanceof Set<?> to) {
@@ -115,6 +125,12 @@ public final class RigDifferences {
 
     private static Object gauge(Gauge gauge) {
         return gauge.decided() ? new Amount(gauge.size().areaMm2(), Unit.WIRE) : "open";
+    }
+
+    private String way(List<?> legs) {
+        List<String> passages =
+                legs.stream().map(leg -> nameOf(String.valueOf(leg))).toList();
+        return passages.isEmpty() ? "open" : String.join(", ", passages);
     }
 
     private void lists(List<?> from, List<?> to) {
@@ -177,6 +193,9 @@ public final class RigDifferences {
     }
 
     private static String key(Object part) {
+        if (part instanceof Placement place) {
+            return place.item() + "/place";
+        }
         for (RecordComponent component : Components.of(part)) {
             if (Set.of("id", "device", "part").contains(component.getName())) {
                 return (String) Components.read(component, part);
@@ -196,7 +215,7 @@ public final class RigDifferences {
     }
 
     private Object plain(String field, Object value) {
-        if (field.equals("from") || field.equals("to")) {
+        if (REFERENCES.contains(field) && !value.equals("")) {
             return nameOf((String) value);
         }
         if (value instanceof Boolean yes) {

@@ -1,21 +1,61 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.quantity.Worded;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * Preferences where practitioners differ: they shift advice, they never fail a rig.
  *
- * @param fusing one labelled block, or a fuse on each lead
+ * @param fusing   one labelled block, or a fuse on each lead
+ * @param drilling what may be drilled
+ * @param screen   beside the seat, or ahead on the centre line
  */
 @RecordBuilder
-public record Schools(Fusing fusing) implements SchoolsBuilder.With {
+public record Schools(Fusing fusing, Drilling drilling, Screen screen) implements SchoolsBuilder.With {
 
-    public static final Schools UNDECIDED = new Schools(Fusing.UNDECIDED);
+    public static final Schools UNDECIDED = new Schools(Fusing.UNDECIDED, Drilling.UNDECIDED, Screen.UNDECIDED);
 
     /** How branches are fused. */
     public enum Fusing {
         UNDECIDED,
         IN_LINE,
         BLOCK
+    }
+
+    /** What may be drilled; a hole below the waterline is a matter of safety until it is chosen here. */
+    public enum Drilling implements Worded {
+        UNDECIDED("no preference"),
+        NO_DRILL("no drilling"),
+        ABOVE_WATERLINE("holes above the waterline"),
+        BELOW_WATERLINE("holes below the waterline too");
+
+        private final String words;
+
+        Drilling(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Where the display stands. */
+    public enum Screen implements Worded {
+        UNDECIDED("no preference"),
+        SIDE("beside the seat"),
+        FORWARD("ahead, on the centre line");
+
+        private final String words;
+
+        Screen(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
     }
 }

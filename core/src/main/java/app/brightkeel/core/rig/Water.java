@@ -12,6 +12,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param waterC         −2 to 40 [°C]
  * @param salinity       0 to 45 [g/kg]
  * @param displaySoundMs speed of sound the display reckons with, 1350 to 1600 [m/s]
+ * @param fishM          how high above the bottom the fish stand that matter, 0.02 to 10 [m]
+ * @param iceM           thickness of the ice as measured, 0.02 to 3 [m]; never assumed, and never judged as safe
  */
 @RecordBuilder
 public record Water(
@@ -23,7 +25,9 @@ public record Water(
         Figure mostM,
         Figure waterC,
         Figure salinity,
-        Figure displaySoundMs)
+        Figure displaySoundMs,
+        Figure fishM,
+        Figure iceM)
         implements WaterBuilder.With {
 
     private static final double SHALLOWEST_M = 0.2;
@@ -36,6 +40,8 @@ public record Water(
         Figure.within("waterC", waterC, -2, 40, "°C");
         Figure.within("salinity", salinity, 0, 45, "g/kg");
         Figure.within("displaySoundMs", displaySoundMs, 1350, 1600, "m/s");
+        Figure.within("fishM", fishM, 0.02, 10, "m");
+        Figure.within("iceM", iceM, 0.02, 3, "m");
     }
 
     /** A water of which nothing is known yet. */
@@ -43,6 +49,8 @@ public record Water(
             WaterKind.UNDECIDED,
             Season.UNDECIDED,
             Motion.UNDECIDED,
+            Figure.UNSET,
+            Figure.UNSET,
             Figure.UNSET,
             Figure.UNSET,
             Figure.UNSET,

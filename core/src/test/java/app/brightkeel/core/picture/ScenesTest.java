@@ -15,6 +15,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Transducer;
 import java.util.List;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
@@ -51,24 +52,96 @@ public class ScenesTest {
     @DataProvider
     public Object[][] pictures() {
         return TestRigs.all().stream()
-                .flatMap(rig -> Stream.of(Link.SCREEN, Link.WIRE, Link.FUSE, Link.BATTERY)
-                        .map(link -> new Object[] {rig.name(), link}))
+                .flatMap(rig -> Stream.of(Link.values()).map(link -> new Object[] {rig.name(), link}))
                 .toArray(Object[][]::new);
     }
 
     @Test(dataProvider = "pictures")
     public void everyMarkLiesInItsFrame(String name, Link link) {
         Scene scene = scene(TestRigs.named(name), link);
-        Frame.Plot plot = (Frame.Plot) scene.frame();
-        for (Mark mark : scene.marks()) {
-            points(mark).forEach(p -> {
-                assertTrue(p.x() >= plot.x().low() - 1e-9 && p.x() <= plot.x().high() + 1e-9, mark.toString());
-                assertTrue(p.y() >= plot.y().low() - 1e-9 && p.y() <= plot.y().high() + 1e-9, mark.toString());
-            });
+        if (scene.frame() instanceof Frame.ToScale whole) {
+            inside(
+                    scene,
+                    whole.low().x(),
+                    whole.high().x(),
+                    whole.low().y(),
+                    whole.high().y());
+            return;
         }
+        Frame.Plot plot = (Frame.Plot) scene.frame();
+        inside(
+                scene,
+                plot.x().low(),
+                plot.x().high(),
+                Math.min(plot.y().low(), plot.y().high()),
+                Math.max(plot.y().low(), plot.y().high()));
         for (double tick : plot.x().ticks()) {
             assertTrue(tick >= plot.x().low() && tick <= plot.x().high() * (1 + 1e-9));
         }
+    }
+
+    private static void inside(Scene scene, double left, double right, double low, double high) {
+        for (Mark mark : scene.marks()) {
+            points(mark).forEach(p -> {
+                assertTrue(p.x() >= left - 1e-9 && p.x() <= right + 1e-9, mark.toString());
+                assertTrue(p.y() >= low - 1e-9 && p.y() <= high + 1e-9, mark.toString());
+            });
+        }
+    }
+
+    private static List<Mark.Path> paths(Scene scene, Role role) {
+        return marks(scene, Mark.Path.class).filter(path -> path.role() == role).toList();
+    }
+
+    /** Beams to scale: as wide on the bottom as the number says, its tip at the face; the other beam beside as a ghost. */
+    @Test
+    public void beamsAreToScale() {
+        Rig rig = DemoRigs.lanternCrate();
+        Scene scene = scene(rig, Link.TRANSDUCER);
+        List<Point> beam = paths(scene, Role.BEAM).get(0).points();
+        double below = 38 - 0.45;
+        assertEquals(beam.get(1).x() - beam.get(2).x(), 2 * below * Math.tan(Math.toRadians(11)), 1e-9);
+        assertEquals(beam.get(0).y(), -0.45, 1e-9);
+        assertEquals(paths(scene, Role.GHOST).size(), 1);
+        List<Point> narrow = paths(scene, Role.GHOST).get(0).points();
+        assertEquals(narrow.get(1).x(), below * Math.tan(Math.toRadians(5)), 1e-9);
+    }
+
+    /** What is missing of the lead is drawn as the last share of its way: 0.42 of 5.02 m. */
+    @Test
+    public void theMissingPieceOfTheLeadIsDrawn() {
+        Scene scene = scene(DemoRigs.oystercatcher(), Link.CABLE);
+        List<Point> there = paths(scene, Role.RUN).get(0).points();
+        List<Point> missing = paths(scene, Role.MISSING).get(0).points();
+        assertEquals(missing.get(0), there.get(there.size() - 1));
+        double all = length(there) + length(missing);
+        assertEquals(length(missing) / all, 0.42 / 5.02, 1e-9);
+        Rig longer = DemoRigs.oystercatcher();
+        Transducer chirp = longer.transducers().get(0);
+        Rig cured = longer.with(chirp.withLead(chirp.lead().withExtensionM(Figure.rated(3))));
+        assertTrue(paths(scene(cured, Link.CABLE), Role.MISSING).isEmpty());
+    }
+
+    private static double length(List<Point> points) {
+        double all = 0;
+        for (int i = 1; i < points.size(); i++) {
+            all += Math.hypot(
+                    points.get(i).x() - points.get(i - 1).x(),
+                    points.get(i).y() - points.get(i - 1).y());
+        }
+        return all;
+    }
+
+    /** Discs go by mass; each sits where its station is, right side up. */
+    @Test
+    public void massesAreDrawnWhereTheySit() {
+        Scene scene = scene(DemoRigs.oystercatcher(), Link.CARRY);
+        List<Mark.Path> discs = paths(scene, Role.MASS);
+        double display = discs.get(0).points().get(0).x() - 1.55;
+        double pack = discs.get(2).points().get(0).x() - 2.95;
+        assertEquals(pack / display, Math.sqrt(1.5 / 0.9), 1e-9);
+        assertTrue(
+                discs.get(0).points().get(0).y() < discs.get(2).points().get(0).y(), "left is below right");
     }
 
     /** The fuse sits 0.10 m along a lead of 3.2 m, the display at its end; the line is as thick as its gauge. */

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Chemistry;
@@ -12,11 +13,16 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Transducer;
 import java.util.List;
 import java.util.function.DoubleFunction;
+import java.util.function.UnaryOperator;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -88,9 +94,100 @@ public class BoundariesTest {
             {"battery.discharge-limit", of(a -> pack(12, 1.5, 20, a)), 1.51, 1.49, Verdict.CLOSE, Verdict.FAILS},
             // 100 Ah of LiFePO4 does not weigh 6 kg; 11.5 kg is usual
             {"battery.mass-implausible", of(kg -> pack(100, kg, 20, 50)), 11.5, 6, Verdict.HOLDS, Verdict.CLOSE},
+            // face 20 mm under holds, down to 0 it is close: common practice, no source
+            {"mount.face-dry", of(BoundariesTest::under), 0.0201, 0.0199, Verdict.HOLDS, Verdict.CLOSE},
+            {"mount.face-dry", of(BoundariesTest::under), 0.0001, -0.0001, Verdict.CLOSE, Verdict.FAILS},
+            // half of 24 degrees
+            {"mount.beam-blocked", of(BoundariesTest::clear), 12.01, 11.99, Verdict.HOLDS, Verdict.FAILS},
+            {"mount.proud-on-beach", of(BoundariesTest::proud), 0.030, 0.031, Verdict.HOLDS, Verdict.CLOSE},
+            {"mount.does-not-fit", of(BoundariesTest::hole), 0.0851, 0.0849, Verdict.HOLDS, Verdict.FAILS},
+            {"cable.too-short", of(BoundariesTest::lead), 5.03, 5.01, Verdict.HOLDS, Verdict.FAILS},
+            {"cable.plug-does-not-pass", of(BoundariesTest::plug), 0.0379, 0.0381, Verdict.HOLDS, Verdict.FAILS},
+            {"cable.service-loop", of(BoundariesTest::loop), 0.30, 0.29, Verdict.HOLDS, Verdict.CLOSE},
+            {"cable.opening-too-full", of(BoundariesTest::thick), 0.0199, 0.0201, Verdict.HOLDS, Verdict.FAILS},
+            // wide cones to 15 m, narrow ones from 18 m on: common practice, no source
+            {"transducer.wide-too-deep", of(BoundariesTest::deep), 15, 15.1, Verdict.HOLDS, Verdict.CLOSE},
+            {"transducer.wide-too-deep", of(BoundariesTest::deep), 17, 40, Verdict.CLOSE, Verdict.CLOSE},
+            // tip margin 1.0 and 1.3: common practice, no source
+            {"carry.tips-over", of(BoundariesTest::margin), 1.301, 1.299, Verdict.HOLDS, Verdict.CLOSE},
+            {"carry.tips-over", of(BoundariesTest::margin), 1.001, 0.999, Verdict.CLOSE, Verdict.FAILS},
+            {"carry.does-not-fit", of(BoundariesTest::tall), 0.149, 0.151, Verdict.HOLDS, Verdict.FAILS},
             {"battery.hours", of(BoundariesTest::wanted), 8.0, 9.0, Verdict.HOLDS, Verdict.CLOSE},
             {"battery.hours", of(BoundariesTest::wanted), 9.5, 10.5, Verdict.CLOSE, Verdict.FAILS}
         };
+    }
+
+    private static Transducer chirp() {
+        return GOOD.transducers().get(0);
+    }
+
+    /** The face so far under the surface. */
+    private static Rig under(double metres) {
+        double now = Line.of(GOOD).get(FaceStage.STAGE).value().faces().get(0).underM();
+        return mounted(GOOD, mount -> mount.withBelowM(Figure.measured(0.02 + metres - now)));
+    }
+
+    private static Rig mounted(Rig rig, UnaryOperator<Mount> change) {
+        Transducer transducer = rig.transducers().get(0);
+        return rig.with(transducer.withMount(change.apply(transducer.mount())));
+    }
+
+    /** A post that leaves so many degrees free. */
+    private static Rig clear(double degrees) {
+        double z = Line.of(GOOD).get(FaceStage.STAGE).value().faces().get(0).zM();
+        double away = (z + 0.5) * Math.tan(Math.toRadians(degrees)) + 0.01;
+        return GOOD.withCraft(GOOD.craft()
+                .withObstructions(List.of(new Obstruction(
+                        "post",
+                        "post",
+                        Obstruction.Sort.SKEG,
+                        Figure.measured(2.6 + away),
+                        Figure.measured(-0.2),
+                        Figure.measured(0.5),
+                        Figure.measured(0.01)))));
+    }
+
+    private static Rig proud(double metres) {
+        return mounted(GOOD, mount -> mount.withBelowM(Figure.measured(metres)));
+    }
+
+    /** A body of 55 mm with its float wants 15 mm on each side. */
+    private static Rig hole(double metres) {
+        return mounted(DemoRigs.lanternCrate(), mount -> mount.withOpeningM(Figure.measured(metres)));
+    }
+
+    private static Rig lead(double metres) {
+        return GOOD.with(chirp().withLead(chirp().lead().withLengthM(Figure.rated(metres))));
+    }
+
+    private static Rig plug(double metres) {
+        return GOOD.with(chirp().withLead(chirp().lead().withPlugM(Figure.rated(metres))));
+    }
+
+    private static Rig loop(double metres) {
+        return GOOD.with(GOOD.runOf("transducer").orElseThrow().withLoopM(Figure.chosen(metres)));
+    }
+
+    /** Two cables through a lip of 40 mm: a circle twice as wide as the thicker. */
+    private static Rig thick(double metres) {
+        return GOOD.with(GOOD.runOf("transducer").orElseThrow().withCableM(Figure.measured(metres)));
+    }
+
+    private static Rig deep(double metres) {
+        return GOOD.withOuting(GOOD.outing().withWater(GOOD.outing().water().withMostM(Figure.measured(metres))));
+    }
+
+    /** The screen of the crate as heavy as the margin says: 6 · 0.225 + 2.7 · 0.325 kg·m hold. */
+    private static Rig margin(double margin) {
+        Rig rig = DemoRigs.lanternCrate();
+        double holds = 6 * 0.225 + 2.7 * 0.325;
+        return rig.with(rig.device("display").withMassKg(Figure.measured(holds / margin / (0.38 - 0.225))));
+    }
+
+    /** Upright with 30 mm for its plug in a well of 180 mm, and too large to lie down. */
+    private static Rig tall(double metres) {
+        Pack pack = GOOD.harness().pack("pack");
+        return GOOD.with(pack.withSize(new Size(Figure.rated(0.30), Figure.rated(0.29), Figure.rated(metres))));
     }
 
     private static DoubleFunction<Rig> of(DoubleFunction<Rig> made) {

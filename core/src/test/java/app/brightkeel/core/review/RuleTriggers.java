@@ -8,17 +8,26 @@ import static app.brightkeel.core.rig.Figure.rated;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.Beam;
+import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.TransducerType;
 import app.brightkeel.core.rig.Water;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
@@ -34,10 +43,20 @@ final class RuleTriggers {
     static Rig good() {
         Rig rig = DemoRigs.oystercatcher();
         Segment lead = rig.harness().segment("lead");
-        return rig.with(lead.withWire(lead.wire().withGauge(new Gauge.Awg(16))));
+        Transducer chirp = rig.transducers().get(0);
+        return rig.with(lead.withWire(lead.wire().withGauge(new Gauge.Awg(16))))
+                .with(chirp.withLead(chirp.lead().withLengthM(rated(5.6))));
     }
 
+    /** By the id of the rule. */
     static Map<String, Rig> all() {
+        Map<String, Rig> all = new HashMap<>(power());
+        all.putAll(sonar());
+        all.putAll(craft());
+        return all;
+    }
+
+    private static Map<String, Rig> power() {
         return Map.ofEntries(
                 Map.entry("water.incomplete", water(w -> w.withMostM(UNSET))),
                 Map.entry("water.depths-disordered", water(w -> w.withLeastM(measured(30)))),
@@ -48,7 +67,9 @@ final class RuleTriggers {
                 Map.entry("screen.incomplete", GOOD.withOuting(GOOD.outing().withPhases(List.of()))),
                 Map.entry("screen.draw-assumed", device(d -> d.withDraw(new Draw.Undecided()))),
                 Map.entry("screen.draw-implausible", device(d -> d.withDraw(new Draw.Split(rated(60), rated(5))))),
-                Map.entry("wire.incomplete", lead(s -> s.withWire(s.wire().withLengthM(UNSET)))),
+                Map.entry(
+                        "wire.incomplete",
+                        lead(s -> s.withWire(s.wire().withLengthM(UNSET))).withRuns(List.of())),
                 Map.entry(
                         "wire.not-fed", GOOD.withDevices(List.of(GOOD.devices().get(0), spare()))),
                 Map.entry("wire.no-operating-point", lead(s -> thin(s, 60))),
@@ -76,7 +97,7 @@ final class RuleTriggers {
                 Map.entry(
                         "fuse.school",
                         TestRigs.twoScreens()
-                                .withSchools(new Schools(Schools.Fusing.BLOCK))
+                                .withSchools(Schools.UNDECIDED.withFusing(Schools.Fusing.BLOCK))
                                 .with(shared())),
                 Map.entry("battery.incomplete", pack(p -> p.withCapacityAh(UNSET))),
                 Map.entry("battery.hours", DemoRigs.lanternCrate()),
@@ -91,6 +112,114 @@ final class RuleTriggers {
                                         .harness()
                                         .segment("lead")
                                         .fittings())));
+    }
+
+    private static Map<String, Rig> sonar() {
+        return Map.ofEntries(
+                Map.entry("transducer.incomplete", transducer(t -> t.withBeams(List.of()))),
+                Map.entry(
+                        "transducer.wide-too-deep",
+                        water(w -> w.withMostM(measured(30)).withTypicalM(measured(5)))),
+                Map.entry("transducer.narrow-too-shallow", beam(b -> b.withFullDeg(rated(10)))),
+                Map.entry("transducer.hidden-at-bottom", beam(b -> b.withFullDeg(rated(60)))),
+                Map.entry("transducer.ice-cone-under-way", transducer(t -> t.withType(TransducerType.ICE_CONE))),
+                Map.entry("mount.incomplete", mount(m -> Mount.UNDECIDED)),
+                Map.entry("mount.craft-cannot", mount(m -> m.withKind(MountKind.SWING_ARM))),
+                Map.entry("mount.face-dry", mount(m -> m.withBelowM(measured(-0.2)))),
+                Map.entry("mount.beam-blocked", post(Obstruction.Sort.SKEG, 2.67, 0.30)),
+                Map.entry("mount.does-not-fit", narrowHole()),
+                Map.entry("mount.face-tilted", craft(c -> c.withSeatM(measured(3.4)))),
+                Map.entry("mount.behind-drive", post(Obstruction.Sort.DRIVE, 2.45, 0)),
+                Map.entry("mount.proud-on-beach", mount(m -> m.withBelowM(measured(0.06)))));
+    }
+
+    private static Map<String, Rig> craft() {
+        return Map.ofEntries(
+                Map.entry("cable.incomplete", GOOD.withRuns(List.of())),
+                Map.entry("cable.way-broken", way("up-aft-left", "keel-way", "bow-lip", "bow-to-rail-left")),
+                Map.entry("cable.too-short", DemoRigs.oystercatcher()),
+                Map.entry(
+                        "cable.plug-does-not-pass",
+                        way("up-aft-left", "deck-to-stern-hatch", "stern-lip", "port-left", "foot-to-rail-left")),
+                Map.entry("cable.opening-too-full", crowdedLip()),
+                Map.entry("cable.hole-below-waterline", drownedTube()),
+                Map.entry("cable.crosses-moving-parts", way("up-aft-left", "past-seat", "foot-to-rail-left")),
+                Map.entry(
+                        "cable.service-loop",
+                        GOOD.with(GOOD.runOf("transducer").orElseThrow().withLoopM(chosen(0.1)))),
+                Map.entry("cable.school-drilling", throughTube(GOOD)),
+                Map.entry("carry.incomplete", GOOD.withPlaces(List.of())),
+                Map.entry("carry.fit.incomplete", pack(p -> p.withSize(Size.UNKNOWN))),
+                Map.entry(
+                        "carry.does-not-fit",
+                        pack(p -> p.withSize(new Size(measured(0.5), measured(0.2), measured(0.2))))),
+                Map.entry("carry.no-level", craft(c -> c.withSeatM(measured(11)))),
+                Map.entry(
+                        "carry.deck-under",
+                        craft(c -> c.withDepthM(measured(0.16)))
+                                .withAngler(GOOD.angler().withGearKg(measured(250)))),
+                Map.entry("carry.tips-over", heavyArm()),
+                Map.entry("carry.too-tender", craft(c -> c.withSeatHeightM(measured(0.5)))),
+                Map.entry("carry.heel", device(d -> d.withMassKg(measured(8)))),
+                Map.entry("carry.trim", craft(c -> c.withSeatM(measured(2.5)))),
+                Map.entry("carry.school-screen", GOOD.withSchools(GOOD.schools().withScreen(Schools.Screen.FORWARD))));
+    }
+
+    private static Rig transducer(UnaryOperator<Transducer> change) {
+        return GOOD.with(change.apply(GOOD.transducers().get(0)));
+    }
+
+    private static Rig beam(UnaryOperator<Beam> change) {
+        return transducer(t -> t.withBeams(List.of(change.apply(t.beams().get(0)))));
+    }
+
+    private static Rig mount(UnaryOperator<Mount> change) {
+        return transducer(t -> t.withMount(change.apply(t.mount())));
+    }
+
+    private static Rig craft(UnaryOperator<Craft> change) {
+        return GOOD.withCraft(change.apply(GOOD.craft()));
+    }
+
+    /** Something that stands down beside the aft left scupper. */
+    private static Rig post(Obstruction.Sort sort, double fromBowM, double belowM) {
+        return craft(c -> c.withObstructions(List.of(new Obstruction(
+                "post", "post", sort, measured(fromBowM), measured(-0.2), measured(belowM), measured(0.02)))));
+    }
+
+    private static Rig narrowHole() {
+        Rig rig = DemoRigs.lanternCrate();
+        Transducer ice = rig.transducers().get(0);
+        return rig.with(ice.withMount(ice.mount().withOpeningM(measured(0.06))));
+    }
+
+    private static Rig way(String... legs) {
+        return GOOD.with(GOOD.runOf("transducer").orElseThrow().withLegs(List.of(legs)));
+    }
+
+    private static Rig throughTube(Rig rig) {
+        return rig.with(rig.runOf("transducer")
+                .orElseThrow()
+                .withLegs(List.of("up-aft-left", "deck-to-stern-hatch", "stern-lip", "hull-to-tube", "tube-wall")));
+    }
+
+    private static Rig drownedTube() {
+        return throughTube(craft(c -> c.withPassages(c.passages().stream()
+                        .map(p -> p.id().equals("tube-wall") ? p.withBelowWaterline(true) : p)
+                        .toList())))
+                .withSchools(Schools.UNDECIDED.withDrilling(Schools.Drilling.ABOVE_WATERLINE));
+    }
+
+    /** Two thick cables over the stern hatch lip. */
+    private static Rig crowdedLip() {
+        return GOOD.withRuns(
+                GOOD.runs().stream().map(run -> run.withCableM(measured(0.022))).toList());
+    }
+
+    /** A screen far too heavy for its arm. */
+    private static Rig heavyArm() {
+        Rig rig = DemoRigs.lanternCrate();
+        return rig.with(rig.device("display").withMassKg(measured(20)));
     }
 
     private static Rig water(UnaryOperator<Water> change) {

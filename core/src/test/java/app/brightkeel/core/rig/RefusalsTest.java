@@ -22,6 +22,9 @@ public class RefusalsTest {
     private static final Pack PACK = RIG.harness().packs().get(0);
     private static final Segment LEAD = RIG.harness().segments().get(0);
 
+    private static final Transducer CHIRP = RIG.transducers().get(0);
+    private static final Beam BEAM = CHIRP.beams().get(0);
+
     @DataProvider
     public Object[][] refused() {
         return new Object[][] {
@@ -58,6 +61,40 @@ public class RefusalsTest {
             {RefusalCode.DANGLING, "harness.segments[0].to", of(() -> RIG.with(LEAD.withTo("nowhere")))},
             {RefusalCode.DANGLING, "harness.segments[0].from", of(() -> RIG.with(LEAD.withFrom("nowhere")))},
             {RefusalCode.DANGLING, "outing.phases[0].uses[0].device", of(() -> RIG.withDevices(List.of()))},
+            {RefusalCode.OUT_OF_RANGE, "fullDeg", of(() -> BEAM.withFullDeg(Figure.rated(0)))},
+            {RefusalCode.OUT_OF_RANGE, "fullDeg", of(() -> BEAM.withFullDeg(Figure.rated(200)))},
+            {RefusalCode.OUT_OF_RANGE, "belowM", of(() -> CHIRP.mount().withBelowM(Figure.chosen(40)))},
+            {RefusalCode.OUT_OF_RANGE, "massKg", of(() -> RIG.angler().withMassKg(Figure.measured(5)))},
+            {RefusalCode.OUT_OF_RANGE, "view", of(() -> RIG.weights().withView(Figure.chosen(-1)))},
+            {RefusalCode.DANGLING, "inUse", of(() -> CHIRP.withInUse("nowhere"))},
+            {RefusalCode.DUPLICATE, "beams", of(() -> CHIRP.withBeams(List.of(BEAM, BEAM)))},
+            {RefusalCode.DANGLING, "transducers[0].feeds", of(() -> RIG.with(CHIRP.withFeeds("nothing")))},
+            {
+                RefusalCode.DANGLING,
+                "transducers[0].mount.station",
+                of(() -> RIG.with(CHIRP.withMount(CHIRP.mount().withStation("nowhere"))))
+            },
+            {
+                RefusalCode.DANGLING,
+                "passages[0].to",
+                of(() -> RIG.craft()
+                        .withPassages(List.of(RIG.craft().passages().get(0).withTo("nowhere"))))
+            },
+            {
+                RefusalCode.DUPLICATE,
+                "stations",
+                of(() -> RIG.craft()
+                        .withStations(
+                                Collections.nCopies(2, RIG.craft().stations().get(0))))
+            },
+            {RefusalCode.DANGLING, "places[2].item", of(() -> RIG.with(new Placement("nothing", "rail-left", true)))},
+            {RefusalCode.DANGLING, "places[0].station", of(() -> RIG.with(new Placement("display", "nowhere", true)))},
+            {RefusalCode.DANGLING, "runs[2].carries", of(() -> RIG.with(Run.along("x", "nothing", List.of())))},
+            {
+                RefusalCode.DANGLING,
+                "runs[0].legs[1]",
+                of(() -> RIG.with(RIG.runs().get(0).withLegs(List.of("keel-way", "nowhere"))))
+            },
             {RefusalCode.OUT_OF_RANGE, "brightness", of(() -> new Use("a", Figure.chosen(1.2), Figure.UNSET))}
         };
     }
@@ -92,7 +129,8 @@ public class RefusalsTest {
             assertEquals(Assumptions.fill(filled), filled);
         }
         Rig open = Assumptions.fill(RIG.with(PACK.withCapacityAh(Figure.UNSET).withMassKg(Figure.UNSET))
-                .with(LEAD.withWire(LEAD.wire().withLengthM(Figure.UNSET))));
+                .with(LEAD.withWire(LEAD.wire().withLengthM(Figure.UNSET)))
+                .withRuns(List.of()));
         assertEquals(open.harness().packs().get(0).capacityAh(), Figure.UNSET);
         assertEquals(open.harness().packs().get(0).massKg(), Figure.UNSET);
         assertEquals(open.harness().segments().get(0).wire().lengthM(), Figure.UNSET);

@@ -27,6 +27,10 @@ public class RigDifferencesTest {
         return rig.harness().packs().get(0);
     }
 
+    private static Transducer chirp(Rig rig) {
+        return rig.transducers().get(0);
+    }
+
     private static Segment lead(Rig rig) {
         return rig.harness().segments().get(0);
     }
@@ -79,6 +83,26 @@ public class RigDifferencesTest {
             edit(
                     r -> r.withOuting(r.outing().withWater(r.outing().water().withKind(WaterKind.SEA))),
                     "Kind of the water: brackish water → sea water."),
+            edit(
+                    r -> r.with(chirp(r).withMount(chirp(r).mount().withStation("scupper-fore-left"))),
+                    "Place of 24° chirp cone: scupper, aft left → scupper, fore left."),
+            edit(
+                    r -> r.with(chirp(r).withLead(chirp(r).lead().withExtensionM(Figure.rated(3)))),
+                    "Extension of 24° chirp cone: open → 3.00 m."),
+            edit(
+                    r -> r.with(r.runOf("lead").orElseThrow().withLegs(List.of("well-to-deck", "past-seat"))),
+                    "Way through the craft of the cable of supply lead: from the well to the stern hatch, stern hatch lip, "
+                            + "cable port by the left foot, up to the left rail → from the well to the seat, past the seat "
+                            + "over the deck."),
+            edit(
+                    r -> r.with(new Placement("pack", "bow-hatch", true)),
+                    "Place of the place of 12 Ah LiFePO4: stern well → bow hatch."),
+            edit(
+                    r -> r.withAngler(r.angler().withMassKg(Figure.measured(90))),
+                    "Mass of the angler: 82.0 kg → 90.0 kg."),
+            edit(
+                    r -> r.withSchools(r.schools().withScreen(Schools.Screen.FORWARD)),
+                    "School of the screen's place: no preference → ahead, on the centre line."),
             edit(r -> r.withQuieted(Set.of("wire.drop")), "Put aside: wire.drop."),
             edit(r -> r.withNotes(List.of()), "The note on supply lead was taken away."),
             edit(r -> r.withNotes(List.of(new Note("lead", "other"))), "The note on supply lead was changed."),
@@ -151,6 +175,18 @@ public class RigDifferencesTest {
         } catch (ClassNotFoundException e) {
             throw new AssertionError(e);
         }
+    }
+
+    /** On another craft, what it has not is undecided again, and the notes on it go. */
+    @Test
+    public void whatTheCraftHasNotIsUndecidedAgain() {
+        Rig noted = RIG.withNotes(List.of(new Note("sonar-run", "dry"), new Note("pack", "heavy")));
+        Rig moved = noted.withCraft(DemoRigs.lanternCrate().craft());
+        assertEquals(moved.transducers().get(0).mount().station(), "");
+        assertEquals(moved.runs(), List.of());
+        assertEquals(moved.places(), List.of());
+        assertEquals(moved.notes(), List.of(new Note("pack", "heavy")));
+        assertEquals(RIG.withTransducers(List.of()).runs().size(), 1);
     }
 
     /** A note goes with the part it is about, and stays through everything else. */

@@ -62,7 +62,8 @@ public class WaterStageTest {
                 .withTypicalM(Figure.measured(5))
                 .withWaterC(Figure.measured(17))
                 .withSalinity(Figure.measured(31))
-                .withDisplaySoundMs(Figure.rated(1463));
+                .withDisplaySoundMs(Figure.rated(1463))
+                .withFishM(Figure.chosen(0.2));
         Line line = Line.of(on(given, CraftKind.ICE_WALK_OUT));
         assertEquals(line.rig().outing().water(), given);
         assertEquals(line.get(WaterStage.STAGE).value().displaySoundMs(), 1463.0);

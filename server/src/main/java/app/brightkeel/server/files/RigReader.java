@@ -21,7 +21,8 @@ import tools.jackson.databind.node.ObjectNode;
 public final class RigReader {
 
     /** Steps from each version to the next: step k turns version k + 1 into k + 2. */
-    private static final List<UnaryOperator<ObjectNode>> STEPS = List.of(RigReader::notes, RigReader::water);
+    private static final List<UnaryOperator<ObjectNode>> STEPS =
+            List.of(RigReader::notes, RigReader::water, RigReader::craft);
 
     private final JsonMapper mapper;
 
@@ -65,6 +66,32 @@ public final class RigReader {
                     .put("motion", "undecided");
         }
         return document.put("version", 3);
+    }
+
+    /** Version 4 knows the angler, the craft's stations and passages, transducers, ways of cables and places. */
+    private static ObjectNode craft(ObjectNode document) {
+        if (document.path("rig") instanceof ObjectNode rig) {
+            rig.putObject("angler");
+            rig.putArray("transducers");
+            rig.putArray("runs");
+            rig.putArray("places");
+            rig.putObject("weights");
+            if (rig.path("craft") instanceof ObjectNode craft) {
+                craft.put("origin", "");
+                craft.putArray("stations");
+                craft.putArray("passages");
+                craft.putArray("obstructions");
+            }
+            if (rig.path("schools") instanceof ObjectNode schools) {
+                schools.put("drilling", "undecided").put("screen", "undecided");
+            }
+            for (JsonNode pack : rig.path("harness").path("packs")) {
+                if (pack instanceof ObjectNode each) {
+                    each.putObject("size");
+                }
+            }
+        }
+        return document.put("version", 4);
     }
 
     private ObjectNode object(byte[] bytes) {

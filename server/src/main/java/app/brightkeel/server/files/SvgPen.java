@@ -39,13 +39,25 @@ final class SvgPen implements Pen {
             case SURFACE -> stroke(SvgSheet.ACT, 1.8 * weight);
             case BOTTOM -> fill(SvgSheet.RULE);
             case BED -> stroke(SvgSheet.INK, 2 * weight);
+            case ICE -> stroke(SvgSheet.FAINT, weight) + " " + fill(SvgSheet.BAND);
+            case HULL -> stroke(SvgSheet.INK, 1.6 * weight) + " " + fill(SvgSheet.TRACK);
+            case WATERLINE -> stroke(SvgSheet.INK_2, 1.4 * weight) + " stroke-dasharray=\"2 4\"";
+            case BEAM -> stroke(SvgSheet.INK, 1.4 * weight) + " " + fill(SvgSheet.BEAM);
+            case GHOST -> stroke(SvgSheet.FAINT, 1.2 * weight) + " stroke-dasharray=\"5 4\"";
+            case HIDDEN -> fill(SvgSheet.HIDDEN);
+            case FACE -> fill(SvgSheet.INK);
+            case OBSTRUCTION -> stroke(SvgSheet.INK, 1.4 * weight) + " " + fill(SvgSheet.FAINT);
+            case PASSAGE -> stroke(SvgSheet.FAINT, 0.8 * weight);
+            case RUN -> stroke(SvgSheet.INK, 3.2 * weight);
+            case PART -> stroke(SvgSheet.INK, 1.6 * weight) + " " + fill(SvgSheet.SHEET);
+            case MASS -> stroke(SvgSheet.ACT, 1.6 * weight) + " " + fill(SvgSheet.ACT_SOFT);
             case CONDUCTOR -> stroke(SvgSheet.INK, weight);
             case CURVE -> stroke(SvgSheet.INK, 2.4 * weight);
             case BAND -> fill(SvgSheet.BAND);
             case LIMIT -> stroke(SvgSheet.FAILS, 1.4 * weight) + " stroke-dasharray=\"7 5\"";
             case RESERVE -> stroke(SvgSheet.INK_2, 1.6 * weight) + " stroke-dasharray=\"2 4\"";
             case WANTED -> stroke(SvgSheet.INK, 1.6 * weight);
-            case MISSING -> stroke(SvgSheet.FAILS, 1.4 * weight);
+            case MISSING -> stroke(SvgSheet.FAILS, 1.4 * weight) + " stroke-dasharray=\"2 5\"";
             case QUIET -> stroke(SvgSheet.FAINT, weight);
             case PHASE -> stroke(SvgSheet.RULE, weight) + " " + fill(SvgSheet.ACT_SOFT);
             case SHARE -> stroke(SvgSheet.INK, 1.4 * weight) + " " + fill(SvgSheet.ACT_SOFT);
@@ -114,6 +126,14 @@ final class SvgPen implements Pen {
                 sheet.path(
                         "M-28 -20h56v34h-56zM0 14v8M-10 22h20M-10 -11l20 16M10 -11l-20 16",
                         at + fill(SvgSheet.SHEET) + " " + stroke(SvgSheet.FAILS, 2));
+            case FACE -> sheet.path("M-6 -5h12l-3 10h-6z", at + fill(SvgSheet.INK));
+            case PART -> sheet.path("M-9 -6h18v12h-18z", ink);
+            case CENTRE -> {
+                sheet.path(
+                        "M6 0a6 6 0 1 1 -12 0a6 6 0 1 1 12 0z",
+                        at + fill(SvgSheet.SHEET) + " " + stroke(SvgSheet.INK, 1.4));
+                sheet.path("M-9 0h18M0 -9v18", at + stroke(SvgSheet.INK, 1.4));
+            }
             case FUSE -> {
                 sheet.path("M-6 -7h12a7 7 0 0 1 0 14h-12a7 7 0 0 1 0 -14z", ink);
                 sheet.path("M-8 0c4 -6 6 6 8 0s4 -6 8 0", at + stroke(SvgSheet.INK, 1.4));

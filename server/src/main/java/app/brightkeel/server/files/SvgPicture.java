@@ -33,6 +33,9 @@ public final class SvgPicture {
         if (frame instanceof Frame.Plot plot) {
             axes(plot, place, sheet, habit);
         }
+        if (frame instanceof Frame.ToScale scaled) {
+            squares(scaled, place, sheet);
+        }
         SvgPen pen = new SvgPen(sheet, place, habit);
         for (Mark mark : scene.marks()) {
             mark.draw(pen);
@@ -82,14 +85,29 @@ public final class SvgPicture {
         double wide = frame.high().x() - frame.low().x();
         double tall = frame.high().y() - frame.low().y();
         double unit = Math.min((WIDTH - 2 * MARGIN) / wide, (HEIGHT - HEAD - 40) / tall);
-        double bottom = HEIGHT - 20;
+        double left = (WIDTH - wide * unit) / 2;
+        double bottom = (HEIGHT + HEAD - 20 + tall * unit) / 2;
         return new Place(
-                new Scale(frame.low().x(), frame.high().x(), MARGIN, MARGIN + wide * unit, false),
+                new Scale(frame.low().x(), frame.high().x(), left, left + wide * unit, false),
                 new Scale(frame.low().y(), frame.high().y(), bottom, bottom - tall * unit, false),
-                MARGIN,
-                MARGIN + wide * unit,
+                left,
+                left + wide * unit,
                 bottom - tall * unit,
                 bottom);
+    }
+
+    private static void squares(Frame.ToScale frame, Place place, SvgSheet sheet) {
+        double step = frame.squareM();
+        for (double x = Math.ceil(frame.low().x() / step) * step;
+                x <= frame.high().x();
+                x += step) {
+            sheet.line(place.x().of(x), place.top(), place.x().of(x), place.bottom(), SvgSheet.GRID);
+        }
+        for (double y = Math.ceil(frame.low().y() / step) * step;
+                y <= frame.high().y();
+                y += step) {
+            sheet.line(place.left(), place.y().of(y), place.right(), place.y().of(y), SvgSheet.GRID);
+        }
     }
 
     private static void axes(Frame.Plot plot, Place place, SvgSheet sheet, Habit habit) {

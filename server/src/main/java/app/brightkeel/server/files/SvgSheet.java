@@ -16,6 +16,12 @@ final class SvgSheet {
     static final String ACT_SOFT = "#f6e6d8";
     static final String FAILS = "#a8262d";
     static final String BAND = "#cfdcd9";
+    static final String TRACK = "#e3d9cb";
+
+    /** Over whatever lies below. */
+    static final String BEAM = "#1c655321";
+
+    static final String HIDDEN = "#a8262d38";
 
     private final StringBuilder all = new StringBuilder();
 

@@ -95,6 +95,6 @@ class FileController {
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString());
     }
 
-    /** The link has no picture: it is not built, or figures are missing for it. */
+    /** The link has no picture: figures are missing for it. */
     static final class NoPicture extends RuntimeException {}
 }

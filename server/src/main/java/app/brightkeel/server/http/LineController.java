@@ -5,7 +5,6 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
@@ -54,7 +53,7 @@ class LineController {
     }
 
     private static List<Working> workings(Line line, Link link) {
-        return Links.of(link).map((LinkReview shown) -> shown.workings(line)).orElse(List.of());
+        return Links.of(link).workings(line);
     }
 
     @GetMapping("/changes")

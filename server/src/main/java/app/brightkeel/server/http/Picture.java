@@ -6,7 +6,6 @@ import app.brightkeel.core.picture.Pictures;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.Wanted;
 import java.util.List;
 
@@ -20,9 +19,6 @@ public record Picture(List<Scene> scenes, Text why) {
     static final Picture NONE = new Picture(List.of(), Text.of(""));
 
     static Picture of(Line line, Link link) {
-        if (Links.of(link).isEmpty()) {
-            return new Picture(List.of(), Text.of("This link is not built yet."));
-        }
         Outcome<Scene> scene = Pictures.of(line, link);
         return scene.isKnown()
                 ? new Picture(List.of(scene.value()), Text.of(""))

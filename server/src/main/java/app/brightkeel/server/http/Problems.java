@@ -94,9 +94,7 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> noPicture(FileController.NoPicture picture) {
         return answer(problem(
-                HttpStatus.NOT_FOUND,
-                "No picture yet",
-                "This link has no picture yet: it is not built, or figures are missing for it."));
+                HttpStatus.NOT_FOUND, "No picture yet", "This link has no picture yet: figures are missing for it."));
     }
 
     @ExceptionHandler

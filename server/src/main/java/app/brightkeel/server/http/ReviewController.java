@@ -1,11 +1,14 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.gear.CraftItem;
+import app.brightkeel.core.gear.Extension;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.server.files.RigDocument;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +40,21 @@ class ReviewController {
     @GetMapping("/catalogue/packs")
     List<Pack> packs() {
         return Catalogue.packs();
+    }
+
+    @GetMapping("/catalogue/transducers")
+    List<Transducer> transducers() {
+        return Catalogue.transducers();
+    }
+
+    @GetMapping("/catalogue/extensions")
+    List<Extension> extensions() {
+        return Catalogue.extensions();
+    }
+
+    @GetMapping("/catalogue/crafts")
+    List<CraftItem> crafts() {
+        return Catalogue.crafts();
     }
 
     @GetMapping("/catalogue/devices")

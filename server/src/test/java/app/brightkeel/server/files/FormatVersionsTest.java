@@ -6,7 +6,14 @@ import static org.testng.Assert.expectThrows;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.rig.Angler;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Water;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -23,8 +30,21 @@ public class FormatVersionsTest {
     @DataProvider
     public Object[][] versions() {
         Rig rig = DemoRigs.oystercatcher();
-        Rig dry = rig.withOuting(rig.outing().withWater(Water.UNKNOWN));
-        return new Object[][] {{1, dry.withNotes(List.of())}, {2, dry}, {3, rig}};
+        Rig bare = withoutCraft(rig);
+        Rig dry = bare.withOuting(rig.outing().withWater(Water.UNKNOWN));
+        return new Object[][] {{1, dry.withNotes(List.of())}, {2, dry}, {3, bare}, {4, rig}};
+    }
+
+    /** As it was known before version 4: nothing of angler, transducers, ways, places, masses and sizes. */
+    private static Rig withoutCraft(Rig rig) {
+        Device display = rig.devices().get(0);
+        Pack pack = rig.harness().packs().get(0);
+        return rig.withTransducers(List.of())
+                .with(display.withMassKg(Figure.UNSET))
+                .with(pack.withSize(Size.UNKNOWN))
+                .withAngler(Angler.UNKNOWN)
+                .withCraft(Craft.of(rig.craft().kind()).withLengthM(Figure.measured(3.9)))
+                .withSchools(Schools.UNDECIDED);
     }
 
     @Test(dataProvider = "versions")

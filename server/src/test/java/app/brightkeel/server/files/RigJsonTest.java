@@ -38,7 +38,8 @@ public class RigJsonTest {
         Rig rig = all.get(0);
         all.add(Rig.blank("nothing yet", CraftKind.UNDECIDED));
         all.add(rig.withName("\"quotes\", \\ and ünïcode — 魚"));
-        all.add(rig.withQuieted(Set.of("wire.drop", "a.b")).withSchools(new Schools(Schools.Fusing.BLOCK)));
+        all.add(rig.withQuieted(Set.of("wire.drop", "a.b"))
+                .withSchools(Schools.UNDECIDED.withFusing(Schools.Fusing.BLOCK)));
         for (Draw draw : List.of(
                 new Draw.Undecided(),
                 new Draw.Split(Figure.UNSET, Figure.chosen(0)),

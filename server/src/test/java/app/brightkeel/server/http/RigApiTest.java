@@ -8,6 +8,7 @@ import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigDocument;
@@ -173,7 +174,8 @@ public class RigApiTest extends ServerTest {
     @Test
     public void everyLinkAnswersWithPictureWorkingsAndAlternatives() throws Exception {
         String path = "/api/rigs/" + create(DemoRigs.oystercatcher());
-        for (String link : new String[] {"water", "screen", "wire", "fuse", "battery"}) {
+        for (String link :
+                new String[] {"water", "transducer", "mount", "cable", "screen", "wire", "fuse", "battery", "carry"}) {
             assertEquals(
                     json(send(get(path + "/scenes/" + link))).path("scenes").size(), 1, link);
             assertTrue(
@@ -185,8 +187,12 @@ public class RigApiTest extends ServerTest {
                     link);
             assertTrue(json(send(get(path + "/changes?link=" + link))).size() > 3, link);
         }
-        assertEquals(json(send(get(path + "/scenes/carry"))).path("scenes").size(), 0);
-        assertEquals(json(send(get(path + "/changes?link=mount"))).size(), 0);
+        String blank = "/api/rigs/" + create(Rig.blank("new", CraftKind.CANOE));
+        assertEquals(json(send(get(blank + "/scenes/carry"))).path("scenes").size(), 0);
+        assertEquals(json(send(get(blank + "/changes?link=mount"))).size(), 0);
+        assertEquals(json(send(get("/api/catalogue/crafts"))).size(), 4);
+        assertTrue(json(send(get("/api/catalogue/transducers"))).size() >= 6);
+        assertTrue(json(send(get("/api/catalogue/extensions"))).size() >= 3);
         assertTrue(json(send(get("/api/catalogue/packs"))).size() >= 12);
         assertTrue(json(send(get("/api/catalogue/devices"))).size() >= 8);
     }

@@ -9,6 +9,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Note;
@@ -225,7 +226,9 @@ public class ShelfApiTest extends ServerTest {
 
     @DataProvider
     public Object[][] pictures() {
-        return new Object[][] {{"water"}, {"screen"}, {"wire"}, {"fuse"}, {"battery"}};
+        return java.util.stream.Stream.of(Link.values())
+                .map(link -> new Object[] {link.name().toLowerCase(java.util.Locale.ROOT)})
+                .toArray(Object[][]::new);
     }
 
     /** Well-formed whatever names hold; every mark of the scene is in it, inside the sheet. */
@@ -256,6 +259,7 @@ public class ShelfApiTest extends ServerTest {
                     .getNodeValue());
             assertTrue(x >= 0 && x <= 760, "x " + x);
         }
-        assertEquals(send(get(path + "/scenes/mount/svg")).getStatus(), 404);
+        String blank = path(create(Rig.blank("new", app.brightkeel.core.rig.CraftKind.CANOE)));
+        assertEquals(send(get(blank + "/scenes/" + link + "/svg")).getStatus(), 404);
     }
 }

@@ -26,7 +26,7 @@ public final class BatteryReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(String pointer) {
+    public boolean standsOn(Line line, String pointer) {
         return !pointer.endsWith("maxV");
     }
 

@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.rig.Pack;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Everything on at the lowest volts stays within what the packs may give. */
 final class DischargeLimit implements Rule {
@@ -53,7 +54,7 @@ final class DischargeLimit implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return BatteryChanges.take(line);
+    public Stream<Change> cures(Line line) {
+        return BatteryChanges.take(line).stream();
     }
 }

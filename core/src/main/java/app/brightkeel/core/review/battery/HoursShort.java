@@ -11,7 +11,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** The packs last the day: the median short of it fails, only the low hours short of it is close. */
 final class HoursShort implements Rule {
@@ -65,7 +65,7 @@ final class HoursShort implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return BatteryChanges.longer(line);
+    public Stream<Change> cures(Line line) {
+        return BatteryChanges.longer(line).stream();
     }
 }

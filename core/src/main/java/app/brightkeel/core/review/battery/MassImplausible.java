@@ -9,7 +9,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Pack;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** A pack far lighter or heavier than its chemistry allows is challenged: 100 Ah of LiFePO4 does not weigh 6 kg. */
 final class MassImplausible implements Rule {
@@ -61,7 +61,7 @@ final class MassImplausible implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return BatteryChanges.plausible(line);
+    public Stream<Change> cures(Line line) {
+        return BatteryChanges.plausible(line).stream();
     }
 }

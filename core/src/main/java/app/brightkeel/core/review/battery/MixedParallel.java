@@ -8,6 +8,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Pack;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Packs in parallel are of one chemistry, voltage and capacity; else one charges the other. */
 final class MixedParallel implements Rule {
@@ -52,7 +53,7 @@ final class MixedParallel implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return BatteryChanges.match(line);
+    public Stream<Change> cures(Line line) {
+        return BatteryChanges.match(line).stream();
     }
 }

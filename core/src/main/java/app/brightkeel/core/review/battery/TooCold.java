@@ -9,7 +9,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Pack;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** Most lithium packs may be discharged down to −20 °C, lead to about −40 °C; below, the makers do not stand by it. */
 final class TooCold implements Rule {
@@ -50,7 +50,7 @@ final class TooCold implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return BatteryChanges.warm(line);
+    public Stream<Change> cures(Line line) {
+        return BatteryChanges.warm(line).stream();
     }
 }

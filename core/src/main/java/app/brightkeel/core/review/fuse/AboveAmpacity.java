@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** No fuse is larger than the thinnest wire behind it may carry: the fuse opens before the wire burns. */
 final class AboveAmpacity implements Rule {
@@ -47,7 +48,7 @@ final class AboveAmpacity implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return FuseChanges.rate(line);
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.rate(line).stream();
     }
 }

@@ -18,6 +18,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pointer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** No fuse is larger than the device's maker allows; a limit nobody gave is asked for, never invented. */
 final class AboveMakerMaximum implements Rule {
@@ -70,7 +71,7 @@ final class AboveMakerMaximum implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return FuseChanges.rate(line);
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.rate(line).stream();
     }
 }

@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The first fuse can break the most the battery gives into a dead short. */
 final class BreakingCapacity implements Rule {
@@ -48,7 +49,7 @@ final class BreakingCapacity implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return FuseChanges.form(line);
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.form(line).stream();
     }
 }

@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A short at the far end draws at least twice the rating, else the lead may burn without the fuse opening. */
 final class FarEndShort implements Rule {
@@ -53,7 +54,7 @@ final class FarEndShort implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return FuseChanges.rate(line);
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.rate(line).stream();
     }
 }

@@ -40,7 +40,7 @@ public final class FuseReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(String pointer) {
+    public boolean standsOn(Line line, String pointer) {
         return !pointer.startsWith("/outing/phases") && !pointer.endsWith("maxV");
     }
 

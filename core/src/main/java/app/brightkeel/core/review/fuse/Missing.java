@@ -8,6 +8,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Every way from a battery to a device passes a fuse. */
 final class Missing implements Rule {
@@ -41,7 +42,7 @@ final class Missing implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return FuseChanges.fit(line);
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.fit(line).stream();
     }
 }

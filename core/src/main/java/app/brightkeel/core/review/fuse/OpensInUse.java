@@ -12,6 +12,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The fuse carries everything behind it at the lowest permitted volts, loaded to at most 80 % of its rating. */
 final class OpensInUse implements Rule {
@@ -47,7 +48,7 @@ final class OpensInUse implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return FuseChanges.rate(line);
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.rate(line).stream();
     }
 }

@@ -9,7 +9,7 @@ import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.review.battery.Parallel;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Pack;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** Packs in parallel have a fuse each, before they meet: else one feeds the other's fault. */
 final class ParallelPacksUnfused implements Rule {
@@ -51,7 +51,7 @@ final class ParallelPacksUnfused implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return FuseChanges.fit(line);
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.fit(line).stream();
     }
 }

@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The first fuse sits within 178 mm of the battery, or 1.83 m inside a sheath over the whole length (ABYC E-11). */
 final class TooFarFromBattery implements Rule {
@@ -49,7 +50,7 @@ final class TooFarFromBattery implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return FuseChanges.move(line);
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.move(line).stream();
     }
 }

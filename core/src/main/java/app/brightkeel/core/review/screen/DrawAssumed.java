@@ -14,6 +14,7 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A chosen device without a draw is planned with the table's middle, which is said. */
 final class DrawAssumed implements Rule {
@@ -55,12 +56,11 @@ final class DrawAssumed implements Rule {
 
     /** Planning with the upper end of the table is on the safe side until someone has metered it. */
     @Override
-    public List<Change> cures(Line line) {
+    public Stream<Change> cures(Line line) {
         return line.rig().devices().stream()
                 .filter(d ->
                         d.draw() instanceof Draw.Split split && split.baseW().basis() == Figure.Basis.ASSUMED)
                 .map(d -> ScreenChanges.planWith(
-                        line, d, d.kind().typical().watts().high()))
-                .toList();
+                        line, d, d.kind().typical().watts().high()));
     }
 }

@@ -13,6 +13,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A draw far outside what such a device takes is challenged: rated and real draw are often confused. */
 final class DrawImplausible implements Rule {
@@ -63,10 +64,9 @@ final class DrawImplausible implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
+    public Stream<Change> cures(Line line) {
         return line.rig().devices().stream()
                 .map(d -> ScreenChanges.planWith(
-                        line, d, d.kind().typical().watts().middle()))
-                .toList();
+                        line, d, d.kind().typical().watts().middle()));
     }
 }

@@ -27,7 +27,7 @@ public final class ScreenReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(String pointer) {
+    public boolean standsOn(Line line, String pointer) {
         return pointer.contains("/draw/") || pointer.startsWith("/outing/phases");
     }
 

@@ -7,7 +7,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.rig.Water;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** The least depth is the least: two figures swapped are found before anything is computed from them. */
 final class DepthsDisordered implements Rule {
@@ -48,7 +48,7 @@ final class DepthsDisordered implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WaterChanges.inOrder(line);
+    public Stream<Change> cures(Line line) {
+        return WaterChanges.inOrder(line).stream();
     }
 }

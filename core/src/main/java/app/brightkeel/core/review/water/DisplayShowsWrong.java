@@ -9,7 +9,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.water.WaterStage;
 import app.brightkeel.core.water.WaterState;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** The depth on the screen is near the true one. */
 final class DisplayShowsWrong implements Rule {
@@ -50,7 +50,7 @@ final class DisplayShowsWrong implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WaterChanges.displaySpeed(line);
+    public Stream<Change> cures(Line line) {
+        return WaterChanges.displaySpeed(line).stream();
     }
 }

@@ -8,7 +8,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** Water is water: below its freezing point there is nothing to fish in. */
 final class Frozen implements Rule {
@@ -44,7 +44,7 @@ final class Frozen implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WaterChanges.thawed(line);
+    public Stream<Change> cures(Line line) {
+        return WaterChanges.thawed(line).stream();
     }
 }

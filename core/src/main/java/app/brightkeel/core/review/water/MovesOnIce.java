@@ -7,7 +7,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Water;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** On the ice nothing moves while it is fished: types that need way on would be chosen wrongly. */
 final class MovesOnIce implements Rule {
@@ -39,7 +39,7 @@ final class MovesOnIce implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WaterChanges.still(line);
+    public Stream<Change> cures(Line line) {
+        return WaterChanges.still(line).stream();
     }
 }

@@ -8,7 +8,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.WaterKind;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** The salinity fits the kind of water that was chosen. */
 final class SalinityOfAnotherKind implements Rule {
@@ -45,7 +45,7 @@ final class SalinityOfAnotherKind implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WaterChanges.kindBySalinity(line);
+    public Stream<Change> cures(Line line) {
+        return WaterChanges.kindBySalinity(line).stream();
     }
 }

@@ -34,8 +34,8 @@ public final class WaterReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(String pointer) {
-        return pointer.startsWith("/outing/water/");
+    public boolean standsOn(Line line, String pointer) {
+        return pointer.startsWith("/outing/water/") && !pointer.endsWith("fishM");
     }
 
     @Override

@@ -12,7 +12,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Segment;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** No wire carries more than its insulation stands in this air and bundle (ABYC E-11, ISO 10133). */
 final class AboveAmpacity implements Rule {
@@ -59,7 +59,7 @@ final class AboveAmpacity implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WireChanges.thicker(line);
+    public Stream<Change> cures(Line line) {
+        return WireChanges.thicker(line).stream();
     }
 }

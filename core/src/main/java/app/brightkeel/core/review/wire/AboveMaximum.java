@@ -12,6 +12,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A full pack stays under each device's highest volts; two 12 V packs in series are 24 V. */
 final class AboveMaximum implements Rule {
@@ -52,7 +53,7 @@ final class AboveMaximum implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WireChanges.twelveVolts(line);
+    public Stream<Change> cures(Line line) {
+        return WireChanges.twelveVolts(line).stream();
     }
 }

@@ -12,6 +12,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** At full brightness with the pack nearly empty each device still gets its lowest volts. */
 final class BelowMinimum implements Rule {
@@ -55,7 +56,7 @@ final class BelowMinimum implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WireChanges.thicker(line);
+    public Stream<Change> cures(Line line) {
+        return WireChanges.thicker(line).stream();
     }
 }

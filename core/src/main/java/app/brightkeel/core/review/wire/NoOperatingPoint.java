@@ -7,7 +7,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** Beyond the collapse limit constant-power gear finds no volts to run on: {@code P > V² / 4R} for a single branch. */
 final class NoOperatingPoint implements Rule {
@@ -38,7 +38,7 @@ final class NoOperatingPoint implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WireChanges.thicker(line);
+    public Stream<Change> cures(Line line) {
+        return WireChanges.thicker(line).stream();
     }
 }

@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A device that no pack reaches does not run. */
 final class NotFed implements Rule {
@@ -46,7 +47,7 @@ final class NotFed implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WireChanges.directLead(line);
+    public Stream<Change> cures(Line line) {
+        return WireChanges.directLead(line).stream();
     }
 }

@@ -8,7 +8,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Segment;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** Outside a sheath nothing thinner than 18 AWG or 0.75 mm²: it breaks in handling (common practice, no source). */
 final class ThinInHandling implements Rule {
@@ -48,7 +48,7 @@ final class ThinInHandling implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WireChanges.sheath(line);
+    public Stream<Change> cures(Line line) {
+        return WireChanges.sheath(line).stream();
     }
 }

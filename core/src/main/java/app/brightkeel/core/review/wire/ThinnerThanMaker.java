@@ -9,7 +9,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Segment;
-import java.util.List;
+import java.util.stream.Stream;
 
 /** A device maker's minimum gauge wins when heavier than what the drop asks for. */
 final class ThinnerThanMaker implements Rule {
@@ -56,7 +56,7 @@ final class ThinnerThanMaker implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WireChanges.thicker(line);
+    public Stream<Change> cures(Line line) {
+        return WireChanges.thicker(line).stream();
     }
 }

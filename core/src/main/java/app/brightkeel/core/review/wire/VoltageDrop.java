@@ -13,6 +13,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Volts lost on the way, of the nominal 12 V: 3 % for electronics that reboot, 10 % for the rest (ABYC E-11). */
 final class VoltageDrop implements Rule {
@@ -70,7 +71,7 @@ final class VoltageDrop implements Rule {
     }
 
     @Override
-    public List<Change> cures(Line line) {
-        return WireChanges.thicker(line);
+    public Stream<Change> cures(Line line) {
+        return WireChanges.thicker(line).stream();
     }
 }

@@ -41,7 +41,7 @@ public final class WireReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(String pointer) {
+    public boolean standsOn(Line line, String pointer) {
         return !pointer.startsWith("/outing/phases") && PACK_RATE.stream().noneMatch(pointer::endsWith);
     }
 

@@ -1,0 +1,88 @@
+package app.brightkeel.core.craft;
+
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Transducer;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What is aboard, as far as mass and place are known.
+ *
+ * @param masses  the craft, the angler and the gear first
+ * @param unknown names of what has no mass or no place yet, and is not counted
+ */
+public record Aboard(List<MassAt> masses, List<String> unknown) {
+
+    public Aboard {
+        masses = List.copyOf(masses);
+        unknown = List.copyOf(unknown);
+    }
+
+    /** Centre of gravity of a seated person over the seat [m]; value from memory. */
+    static final double SEATED_M = 0.25;
+
+    /** What of a filled rig sits where; the craft's own figures must be known. */
+    static Aboard of(Rig rig) {
+        Craft craft = rig.craft();
+        List<MassAt> masses = new ArrayList<>();
+        double middle = craft.lengthM().value() / 2;
+        double halfUp = craft.depthM().value() / 2;
+        masses.add(new MassAt("the craft", craft.massKg().value(), middle, 0, halfUp));
+        masses.add(new MassAt(
+                "the angler",
+                rig.angler().massKg().value(),
+                craft.seatM().value(),
+                0,
+                craft.seatHeightM().value() + SEATED_M));
+        if (rig.angler().gearKg().value() > 0) {
+            masses.add(new MassAt("other gear", rig.angler().gearKg().value(), middle, 0, halfUp));
+        }
+        List<String> unknown = new ArrayList<>();
+        things(rig, masses, unknown);
+        return new Aboard(masses, unknown);
+    }
+
+    /** The parts of the rig itself. */
+    public static Aboard rigOnly(Rig rig) {
+        List<MassAt> masses = new ArrayList<>();
+        List<String> unknown = new ArrayList<>();
+        things(rig, masses, unknown);
+        return new Aboard(masses, unknown);
+    }
+
+    private static void things(Rig rig, List<MassAt> masses, List<String> unknown) {
+        rig.devices().forEach(d -> add(rig, d.name(), d.massKg(), stationOf(rig, d.id()), masses, unknown));
+        rig.harness().packs().forEach(p -> add(rig, p.name(), p.massKg(), stationOf(rig, p.id()), masses, unknown));
+        for (Transducer transducer : rig.transducers()) {
+            add(rig, transducer.name(), transducer.massKg(), transducer.mount().station(), masses, unknown);
+        }
+    }
+
+    private static String stationOf(Rig rig, String item) {
+        return rig.placeOf(item).map(place -> place.station()).orElse("");
+    }
+
+    private static void add(
+            Rig rig, String name, Figure massKg, String station, List<MassAt> masses, List<String> unknown) {
+        Station at = rig.craft().station(station).orElse(null);
+        if (at == null || !massKg.isSet() || !placed(at)) {
+            unknown.add(name);
+        } else {
+            masses.add(new MassAt(
+                    name,
+                    massKg.value(),
+                    at.fromBowM().value(),
+                    at.sideM().value(),
+                    at.heightM().value()));
+        }
+    }
+
+    private static boolean placed(Station station) {
+        return station.fromBowM().isSet()
+                && station.sideM().isSet()
+                && station.heightM().isSet();
+    }
+}

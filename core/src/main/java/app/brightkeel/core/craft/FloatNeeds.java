@@ -1,0 +1,16 @@
+package app.brightkeel.core.craft;
+
+import app.brightkeel.core.rig.CraftKind;
+
+/**
+ * What decides how a craft floats.
+ *
+ * @param kilogramPerM3 density of the water
+ */
+public record FloatNeeds(
+        CraftKind kind, double lengthM, double beamM, double depthM, Aboard aboard, double kilogramPerM3) {
+
+    Hull hull() {
+        return new Hull(lengthM, beamM, depthM, HullShape.of(kind));
+    }
+}

@@ -1,0 +1,63 @@
+package app.brightkeel.core.craft;
+
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Station;
+
+/** Masses and places of the rig's own parts, for workings. */
+public final class Placed {
+
+    private Placed() {}
+
+    /** Adds them to a working. */
+    public static void tell(Working.Builder told, Rig rig) {
+        for (int d = 0; d < rig.devices().size(); d++) {
+            String id = rig.devices().get(d).id();
+            thing(
+                    told,
+                    rig,
+                    rig.devices().get(d).name(),
+                    rig.devices().get(d).massKg(),
+                    Pointer.device(d, "massKg"),
+                    placeOf(rig, id));
+        }
+        for (int p = 0; p < rig.harness().packs().size(); p++) {
+            String id = rig.harness().packs().get(p).id();
+            thing(
+                    told,
+                    rig,
+                    rig.harness().packs().get(p).name(),
+                    rig.harness().packs().get(p).massKg(),
+                    Pointer.pack(p, "massKg"),
+                    placeOf(rig, id));
+        }
+        for (int t = 0; t < rig.transducers().size(); t++) {
+            thing(
+                    told,
+                    rig,
+                    rig.transducers().get(t).name(),
+                    rig.transducers().get(t).massKg(),
+                    Pointer.transducer(t, "massKg"),
+                    rig.transducers().get(t).mount().station());
+        }
+    }
+
+    private static String placeOf(Rig rig, String item) {
+        return rig.placeOf(item).map(place -> place.station()).orElse("");
+    }
+
+    private static void thing(
+            Working.Builder told, Rig rig, String name, Figure massKg, String pointer, String stationId) {
+        told.figure("", name, massKg, Unit.KILOGRAM, pointer);
+        Station station = rig.craft().station(stationId).orElse(null);
+        if (station != null) {
+            int at = rig.craft().indexOfStation(stationId);
+            told.figure("x", "from the bow", station.fromBowM(), Unit.METRE, Pointer.station(at, "fromBowM"))
+                    .figure("y", "right of the middle", station.sideM(), Unit.METRE, Pointer.station(at, "sideM"))
+                    .figure("z", "over the bottom", station.heightM(), Unit.MILLIMETRE, Pointer.station(at, "heightM"));
+        }
+    }
+}

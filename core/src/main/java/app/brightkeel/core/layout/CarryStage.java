@@ -1,0 +1,168 @@
+package app.brightkeel.core.layout;
+
+import app.brightkeel.core.craft.Aboard;
+import app.brightkeel.core.craft.Afloat;
+import app.brightkeel.core.craft.FloatStage;
+import app.brightkeel.core.craft.MassAt;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Stage;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Spot;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Transducer;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Mass of the rig, and how it floats or stands with everything in its place. */
+public final class CarryStage implements Stage<CarryNeeds, Carried> {
+
+    public static final CarryStage STAGE = new CarryStage();
+
+    private CarryStage() {}
+
+    @Override
+    public String name() {
+        return "carry";
+    }
+
+    @Override
+    public Outcome<CarryNeeds> needs(Line line) {
+        Rig rig = line.rig();
+        List<String> missing = missing(rig);
+        if (rig.craft().kind().onIce()) {
+            Craft craft = rig.craft();
+            want(missing, craft.lengthM(), "/craft/lengthM");
+            want(missing, craft.beamM(), "/craft/beamM");
+            want(missing, craft.massKg(), "/craft/massKg");
+            return Outcome.unless(
+                    missing,
+                    () -> new CarryNeeds(
+                            Aboard.rigOnly(rig).masses(),
+                            comesOff(rig),
+                            Optional.empty(),
+                            Optional.of(base(craft, rig))));
+        }
+        Outcome<Afloat> afloat = line.get(FloatStage.STAGE);
+        missing.addAll(afloat.missing());
+        return Outcome.unless(
+                missing,
+                () -> new CarryNeeds(
+                        Aboard.rigOnly(rig).masses(), comesOff(rig), Optional.of(afloat.value()), Optional.empty()));
+    }
+
+    private static CarryNeeds.Base base(Craft craft, Rig rig) {
+        Set<String> hanging = new HashSet<>();
+        for (Transducer transducer : rig.transducers()) {
+            boolean inHole = rig.craft()
+                    .station(transducer.mount().station())
+                    .filter(station -> station.spot() == Spot.ICE_HOLE)
+                    .isPresent();
+            if (inHole) {
+                hanging.add(transducer.id());
+            }
+        }
+        Rig standing = rig.withTransducers(rig.transducers().stream()
+                .filter(t -> !hanging.contains(t.id()))
+                .toList());
+        return new CarryNeeds.Base(
+                craft.lengthM().value(),
+                craft.beamM().value(),
+                craft.massKg().value(),
+                Aboard.rigOnly(standing).masses());
+    }
+
+    private static List<String> missing(Rig rig) {
+        List<String> missing = new ArrayList<>();
+        if (rig.devices().isEmpty()) {
+            missing.add("/devices");
+        }
+        for (int d = 0; d < rig.devices().size(); d++) {
+            want(missing, rig.devices().get(d).massKg(), Pointer.device(d, "massKg"));
+            wantPlace(missing, rig, rig.devices().get(d).id());
+        }
+        if (rig.harness().packs().isEmpty()) {
+            missing.add("/harness/packs");
+        }
+        for (int p = 0; p < rig.harness().packs().size(); p++) {
+            want(missing, rig.harness().packs().get(p).massKg(), Pointer.pack(p, "massKg"));
+            wantPlace(missing, rig, rig.harness().packs().get(p).id());
+        }
+        for (int t = 0; t < rig.transducers().size(); t++) {
+            want(missing, rig.transducers().get(t).massKg(), Pointer.transducer(t, "massKg"));
+            String station = rig.transducers().get(t).mount().station();
+            if (station.isEmpty()) {
+                missing.add(Pointer.transducer(t, "mount/station"));
+            } else {
+                wantCoordinates(missing, rig.craft(), station);
+            }
+        }
+        return missing;
+    }
+
+    private static void wantPlace(List<String> missing, Rig rig, String item) {
+        if (rig.placeOf(item).isEmpty()) {
+            missing.add("/places");
+        } else {
+            wantCoordinates(
+                    missing, rig.craft(), rig.placeOf(item).orElseThrow().station());
+        }
+    }
+
+    private static void wantCoordinates(List<String> missing, Craft craft, String id) {
+        int at = craft.indexOfStation(id);
+        Station station = craft.stations().get(at);
+        want(missing, station.fromBowM(), Pointer.station(at, "fromBowM"));
+        want(missing, station.sideM(), Pointer.station(at, "sideM"));
+        want(missing, station.heightM(), Pointer.station(at, "heightM"));
+    }
+
+    private static void want(List<String> missing, Figure figure, String pointer) {
+        if (!figure.isSet()) {
+            missing.add(pointer);
+        }
+    }
+
+    private static List<MassAt> comesOff(Rig rig) {
+        Set<String> staying = new HashSet<>();
+        rig.places().stream().filter(place -> !place.comesOff()).forEach(place -> staying.add(place.item()));
+        Rig off = rig.withTransducers(List.of())
+                .withPlaces(rig.places().stream()
+                        .filter(place -> !staying.contains(place.item()))
+                        .toList());
+        return Aboard.rigOnly(off).masses();
+    }
+
+    @Override
+    public Carried compute(CarryNeeds needs) {
+        List<MassAt> off = needs.comesOff();
+        return new Carried(
+                sum(needs.things()),
+                sum(off),
+                off.stream().map(MassAt::what).toList(),
+                needs.afloat(),
+                needs.base().map(CarryStage::tip));
+    }
+
+    private static Tip tip(CarryNeeds.Base base) {
+        List<MassAt> all = new ArrayList<>(base.standing());
+        all.add(new MassAt("the box", base.massKg(), base.lengthM() / 2, 0, 0));
+        return Tip.of(base.lengthM(), base.beamM(), all);
+    }
+
+    private static double sum(List<MassAt> masses) {
+        return masses.stream().mapToDouble(MassAt::kg).sum();
+    }
+
+    @Override
+    public Working working(Line line) {
+        return CarryWorking.of(line);
+    }
+}

@@ -1,0 +1,89 @@
+package app.brightkeel.core.mount;
+
+import app.brightkeel.core.craft.Face;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Obstruction;
+import java.util.Optional;
+
+/**
+ * How free one transducer is.
+ *
+ * <p>Everything is fixed to the hull, so trim and heel turn beam and obstructions together and change nothing here. An
+ * obstruction is an upright post: where it reaches below the face it stands in the beam unless its edge lies outside
+ * the cone at the depth it reaches to.
+ *
+ * @param clearRad half angle that is free of everything, π/2 where nothing stands in the way
+ * @param by       what limits it, "" where nothing does
+ * @param gapM     by how much its opening is wider than its body; empty where it sits in none, or sizes are unknown
+ * @param behindM  how far it sits behind the nearest drive or open scupper in line with it; empty where there is none
+ */
+public record Clearance(Held held, double clearRad, String by, Optional<Double> gapM, Optional<Double> behindM) {
+
+    /** How far to the side something still counts as in line [m]; common practice, no source. */
+    static final double IN_LINE_M = 0.15;
+
+    static Clearance of(Held held) {
+        double clear = Math.PI / 2;
+        String by = "";
+        for (Obstruction obstruction : held.obstructions()) {
+            double angle = clearOf(held.face(), obstruction);
+            if (angle < clear) {
+                clear = angle;
+                by = obstruction.name();
+            }
+        }
+        double rim = rimRad(held);
+        if (rim < clear) {
+            clear = rim;
+            by = held.face().mount() == MountKind.ICE_FLOAT ? "edge of the ice" : "edge of the pocket";
+        }
+        return new Clearance(held, clear, by, gap(held), behind(held));
+    }
+
+    private static double clearOf(Face face, Obstruction obstruction) {
+        double reach = face.zM() + obstruction.belowM().value();
+        if (reach <= 0) {
+            return Math.PI / 2;
+        }
+        double away = Math.hypot(
+                        obstruction.fromBowM().value() - face.xM(),
+                        obstruction.sideM().value() - face.yM())
+                - obstruction.halfWidthM().value();
+        return away <= 0 ? 0 : Math.atan2(away, reach);
+    }
+
+    /** What the rim of a pocket or hole leaves of the view where the face lies inside it. */
+    private static double rimRad(Held held) {
+        double inside = switch (held.face().mount()) {
+            case HULL_POCKET -> -held.proudM();
+            case ICE_FLOAT -> held.iceM().orElse(0.0) - held.face().underM();
+            default -> 0;
+        };
+        return inside <= 0 || held.openingM().isEmpty()
+                ? Math.PI / 2
+                : Math.atan2(held.openingM().get() / 2, inside);
+    }
+
+    private static Optional<Double> gap(Held held) {
+        boolean enclosed =
+                held.face().mount() == MountKind.HULL_POCKET || held.face().mount() == MountKind.ICE_FLOAT;
+        return enclosed && held.openingM().isPresent() && held.bodyM().isPresent()
+                ? Optional.of(held.openingM().get() - held.bodyM().get())
+                : Optional.empty();
+    }
+
+    private static Optional<Double> behind(Held held) {
+        double nearest = Double.POSITIVE_INFINITY;
+        for (Obstruction obstruction : held.obstructions()) {
+            double aft = held.face().xM() - obstruction.fromBowM().value();
+            double side = Math.abs(held.face().yM() - obstruction.sideM().value());
+            if (obstruction.sort() == Obstruction.Sort.DRIVE && aft > 0 && side < IN_LINE_M) {
+                nearest = Math.min(nearest, aft);
+            }
+        }
+        for (double aft : held.scuppersM()) {
+            nearest = Math.min(nearest, aft);
+        }
+        return nearest == Double.POSITIVE_INFINITY ? Optional.empty() : Optional.of(nearest);
+    }
+}

@@ -1,0 +1,11 @@
+package app.brightkeel.core.mount;
+
+import java.util.List;
+
+/** What decides how free the transducers are. */
+public record MountNeeds(List<Held> held) {
+
+    public MountNeeds {
+        held = List.copyOf(held);
+    }
+}

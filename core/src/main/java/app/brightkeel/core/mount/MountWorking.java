@@ -1,0 +1,109 @@
+package app.brightkeel.core.mount;
+
+import app.brightkeel.core.craft.FaceStage;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Source;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Spot;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.sonar.SonarStage;
+import java.util.List;
+
+/** Tells what stands in the way of the transducers. */
+final class MountWorking {
+
+    private MountWorking() {}
+
+    static Working of(Line line) {
+        Outcome<Clearances> outcome = line.get(MountStage.STAGE);
+        if (!outcome.isKnown()) {
+            return Working.missing("Clear view", outcome.missing());
+        }
+        Rig rig = line.rig();
+        Working.Builder told = Working.of(
+                "Clear view",
+                "tan(free half angle) = distance to the edge / reach below the face",
+                Source.derived("geometry in the hull's own frame: beam and obstructions turn together"));
+        List<Clearance> all = outcome.value().all();
+        told.opened(
+                "",
+                "face under the surface",
+                all.get(0).held().face().underM(),
+                Unit.MILLIMETRE,
+                FaceStage.STAGE.working(line));
+        if (line.get(SonarStage.STAGE).isKnown()) {
+            told.opened(
+                    "θ/2",
+                    "half of the widest beam that is used",
+                    Math.toDegrees(all.get(0).held().halfRad()),
+                    Unit.DEGREE,
+                    SonarStage.STAGE.working(line));
+        }
+        obstructions(told, rig.craft());
+        for (int t = 0; t < all.size(); t++) {
+            clearance(told, rig, t, all.get(t));
+        }
+        return told.done();
+    }
+
+    private static void obstructions(Working.Builder told, Craft craft) {
+        for (int o = 0; o < craft.obstructions().size(); o++) {
+            Obstruction it = craft.obstructions().get(o);
+            String at = "/craft/obstructions/" + o + "/";
+            told.figure("", it.name() + ", from the bow", it.fromBowM(), Unit.METRE, at + "fromBowM")
+                    .figure("", "right of the middle", it.sideM(), Unit.METRE, at + "sideM")
+                    .figure("", "below the hull", it.belowM(), Unit.MILLIMETRE, at + "belowM")
+                    .figure("", "half width", it.halfWidthM(), Unit.MILLIMETRE, at + "halfWidthM");
+        }
+        for (int s = 0; s < craft.stations().size(); s++) {
+            Station station = craft.stations().get(s);
+            if (station.spot() == Spot.SCUPPER) {
+                told.figure(
+                                "",
+                                station.name() + ", from the bow",
+                                station.fromBowM(),
+                                Unit.METRE,
+                                Pointer.station(s, "fromBowM"))
+                        .figure("", "right of the middle", station.sideM(), Unit.METRE, Pointer.station(s, "sideM"));
+            }
+        }
+    }
+
+    private static void clearance(Working.Builder told, Rig rig, int index, Clearance clearance) {
+        Transducer transducer = rig.transducers().get(index);
+        told.remark("{}", transducer.name());
+        boolean enclosed = clearance.held().openingM().isPresent();
+        if (enclosed) {
+            told.figure(
+                    "",
+                    "clear width of its pocket or hole",
+                    transducer.mount().openingM(),
+                    Unit.MILLIMETRE,
+                    Pointer.transducer(index, "mount/openingM"));
+        }
+        if (clearance.held().bodyM().isPresent()) {
+            told.figure(
+                    "",
+                    "largest width of its body",
+                    transducer.bodyM(),
+                    Unit.MILLIMETRE,
+                    Pointer.transducer(index, "bodyM"));
+        }
+        if (clearance.held().iceM().isPresent()) {
+            told.figure("", "thickness of the ice", rig.outing().water().iceM(), Unit.MILLIMETRE, "/outing/water/iceM");
+        }
+        clearance.gapM().ifPresent(gap -> told.step("", "wider than its body", gap, Unit.MILLIMETRE));
+        clearance.behindM().ifPresent(aft -> told.step("", "behind a drive or an open scupper", aft, Unit.METRE));
+        if (!clearance.by().isEmpty()) {
+            told.remark("The {} is what limits it.", clearance.by());
+        }
+        told.result("", "free half angle", Math.toDegrees(clearance.clearRad()), Unit.DEGREE);
+    }
+}

@@ -1,0 +1,147 @@
+package app.brightkeel.core.picture;
+
+import static app.brightkeel.core.picture.Drawing.at;
+
+import app.brightkeel.core.craft.Aboard;
+import app.brightkeel.core.craft.Afloat;
+import app.brightkeel.core.craft.MassAt;
+import app.brightkeel.core.craft.Outline;
+import app.brightkeel.core.layout.Carried;
+import app.brightkeel.core.layout.CarryStage;
+import app.brightkeel.core.layout.Tip;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.picture.Scene.Point;
+import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.picture.Scene.Side;
+import app.brightkeel.core.picture.Scene.Twin;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What sits where, each mass a disc by its weight; how it heels, or over which edge it would tip. */
+final class BalanceScene {
+
+    /** Radius of one kilogram [m]; areas go with the masses. */
+    private static final double RADIUS_OF_KG = 0.045;
+
+    private final Carried carried;
+    private final List<MassAt> things;
+    private final CraftDrawing on;
+    private final Outline outline;
+    private final Drawing drawing = new Drawing();
+
+    private BalanceScene(Line line, Carried carried, Outline outline) {
+        this.carried = carried;
+        this.outline = outline;
+        things = Aboard.rigOnly(line.rig()).masses();
+        on = new CraftDrawing(line.rig().craft(), outline);
+    }
+
+    static Outcome<Scene> of(Line line) {
+        return Outcome.both(
+                line.get(CarryStage.STAGE),
+                Outline.of(line.rig().craft()),
+                (carried, outline) -> new BalanceScene(line, carried, outline).scene());
+    }
+
+    private Scene scene() {
+        on.hull(drawing);
+        carried.afloat().ifPresent(this::afloat);
+        carried.tip().ifPresent(this::tip);
+        double lines = -1;
+        for (MassAt thing : things) {
+            disc(thing, on.plan(thing.xM(), thing.yM()), lines);
+            drawing.circle(Role.MASS, at(thing.xM(), thing.zM()), radius(thing));
+            lines = lines < 0 ? 1.6 : -1;
+        }
+        centre();
+        return new Scene(
+                Text.of("What sits where, and how it stands"),
+                carried.tip().isPresent()
+                        ? Text.of("discs by mass · {} together", new Amount(carried.massKg(), Unit.KILOGRAM))
+                        : Text.of(
+                                "bow to the left, right side up · discs by mass · {} together, {} come off",
+                                new Amount(carried.massKg(), Unit.KILOGRAM),
+                                new Amount(carried.comesOffKg(), Unit.KILOGRAM)),
+                on.frame(),
+                drawing.marks(),
+                new Twin(List.of("thing", "mass", "from the bow", "right of the middle", "after the day"), rows()));
+    }
+
+    private static double radius(MassAt thing) {
+        return RADIUS_OF_KG * Math.sqrt(thing.kg());
+    }
+
+    private void disc(MassAt thing, Point place, double lines) {
+        drawing.circle(Role.MASS, place, radius(thing))
+                .note(
+                        Role.LABEL,
+                        place,
+                        Side.MIDDLE,
+                        lines,
+                        "{}, {}",
+                        thing.what(),
+                        new Amount(thing.kg(), Unit.KILOGRAM));
+    }
+
+    private void centre() {
+        double mass = things.stream().mapToDouble(MassAt::kg).sum();
+        if (mass > 0) {
+            double x = things.stream().mapToDouble(t -> t.kg() * t.xM()).sum() / mass;
+            double y = things.stream().mapToDouble(t -> t.kg() * t.yM()).sum() / mass;
+            drawing.spot(Role.CENTRE, on.plan(x, y))
+                    .note(Role.QUIET, on.plan(x, y), Side.RIGHT, 0.3, "  middle of the rig's mass");
+        }
+    }
+
+    private void afloat(Afloat it) {
+        drawing.path(Role.WATERLINE, 1, at(0, it.waterM(0, 0)), at(outline.lengthM(), it.waterM(outline.lengthM(), 0)))
+                .note(
+                        Role.QUIET,
+                        at(outline.lengthM(), on.lowY()),
+                        Side.LEFT,
+                        -1,
+                        it.steady() ? "{} aboard in all: {} {}, {} {}" : "{} aboard in all: tender{}{}{}{}",
+                        new Amount(it.massKg(), Unit.KILOGRAM),
+                        it.steady() ? new Amount(Math.abs(Math.toDegrees(it.heelRad())), Unit.DEGREE) : "",
+                        it.steady() ? (it.heelRad() < 0 ? "to the left" : "to the right") : "",
+                        it.steady() ? new Amount(Math.abs(Math.toDegrees(it.trimRad())), Unit.DEGREE) : "",
+                        it.steady() ? (it.trimRad() < 0 ? "bow down" : "bow up") : "");
+    }
+
+    private void tip(Tip tip) {
+        double half = outline.halfM();
+        double length = outline.lengthM();
+        Point[] edge = switch (tip.edge()) {
+            case FRONT -> new Point[] {on.plan(0, -half), on.plan(0, half)};
+            case BACK -> new Point[] {on.plan(length, -half), on.plan(length, half)};
+            case LEFT -> new Point[] {on.plan(0, -half), on.plan(length, -half)};
+            case RIGHT -> new Point[] {on.plan(0, half), on.plan(length, half)};
+        };
+        drawing.path(Role.LIMIT, 2, edge)
+                .note(
+                        Role.QUIET,
+                        at(length, on.lowY()),
+                        Side.LEFT,
+                        -1,
+                        "about the {} edge what holds it down is {} times what tips it",
+                        tip.edge().words(),
+                        new Amount(tip.margin(), Unit.TIMES));
+    }
+
+    private List<List<Text>> rows() {
+        List<List<Text>> rows = new ArrayList<>();
+        for (MassAt thing : things) {
+            rows.add(List.of(
+                    Text.of("{}", thing.what()),
+                    Text.of(thing.kg(), Unit.KILOGRAM),
+                    Text.of(thing.xM(), Unit.METRE),
+                    Text.of(thing.yM(), Unit.METRE),
+                    Text.of(carried.comesOff().contains(thing.what()) ? "comes off" : "stays")));
+        }
+        return rows;
+    }
+}

@@ -1,0 +1,159 @@
+package app.brightkeel.core.picture;
+
+import static app.brightkeel.core.picture.Drawing.at;
+
+import app.brightkeel.core.craft.Afloat;
+import app.brightkeel.core.craft.FloatStage;
+import app.brightkeel.core.craft.Outline;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.picture.Scene.Point;
+import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.picture.Scene.Side;
+import app.brightkeel.core.picture.Scene.Twin;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.route.Laid;
+import app.brightkeel.core.route.RouteStage;
+import app.brightkeel.core.route.Routes;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** The craft in plan and in profile with every passage, the cables on their ways, and what is missing of them. */
+final class CableScene {
+
+    private final Line line;
+    private final Craft craft;
+    private final Routes routes;
+    private final CraftDrawing on;
+    private final Outline outline;
+    private final Drawing drawing = new Drawing();
+
+    private CableScene(Line line, Routes routes, Outline outline) {
+        this.line = line;
+        this.routes = routes;
+        this.outline = outline;
+        craft = line.rig().craft();
+        on = new CraftDrawing(craft, outline);
+    }
+
+    static Outcome<Scene> of(Line line) {
+        return Outcome.both(
+                line.get(RouteStage.STAGE),
+                Outline.of(line.rig().craft()),
+                (routes, outline) -> new CableScene(line, routes, outline).scene());
+    }
+
+    private Scene scene() {
+        on.hull(drawing);
+        water();
+        for (Passage passage : craft.passages()) {
+            List<Station> ends = on.stations(List.of(passage.from(), passage.to()));
+            if (ends.size() == 2) {
+                drawing.path(Role.PASSAGE, 1, on.plan(ends.get(0)), on.plan(ends.get(1)));
+            }
+        }
+        for (Laid laid : routes.all()) {
+            run(laid);
+        }
+        for (Laid laid : routes.all()) {
+            ends(laid);
+        }
+        drawing.span(
+                Role.QUIET,
+                at(0, on.lowY() * 0.75),
+                at(outline.lengthM(), on.lowY() * 0.75),
+                "{}",
+                new Amount(outline.lengthM(), Unit.METRE));
+        return new Scene(
+                Text.of("Cables, from above and from the side"),
+                Text.of(
+                        "bow to the left, right side up · 1 square = {} · the transducer's lead drawn heavy",
+                        new Amount(on.frame().squareM(), Unit.METRE)),
+                on.frame(),
+                drawing.marks(),
+                new Twin(List.of("cable", "way", "takes", "there is", "to spare"), rows()));
+    }
+
+    private void water() {
+        Optional<Afloat> afloat = craft.kind().onIce()
+                ? Optional.empty()
+                : line.get(FloatStage.STAGE).map(Optional::of).orElse(Optional.empty());
+        afloat.ifPresent(it -> drawing.path(
+                Role.WATERLINE, 1, at(0, it.waterM(0, 0)), at(outline.lengthM(), it.waterM(outline.lengthM(), 0))));
+    }
+
+    private void run(Laid laid) {
+        List<Station> stations = on.stations(laid.stations());
+        Role role = laid.sonar() ? Role.RUN : Role.CONDUCTOR;
+        double weight = laid.sonar() ? 1 : 1.4;
+        double there = laid.spareM() < 0 ? laid.suppliedM() / laid.neededM() : 1;
+        for (Function<Station, Point> place : List.<Function<Station, Point>>of(on::plan, on::profile)) {
+            List<Point> way = stations.stream().map(place).toList();
+            if (way.size() > 1) {
+                Split split = Split.at(way, there);
+                drawing.line(role, weight, split.before());
+                if (split.after().size() > 1) {
+                    drawing.line(Role.MISSING, 2, split.after());
+                }
+            }
+        }
+    }
+
+    private void ends(Laid laid) {
+        List<Station> stations = on.stations(laid.stations());
+        if (stations.isEmpty()) {
+            return;
+        }
+        Station from = stations.get(0);
+        Station to = stations.get(stations.size() - 1);
+        drawing.spot(laid.sonar() ? Role.FACE : Role.PART, on.plan(from)).spot(Role.PART, on.plan(to));
+        drawing.note(Role.LABEL, on.plan(from), Side.RIGHT, laid.sonar() ? 1.2 : -0.7, " {}", from.name());
+        if (laid.sonar()) {
+            drawing.note(Role.LABEL, on.plan(to), Side.MIDDLE, 1.3, "{}", to.name());
+            if (laid.spareM() < 0) {
+                drawing.note(
+                        Role.MISSING,
+                        on.plan(to),
+                        Side.LEFT,
+                        -0.4,
+                        "{} missing  ",
+                        new Amount(-laid.spareM(), Unit.METRE));
+            }
+            laid.legs().stream().filter(leg -> leg.way().opening()).forEach(this::opening);
+        }
+    }
+
+    private void opening(Passage leg) {
+        List<Station> ends = on.stations(List.of(leg.from(), leg.to()));
+        if (ends.size() == 2) {
+            Point a = on.profile(ends.get(0));
+            Point b = on.profile(ends.get(1));
+            drawing.spot(Role.JOINT, at((a.x() + b.x()) / 2, (a.y() + b.y()) / 2))
+                    .note(Role.QUIET, at((a.x() + b.x()) / 2, outline.depthM()), Side.MIDDLE, -0.8, "{}", leg.name());
+        }
+    }
+
+    private List<List<Text>> rows() {
+        List<List<Text>> rows = new ArrayList<>();
+        for (Laid laid : routes.all()) {
+            rows.add(List.of(
+                    Text.of("{}", laid.name()),
+                    Text.of(
+                            "{}",
+                            String.join(
+                                    ", ",
+                                    laid.legs().stream().map(Passage::name).toList())),
+                    Text.of(laid.neededM(), Unit.METRE),
+                    Text.of(laid.suppliedM(), Unit.METRE),
+                    Text.of(laid.spareM(), Unit.METRE)));
+        }
+        return rows;
+    }
+}

@@ -1,0 +1,160 @@
+package app.brightkeel.core.review.cable;
+
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.carry.CarryChanges;
+import app.brightkeel.core.review.mount.MountChanges;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Zone;
+import app.brightkeel.core.route.Laid;
+import app.brightkeel.core.route.Objections;
+import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.RouteStage;
+import app.brightkeel.core.route.Routes;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Changes of cables. */
+final class CableChanges {
+
+    private CableChanges() {}
+
+    /** Ways for every cable that is laid and every lead that is not, those nothing speaks against first. */
+    static Stream<Change> ways(Line line) {
+        return runs(line.entered()).flatMap(run -> ways(line.entered(), run, false));
+    }
+
+    /** Those that nothing speaks against. */
+    static Stream<Change> soundWays(Line line) {
+        return runs(line.entered()).flatMap(run -> ways(line.entered(), run, true));
+    }
+
+    private static Stream<Run> runs(Rig rig) {
+        Stream<Run> open = rig.transducers().stream()
+                .map(Transducer::id)
+                .filter(id -> rig.runOf(id).isEmpty())
+                .map(id -> Run.along(FreshId.of(rig, id + "-run"), id, List.of()));
+        return Stream.concat(open, rig.runs().stream());
+    }
+
+    private static Stream<Change> ways(Rig rig, Run run, boolean unobjectedOnly) {
+        Objections objections = Objections.of(rig, run.carries());
+        return Relay.ways(rig, run.carries()).stream()
+                .filter(legs -> !unobjectedOnly || objections.to(legs) == 0)
+                .sorted(Comparator.comparingInt(objections::to))
+                .map(legs -> way(rig, run, legs));
+    }
+
+    private static Change way(Rig rig, Run run, List<Passage> legs) {
+        List<String> ids = legs.stream().map(Passage::id).toList();
+        List<Passage> drilled = legs.stream().filter(leg -> leg.way().drills()).toList();
+        return new Change(
+                "cable.way." + run.id() + "." + String.join("+", ids),
+                Text.of(drilled.isEmpty() ? "{}: {}" : "{}: {}, one hole drilled", name(rig, run), by(legs)),
+                drilled.isEmpty() ? Effort.MOVE : Effort.DRILL,
+                rig.with(run.withLegs(ids)));
+    }
+
+    private static String name(Rig rig, Run run) {
+        boolean sonar = rig.transducers().stream().anyMatch(t -> t.id().equals(run.carries()));
+        return sonar
+                ? "Transducer's lead"
+                : rig.harness().segment(run.carries()).name();
+    }
+
+    /** A way by its legs. */
+    static String by(List<Passage> legs) {
+        String all = String.join(", ", legs.stream().map(Passage::name).toList());
+        return all.isEmpty() ? "no way yet" : all;
+    }
+
+    /** Ways that cross nothing that moves; else a thing is moved. */
+    static Stream<Change> clear(Line line) {
+        return Stream.concat(ways(line).filter(CableChanges::crossesNothing), CarryChanges.places(line));
+    }
+
+    private static boolean crossesNothing(Change change) {
+        Craft craft = change.after().craft();
+        return change.after().runs().stream()
+                .flatMap(run -> run.legs().stream())
+                .allMatch(leg -> craft.passage(leg).orElseThrow().crosses() == Zone.NONE);
+    }
+
+    /** Move the face or the display, take another way, lengthen the lead: the cheapest first. */
+    static Stream<Change> longEnough(Line line) {
+        List<Laid> tooShort = line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
+                .filter(laid -> laid.spareM() < 0)
+                .toList();
+        boolean lead = tooShort.stream().anyMatch(Laid::sonar);
+        return Stream.of(
+                        lead ? MountChanges.moved(line) : Stream.<Change>empty(),
+                        tooShort.stream()
+                                .flatMap(laid -> ways(
+                                        line.entered(),
+                                        line.entered().runOf(laid.carries()).orElseThrow(),
+                                        true)),
+                        tooShort.stream().filter(laid -> !laid.sonar()).map(laid -> cut(line, laid)),
+                        lead ? extended(line) : Stream.<Change>empty(),
+                        CarryChanges.places(line))
+                .flatMap(changes -> changes);
+    }
+
+    /** A wire that is too short is bought longer: it is cut to length. */
+    private static Change cut(Line line, Laid laid) {
+        double metres = Math.ceil(laid.neededM() * 10) / 10;
+        Segment segment = line.entered().harness().segment(laid.carries());
+        return new Change(
+                "cable.cut." + laid.carries() + "." + Math.round(metres * 10),
+                Text.of("Cut the {} {} long", laid.name(), new Amount(metres, Unit.METRE)),
+                Effort.BUY,
+                line.entered().with(segment.withWire(segment.wire().withLengthM(Figure.chosen(metres)))));
+    }
+
+    private static Stream<Change> extended(Line line) {
+        return line.entered().transducers().stream()
+                .flatMap(transducer -> Catalogue.extensions().stream()
+                        .map(item -> new Change(
+                                "cable.extend." + transducer.id() + "." + item.id(),
+                                Text.of("Add a {}", item.name()),
+                                Effort.BUY,
+                                line.entered()
+                                        .with(transducer.withLead(
+                                                transducer.lead().withExtensionM(Figure.rated(item.lengthM())))))));
+    }
+
+    /** A loop of the usual size in every cable that has a smaller one. */
+    static Stream<Change> loops(Line line) {
+        Rig rig = line.entered();
+        Rig after = rig;
+        for (Run run : rig.runs()) {
+            if (run.loopM().isSet() && run.loopM().value() < NoServiceLoop.LEAST_M) {
+                after = after.with(run.withLoopM(Figure.chosen(NoServiceLoop.LEAST_M)));
+            }
+        }
+        return Stream.of(new Change(
+                "cable.loops",
+                Text.of("Leave a service loop of {}", new Amount(NoServiceLoop.LEAST_M, Unit.METRE)),
+                Effort.SETTING,
+                after));
+    }
+
+    /** The ways of the transducers' leads, extensions and other places for the face, to compare. */
+    static List<Change> all(Line line) {
+        return Stream.of(ways(line), MountChanges.moved(line), extended(line))
+                .flatMap(changes -> changes)
+                .toList();
+    }
+}

@@ -1,0 +1,77 @@
+package app.brightkeel.core.review.cable;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.route.RouteStage;
+import java.util.List;
+
+/** The Cable link: what is left of the cable with the least to spare; other ways through the craft beside. */
+public final class CableReview implements LinkReview {
+
+    @Override
+    public Link link() {
+        return Link.CABLE;
+    }
+
+    @Override
+    public Outcome<Text> number(Line line) {
+        return line.get(RouteStage.STAGE).map(routes -> {
+            double spare = routes.tightest().spareM();
+            Amount size = new Amount(Math.abs(spare), Unit.METRE);
+            if (spare < 0) {
+                return Text.of("{} short", size);
+            }
+            long holes = routes.holes();
+            return holes == 0 ? Text.of("{} spare", size) : Text.of("{} · {} holes", size, holes);
+        });
+    }
+
+    @Override
+    public List<Working> workings(Line line) {
+        return List.of(RouteStage.STAGE.working(line));
+    }
+
+    @Override
+    public boolean standsOn(Line line, String pointer) {
+        return pointer.startsWith("/runs/") || wireOfRun(line.rig(), pointer);
+    }
+
+    private static boolean wireOfRun(Rig rig, String pointer) {
+        if (!pointer.endsWith("/wire/lengthM")) {
+            return false;
+        }
+        int segment = Integer.parseInt(pointer.split("/")[3]);
+        return rig.runOf(rig.harness().segments().get(segment).id()).isPresent();
+    }
+
+    @Override
+    public Text planned(Line line) {
+        Rig rig = line.rig();
+        return Text.of(rig.transducers().stream()
+                .flatMap(t -> rig.runOf(t.id()).stream())
+                .map(run -> CableChanges.by(legs(rig, run)))
+                .findFirst()
+                .orElse("no way yet"));
+    }
+
+    private static List<Passage> legs(Rig rig, Run run) {
+        return run.legs().stream()
+                .map(leg -> rig.craft().passage(leg).orElseThrow())
+                .toList();
+    }
+
+    @Override
+    public List<Change> alternatives(Line line) {
+        return CableChanges.all(line);
+    }
+}

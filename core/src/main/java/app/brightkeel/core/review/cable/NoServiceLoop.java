@@ -1,0 +1,60 @@
+package app.brightkeel.core.review.cable;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.route.Laid;
+import app.brightkeel.core.route.RouteStage;
+import app.brightkeel.core.route.Routes;
+import java.util.stream.Stream;
+
+/** There is a loop at the plug, so that it can be pulled. */
+final class NoServiceLoop implements Rule {
+
+    /** Common practice, no source [m]. */
+    static final double LEAST_M = 0.30;
+
+    @Override
+    public String id() {
+        return "cable.service-loop";
+    }
+
+    @Override
+    public Link link() {
+        return Link.CABLE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<Routes> routes = line.get(RouteStage.STAGE);
+        if (!routes.isKnown()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (Laid laid : routes.value().all()) {
+            double loop = line.rig().runOf(laid.carries()).orElseThrow().loopM().value();
+            worst.add(
+                    loop < LEAST_M ? COMFORTABLE * loop / LEAST_M : Math.min(1, COMFORTABLE + (loop - LEAST_M)),
+                    "The {} has a service loop of {}; {} let you unplug it.",
+                    laid.name(),
+                    new Amount(loop, Unit.METRE),
+                    new Amount(LEAST_M, Unit.METRE));
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return CableChanges.loops(line);
+    }
+}

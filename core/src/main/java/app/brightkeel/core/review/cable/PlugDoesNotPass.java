@@ -1,0 +1,63 @@
+package app.brightkeel.core.review.cable;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.route.Laid;
+import app.brightkeel.core.route.RouteStage;
+import app.brightkeel.core.route.Routes;
+import java.util.stream.Stream;
+
+/** The plug goes through every opening on the way, not only the cable. */
+final class PlugDoesNotPass implements Rule {
+
+    /** Room round a plug where it has plenty [m]. */
+    private static final double PLENTY_M = 0.02;
+
+    @Override
+    public String id() {
+        return "cable.plug-does-not-pass";
+    }
+
+    @Override
+    public Link link() {
+        return Link.CABLE;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<Routes> routes = line.get(RouteStage.STAGE);
+        if (!routes.isKnown()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (Laid laid : routes.value().all()) {
+            if (laid.tightestM().isPresent() && laid.tightest().isPresent()) {
+                double gap = laid.tightestM().get();
+                worst.add(
+                        gap < 0 ? gap / laid.plugM().orElseThrow() : Math.min(1, COMFORTABLE + gap / PLENTY_M),
+                        "The plug of the {}, {} wide, meets the {}: {} clear.",
+                        laid.name(),
+                        new Amount(laid.plugM().orElseThrow(), Unit.MILLIMETRE),
+                        laid.tightest().get().name(),
+                        new Amount(laid.tightest().get().openingM().value(), Unit.MILLIMETRE));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return CableChanges.soundWays(line);
+    }
+}

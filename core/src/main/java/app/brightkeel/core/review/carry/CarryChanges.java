@@ -1,0 +1,140 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Spot;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.route.Relay;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
+/** Changes of where things sit. Wherever one goes, its cables are laid anew. */
+public final class CarryChanges {
+
+    /** By how much a seat is lowered or slid at a time [m]. */
+    private static final double SEAT_STEP_M = 0.10;
+
+    /** How far a seat is slid before one speaks of another seat [m]. */
+    private static final double MOST_SEAT_M = 1;
+
+    private CarryChanges() {}
+
+    /** Every battery and display at every place of the craft that usually takes one, batteries first. */
+    public static Stream<Change> places(Line line) {
+        Stream<Change> packs = line.entered().harness().packs().stream()
+                .flatMap(pack -> places(line, pack.id(), pack.name(), Spot::takesPack));
+        Stream<Change> displays = line.entered().devices().stream()
+                .filter(device -> device.kind().display())
+                .flatMap(device -> places(line, device.id(), device.name(), Spot::takesDisplay));
+        return Stream.concat(packs, displays);
+    }
+
+    private static Stream<Change> places(Line line, String item, String name, Predicate<Spot> takes) {
+        return line.entered().craft().stations().stream()
+                .filter(station -> takes.test(station.spot()))
+                .map(station -> placed(line.entered(), item, name, station));
+    }
+
+    private static Change placed(Rig rig, String item, String name, Station station) {
+        Placement old = rig.placeOf(item).orElse(null);
+        boolean same = old != null && old.station().equals(station.id());
+        Placement place = new Placement(item, station.id(), old == null || old.comesOff());
+        return new Change(
+                "carry.place." + item + "." + station.id(),
+                Text.of("{}: {}", name, station.name()),
+                Effort.MOVE,
+                same ? rig : Relay.around(rig.with(place), item));
+    }
+
+    /** Leave gear ashore, sit elsewhere, or put the heavy things elsewhere. */
+    static Stream<Change> lighter(Line line) {
+        return Stream.concat(gearAshore(line), level(line));
+    }
+
+    /** Sit farther forward or aft by small steps, or amidships; else put things elsewhere. */
+    public static Stream<Change> level(Line line) {
+        Rig rig = line.entered();
+        Craft craft = rig.craft();
+        if (!craft.seatM().isSet() || !craft.lengthM().isSet()) {
+            return places(line);
+        }
+        double middle = craft.lengthM().value() / 2;
+        double towards = Math.signum(middle - craft.seatM().value());
+        double away = Math.abs(middle - craft.seatM().value());
+        Stream<Double> steps =
+                Stream.iterate(SEAT_STEP_M, step -> step <= Math.min(away, MOST_SEAT_M), step -> step + SEAT_STEP_M);
+        Stream<Double> seats =
+                Stream.concat(steps.map(step -> craft.seatM().value() + towards * step), Stream.of(middle));
+        return Stream.concat(seats.map(seat -> seated(rig, seat)), places(line));
+    }
+
+    private static Change seated(Rig rig, double seatM) {
+        double rounded = Math.round(seatM * 100) / 100.0;
+        return new Change(
+                "carry.seat-at." + Math.round(rounded * 100),
+                Text.of("Sit {} from the bow", new Amount(rounded, Unit.METRE)),
+                Effort.MOVE,
+                rig.withCraft(rig.craft().withSeatM(Figure.chosen(rounded))));
+    }
+
+    private static Stream<Change> gearAshore(Line line) {
+        Rig rig = line.entered();
+        return rig.angler().gearKg().isSet() && rig.angler().gearKg().value() > 0
+                ? Stream.of(new Change(
+                        "carry.gear-ashore",
+                        Text.of("Leave the other gear ashore"),
+                        Effort.SETTING,
+                        rig.withAngler(rig.angler().withGearKg(Figure.chosen(0)))))
+                : Stream.empty();
+    }
+
+    /** Sit lower, or put the heavy things elsewhere. */
+    static Stream<Change> lower(Line line) {
+        Rig rig = line.entered();
+        List<Change> all = new ArrayList<>();
+        Figure seat = rig.craft().seatHeightM();
+        for (int steps = 1; seat.isSet() && seat.value() - steps * SEAT_STEP_M >= 0; steps++) {
+            double height = Math.round((seat.value() - steps * SEAT_STEP_M) * 100) / 100.0;
+            all.add(new Change(
+                    "carry.seat." + Math.round(height * 100),
+                    Text.of("Set the seat {} over the bottom", new Amount(height, Unit.MILLIMETRE)),
+                    Effort.MOVE,
+                    rig.withCraft(rig.craft().withSeatHeightM(Figure.chosen(height)))));
+        }
+        return Stream.concat(all.stream(), places(line));
+    }
+
+    /** Put things elsewhere, or take a heavier battery: it is ballast too. */
+    static Stream<Change> steadier(Line line) {
+        return Stream.concat(
+                places(line), line.entered().harness().packs().stream().limit(1).flatMap(old -> packs(line, old)));
+    }
+
+    /** Another place, or a battery that is smaller. */
+    static Stream<Change> fitting(Line line) {
+        return Stream.concat(
+                places(line), line.entered().harness().packs().stream().flatMap(old -> packs(line, old)));
+    }
+
+    private static Stream<Change> packs(Line line, Pack old) {
+        return Catalogue.packs().stream()
+                .filter(item -> item.chemistry() == old.chemistry())
+                .map(item -> new Change(
+                        "carry.take." + old.id() + "." + item.id(),
+                        Text.of("{}, {}", item.name(), new Amount(item.massKg().value(), Unit.KILOGRAM)),
+                        Effort.BUY,
+                        line.entered().with(Catalogue.inPlaceOf(old, item))));
+    }
+}

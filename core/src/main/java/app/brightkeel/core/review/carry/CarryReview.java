@@ -1,0 +1,89 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.craft.Afloat;
+import app.brightkeel.core.enclosure.FitStage;
+import app.brightkeel.core.enclosure.Fits;
+import app.brightkeel.core.layout.Carried;
+import app.brightkeel.core.layout.CarryStage;
+import app.brightkeel.core.layout.Tip;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import java.util.List;
+
+/** The Carry link: mass, and heel or tip margin; other places for battery and display beside. */
+public final class CarryReview implements LinkReview {
+
+    @Override
+    public Link link() {
+        return Link.CARRY;
+    }
+
+    @Override
+    public Outcome<Text> number(Line line) {
+        return line.get(CarryStage.STAGE).map(CarryReview::words);
+    }
+
+    private static Text words(Carried carried) {
+        Amount mass = new Amount(carried.massKg(), Unit.KILOGRAM);
+        if (carried.tip().isPresent()) {
+            Tip tip = carried.tip().get();
+            return tip.margin() >= PLENTY
+                    ? Text.of("{} · stands", mass)
+                    : Text.of("{} · × {}", mass, new Amount(tip.margin(), Unit.TIMES));
+        }
+        Afloat afloat = carried.afloat().orElseThrow();
+        return afloat.steady()
+                ? Text.of("{} · {}", mass, new Amount(Math.abs(Math.toDegrees(afloat.heelRad())), Unit.DEGREE))
+                : Text.of("{} · tender", mass);
+    }
+
+    /** Tip margin from which its figure says no more than that it stands. */
+    private static final double PLENTY = 100;
+
+    @Override
+    public List<Working> workings(Line line) {
+        return List.of(CarryStage.STAGE.working(line), FitStage.STAGE.working(line));
+    }
+
+    @Override
+    public boolean standsOn(Line line, String pointer) {
+        boolean afloat = !line.rig().craft().kind().onIce();
+        if (pointer.equals("/angler/gearKg") || pointer.equals("/outing/water/salinity")) {
+            return afloat;
+        }
+        return pointer.endsWith("/plugM") && housed(line, pointer);
+    }
+
+    private static boolean housed(Line line, String pointer) {
+        Outcome<Fits> fits = line.get(FitStage.STAGE);
+        if (!pointer.startsWith("/harness/packs/") || !fits.isKnown()) {
+            return false;
+        }
+        Pack pack = line.rig().harness().packs().get(Integer.parseInt(pointer.split("/")[3]));
+        return fits.value().all().stream().anyMatch(fit -> fit.pack().equals(pack.id()));
+    }
+
+    @Override
+    public Text planned(Line line) {
+        Rig rig = line.rig();
+        List<String> places = rig.places().stream()
+                .map(place -> rig.craft().station(place.station()).orElseThrow().name())
+                .distinct()
+                .toList();
+        return Text.of(places.isEmpty() ? "no places yet" : String.join(", ", places));
+    }
+
+    @Override
+    public List<Change> alternatives(Line line) {
+        return CarryChanges.places(line).toList();
+    }
+}

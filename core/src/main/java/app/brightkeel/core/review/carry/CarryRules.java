@@ -1,0 +1,26 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.enclosure.FitStage;
+import app.brightkeel.core.layout.CarryStage;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.StageKnown;
+import java.util.List;
+
+/** The rules of the Carry link. */
+public final class CarryRules {
+
+    public static final List<Rule> ALL = List.of(
+            new StageKnown("carry.incomplete", Link.CARRY, CarryStage.STAGE),
+            new StageKnown("carry.fit.incomplete", Link.CARRY, FitStage.STAGE),
+            new DoesNotFit(),
+            new NoLevel(),
+            new DeckUnder(),
+            new TipsOver(),
+            new TooTender(),
+            new Heels(),
+            new Trims(),
+            new ScreenSchool());
+
+    private CarryRules() {}
+}

@@ -1,0 +1,53 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.layout.Carried;
+import app.brightkeel.core.layout.CarryStage;
+import app.brightkeel.core.layout.Tip;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** A box on the ice stands with its screen hanging out. */
+final class TipsOver implements Rule {
+
+    @Override
+    public String id() {
+        return "carry.tips-over";
+    }
+
+    @Override
+    public Link link() {
+        return Link.CARRY;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Optional<Tip> known = line.get(CarryStage.STAGE).map(Carried::tip).orElse(Optional.empty());
+        if (known.isEmpty()) {
+            return SILENT;
+        }
+        Tip tip = known.get();
+        return Rule.measured(
+                Math.min(1, COMFORTABLE * (tip.margin() - 1) / (Tip.WANTED - 1)),
+                "About its {} edge what holds it down is {} times what tips it; {} of ballast at the far edge make it {}.",
+                tip.edge().words(),
+                new Amount(tip.margin(), Unit.TIMES),
+                new Amount(tip.ballastKg(Tip.WANTED), Unit.KILOGRAM),
+                new Amount(Tip.WANTED, Unit.TIMES));
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return CarryChanges.steadier(line);
+    }
+}

@@ -1,0 +1,73 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.mount.Clearance;
+import app.brightkeel.core.mount.Clearances;
+import app.brightkeel.core.mount.MountStage;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.stream.Stream;
+
+/** Nothing stands inside the half angle of the widest beam that is used. */
+final class BeamBlocked implements Rule {
+
+    /** Free beyond the beam where it has plenty [rad]. */
+    private static final double PLENTY_RAD = Math.toRadians(15);
+
+    @Override
+    public String id() {
+        return "mount.beam-blocked";
+    }
+
+    @Override
+    public Link link() {
+        return Link.MOUNT;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<Clearances> known = line.get(MountStage.STAGE);
+        if (!known.isKnown()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (Clearance each : known.value().all()) {
+            double left = each.clearRad() - each.held().halfRad();
+            if (each.held().halfRad() > 0) {
+                worst.add(
+                        left < 0 ? left : Math.min(1, COMFORTABLE + (1 - COMFORTABLE) * left / PLENTY_RAD),
+                        each.by().isEmpty()
+                                ? "Nothing stands in the beam of the {}: {}{} are free each side."
+                                : "Of the beam of the {} the {} leaves {} free each side; it wants {}.",
+                        each.by().isEmpty()
+                                ? new Object[] {each.held().name(), "", degrees(each.clearRad())}
+                                : new Object[] {
+                                    each.held().name(),
+                                    each.by(),
+                                    degrees(each.clearRad()),
+                                    degrees(each.held().halfRad())
+                                });
+            }
+        }
+        return worst.judgement();
+    }
+
+    private static Amount degrees(double radians) {
+        return new Amount(Math.toDegrees(radians), Unit.DEGREE);
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return MountChanges.cleared(line);
+    }
+}

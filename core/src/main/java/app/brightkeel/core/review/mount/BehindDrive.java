@@ -1,0 +1,63 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.mount.Clearance;
+import app.brightkeel.core.mount.Clearances;
+import app.brightkeel.core.mount.MountStage;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.stream.Stream;
+
+/** The water at the face is smooth: no drive and no open scupper close ahead of it. */
+final class BehindDrive implements Rule {
+
+    /** Common practice, no source [m]. */
+    private static final double LEAST_M = 0.3;
+
+    @Override
+    public String id() {
+        return "mount.behind-drive";
+    }
+
+    @Override
+    public Link link() {
+        return Link.MOUNT;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<Clearances> known = line.get(MountStage.STAGE);
+        if (!known.isKnown()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (Clearance each : known.value().all()) {
+            if (each.behindM().isPresent()) {
+                double behind = each.behindM().get();
+                worst.add(
+                        behind < LEAST_M
+                                ? COMFORTABLE * behind / LEAST_M
+                                : Math.min(1, COMFORTABLE + (behind - LEAST_M)),
+                        "The {} sits {} behind a drive or an open scupper: bubbles hide what it should see.",
+                        each.held().name(),
+                        new Amount(behind, Unit.METRE));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return MountChanges.all(line);
+    }
+}

@@ -1,0 +1,64 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.mount.Clearance;
+import app.brightkeel.core.mount.Clearances;
+import app.brightkeel.core.mount.MountStage;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.MountKind;
+import java.util.stream.Stream;
+
+/** The body goes into its pocket, or with its float through the hole. */
+final class DoesNotFit implements Rule {
+
+    /** A hole in the ice is wider than what goes through, both sides together [m]; common practice, no source. */
+    private static final double HOLE_M = 0.030;
+
+    @Override
+    public String id() {
+        return "mount.does-not-fit";
+    }
+
+    @Override
+    public Link link() {
+        return Link.MOUNT;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PHYSICS;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<Clearances> known = line.get(MountStage.STAGE);
+        if (!known.isKnown()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (Clearance each : known.value().all()) {
+            if (each.gapM().isPresent()) {
+                double wanted = each.held().face().mount() == MountKind.ICE_FLOAT ? HOLE_M : 0;
+                double left = each.gapM().get() - wanted;
+                worst.add(
+                        left < 0 ? left / each.held().bodyM().orElseThrow() : Math.min(1, COMFORTABLE + left / HOLE_M),
+                        "The {} has {} to spare in its opening; it wants {}.",
+                        each.held().name(),
+                        new Amount(each.gapM().get(), Unit.MILLIMETRE),
+                        new Amount(wanted, Unit.MILLIMETRE));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return MountChanges.fitting(line);
+    }
+}

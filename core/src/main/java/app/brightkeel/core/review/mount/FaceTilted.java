@@ -1,0 +1,61 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.mount.Clearance;
+import app.brightkeel.core.mount.Clearances;
+import app.brightkeel.core.mount.MountStage;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.carry.CarryChanges;
+import java.util.stream.Stream;
+
+/** The face lies level at the real trim and heel. */
+final class FaceTilted implements Rule {
+
+    /** For cones; common practice, no source [°]. */
+    private static final double MOST_DEG = 5;
+
+    @Override
+    public String id() {
+        return "mount.face-tilted";
+    }
+
+    @Override
+    public Link link() {
+        return Link.MOUNT;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<Clearances> known = line.get(MountStage.STAGE);
+        if (!known.isKnown()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (Clearance each : known.value().all()) {
+            double degrees = Math.toDegrees(each.held().face().tiltRad());
+            worst.add(
+                    Worst.within(degrees, MOST_DEG),
+                    "The face of the {} lies {} off level; {} pass.",
+                    each.held().name(),
+                    new Amount(degrees, Unit.DEGREE),
+                    new Amount(MOST_DEG, Unit.DEGREE));
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return CarryChanges.level(line);
+    }
+}

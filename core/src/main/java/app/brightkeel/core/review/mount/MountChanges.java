@@ -1,0 +1,167 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.craft.Face;
+import app.brightkeel.core.craft.FaceStage;
+import app.brightkeel.core.craft.Faces;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.route.Relay;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.BiPredicate;
+import java.util.stream.Stream;
+
+/** Changes of mounts. Wherever a transducer goes, its lead is laid anew. */
+public final class MountChanges {
+
+    /** Where a lowered face hangs under the water [m]. */
+    private static final double LOWERED_M = 0.04;
+
+    private static final double MOST_BELOW_M = 3;
+
+    private MountChanges() {}
+
+    /** Every place of the craft that takes a transducer, with the mount that fits there. */
+    static Stream<Change> all(Line line) {
+        return places(line, (transducer, kind) -> true);
+    }
+
+    /** The same mount at another place like its own. */
+    public static Stream<Change> moved(Line line) {
+        return places(line, (transducer, kind) -> transducer.mount().kind() == kind);
+    }
+
+    private static Stream<Change> places(Line line, BiPredicate<Transducer, MountKind> wanted) {
+        List<Station> stations = line.entered().craft().stations();
+        return line.entered().transducers().stream()
+                .flatMap(transducer -> stations.stream()
+                        .flatMap(station -> MountKind.decided()
+                                .filter(kind -> kind.spot() == station.spot() && wanted.test(transducer, kind))
+                                .map(kind -> taken(line, transducer, kind, station))));
+    }
+
+    private static Change taken(Line line, Transducer transducer, MountKind kind, Station station) {
+        Mount old = transducer.mount();
+        boolean same = old.kind() == kind;
+        if (same && old.station().equals(station.id())) {
+            return new Change(id(transducer, kind, station), label(kind, station), Effort.MOVE, line.entered());
+        }
+        Mount mount = new Mount(
+                kind,
+                station.id(),
+                same ? old.belowM() : Figure.UNSET,
+                same && old.openingM().isSet() ? old.openingM() : station.room().wideM());
+        Rig changed = line.entered().with(transducer.withMount(mount));
+        return new Change(
+                id(transducer, kind, station),
+                label(kind, station),
+                same ? Effort.MOVE : Effort.BUY,
+                Relay.of(changed, transducer.id()));
+    }
+
+    private static String id(Transducer transducer, MountKind kind, Station station) {
+        return "mount.take." + transducer.id() + "."
+                + kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + "." + station.id();
+    }
+
+    private static Text label(MountKind kind, Station station) {
+        return Text.of("{}: {}", capital(kind.words()), station.name());
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /** A face that is dry or nearly so hangs lower; else another place. */
+    static Stream<Change> lowered(Line line) {
+        List<Change> all = new ArrayList<>();
+        Outcome<Faces> faces = line.get(FaceStage.STAGE);
+        for (Face face : faces.map(Faces::faces).orElse(List.of())) {
+            double now = line.rig().transducers().stream()
+                    .filter(t -> t.id().equals(face.transducer()))
+                    .mapToDouble(t -> t.mount().belowM().value())
+                    .findFirst()
+                    .orElseThrow();
+            double below = now + LOWERED_M - face.underM();
+            if (below <= MOST_BELOW_M) {
+                all.add(hung(line, face.transducer(), "lower", rounded(below)));
+            }
+        }
+        return Stream.concat(all.stream(), all(line));
+    }
+
+    /** One that stands too proud is set up against the hull; else another mount. */
+    static Stream<Change> raised(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (Transducer transducer : line.rig().transducers()) {
+            all.add(hung(line, transducer.id(), "raise", ProudOnBeach.MOST_M));
+        }
+        return Stream.concat(all.stream(), all(line));
+    }
+
+    /** Below whatever stands in the way, flush with its pocket, under the ice; else another place. */
+    static Stream<Change> cleared(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (Transducer transducer : line.rig().transducers()) {
+            if (transducer.mount().kind() == MountKind.HULL_POCKET) {
+                all.add(hung(line, transducer.id(), "flush", 0));
+            }
+            Figure ice = line.rig().outing().water().iceM();
+            if (transducer.mount().kind() == MountKind.ICE_FLOAT && ice.isSet()) {
+                all.add(hung(line, transducer.id(), "under-ice", rounded(Math.min(MOST_BELOW_M, ice.value() + 0.05))));
+            }
+        }
+        return Stream.concat(all.stream(), all(line));
+    }
+
+    /** A hole wide enough is drilled through the ice; else another mount. */
+    static Stream<Change> fitting(Line line) {
+        List<Change> all = new ArrayList<>();
+        for (Transducer transducer : line.entered().transducers()) {
+            if (transducer.mount().kind() == MountKind.ICE_FLOAT
+                    && transducer.bodyM().isSet()) {
+                double wide =
+                        Math.min(1, Math.max(0.15, rounded(transducer.bodyM().value() + 0.05)));
+                all.add(new Change(
+                        "mount.hole." + transducer.id() + "." + Math.round(wide * 1000),
+                        Text.of("Drill the ice {} wide", new Amount(wide, Unit.MILLIMETRE)),
+                        Effort.MOVE,
+                        line.entered()
+                                .with(transducer.withMount(transducer.mount().withOpeningM(Figure.chosen(wide))))));
+            }
+        }
+        return Stream.concat(all.stream(), all(line));
+    }
+
+    private static Change hung(Line line, String id, String how, double belowM) {
+        Transducer transducer = line.entered().transducers().stream()
+                .filter(t -> t.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+        boolean ice = transducer.mount().kind() == MountKind.ICE_FLOAT;
+        return new Change(
+                "mount." + how + "." + id + "." + Math.round(belowM * 1000),
+                Text.of(
+                        ice ? "Hang the face {} below the surface" : "Set the face {} below the hull",
+                        new Amount(belowM, Unit.MILLIMETRE)),
+                Effort.MOVE,
+                line.entered().with(transducer.withMount(transducer.mount().withBelowM(Figure.chosen(belowM)))));
+    }
+
+    /** To the next 5 mm up. */
+    private static double rounded(double metres) {
+        return Math.ceil(metres * 200 - 1e-9) / 200;
+    }
+}

@@ -1,0 +1,60 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.mount.Clearance;
+import app.brightkeel.core.mount.Clearances;
+import app.brightkeel.core.mount.MountStage;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.stream.Stream;
+
+/** It survives the beach: it comes up, or hardly stands proud. */
+final class ProudOnBeach implements Rule {
+
+    /** What a knob under the hull may stand proud; common practice, no source [m]. */
+    static final double MOST_M = 0.030;
+
+    @Override
+    public String id() {
+        return "mount.proud-on-beach";
+    }
+
+    @Override
+    public Link link() {
+        return Link.MOUNT;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<Clearances> known = line.get(MountStage.STAGE);
+        if (!known.isKnown()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (Clearance each : known.value().all()) {
+            if (!each.held().face().mount().retracts() && each.held().proudM() > 0) {
+                worst.add(
+                        Worst.within(each.held().proudM(), MOST_M),
+                        "The {} stands {} proud of the hull and does not come up: mind the beach.",
+                        each.held().name(),
+                        new Amount(each.held().proudM(), Unit.MILLIMETRE));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return MountChanges.raised(line);
+    }
+}

@@ -1,0 +1,59 @@
+package app.brightkeel.core.review.transducer;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.sonar.Sight;
+import app.brightkeel.core.sonar.SonarStage;
+import app.brightkeel.core.sonar.SonarState;
+import java.util.stream.Stream;
+
+/** Fish that stand near the bottom are not hidden in the bottom's own echo. */
+final class HiddenAtBottom implements Rule {
+
+    @Override
+    public String id() {
+        return "transducer.hidden-at-bottom";
+    }
+
+    @Override
+    public Link link() {
+        return Link.TRANSDUCER;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<SonarState> sonar = line.get(SonarStage.STAGE);
+        if (!sonar.isKnown()) {
+            return SILENT;
+        }
+        double fish = line.rig().outing().water().fishM().value();
+        Worst worst = new Worst();
+        for (Sight sight : sonar.value().sights()) {
+            double depth = sight.water().typicalM();
+            worst.add(
+                    Worst.within(sight.hiddenM(depth), fish),
+                    "The {} hides fish up to {} above the bottom at {}; yours stand at {}.",
+                    sight.at(depth).name(),
+                    new Amount(sight.hiddenM(depth), Unit.METRE),
+                    new Amount(depth, Unit.DEPTH),
+                    new Amount(fish, Unit.METRE));
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return TransducerChanges.all(line);
+    }
+}

@@ -1,0 +1,62 @@
+package app.brightkeel.core.review.transducer;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.sonar.Sight;
+import app.brightkeel.core.sonar.SonarStage;
+import app.brightkeel.core.sonar.SonarState;
+import java.util.stream.Stream;
+
+/** A narrow cone in the shallows sees a dinner plate. */
+final class NarrowTooShallow implements Rule {
+
+    /** Down to here wide beams are taken; common practice, no source [m]. */
+    private static final double SHALLOW_M = 12;
+
+    @Override
+    public String id() {
+        return "transducer.narrow-too-shallow";
+    }
+
+    @Override
+    public Link link() {
+        return Link.TRANSDUCER;
+    }
+
+    @Override
+    public Force force() {
+        return Force.PRACTICE;
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<SonarState> sonar = line.get(SonarStage.STAGE);
+        if (!sonar.isKnown()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (Sight sight : sonar.value().sights()) {
+            double depth = sight.water().typicalM();
+            double degrees = Math.toDegrees(sight.at(depth).cone().fullRad());
+            boolean plate = degrees < WideTooDeep.NARROW_TO_DEG && depth < SHALLOW_M;
+            worst.add(
+                    plate ? COMFORTABLE * depth / SHALLOW_M : 1,
+                    "The {} sees only {} of the bottom at {}: take a wide one there.",
+                    sight.at(depth).name(),
+                    new Amount(sight.footprintM(depth), Unit.METRE),
+                    new Amount(depth, Unit.DEPTH));
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return TransducerChanges.all(line);
+    }
+}

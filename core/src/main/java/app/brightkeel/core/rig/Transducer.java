@@ -1,0 +1,51 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+
+/**
+ * What sends and hears the sound.
+ *
+ * @param origin  id of the catalogue item it was copied from, "" where it was typed from its label
+ * @param beams   round beams, one or several
+ * @param inUse   id of the beam that is used; "" where it is switched by the depth
+ * @param feeds   id of the device it plugs into; "" where there is only one display
+ * @param bodyM   largest width of its body, on ice with its float, 0.01 to 0.6 [m]
+ * @param massKg  with its lead, 0.02 to 10 [kg]; never assumed
+ * @param lead    its own cable
+ * @param mount   where it sits
+ */
+@RecordBuilder
+public record Transducer(
+        String id,
+        String name,
+        String origin,
+        TransducerType type,
+        List<Beam> beams,
+        String inUse,
+        String feeds,
+        Figure bodyM,
+        Figure massKg,
+        Lead lead,
+        Mount mount)
+        implements TransducerBuilder.With {
+
+    private static final int MOST_BEAMS = 6;
+
+    /** @throws Refusal naming the field for a beam used twice or a beam in use that it has not */
+    public Transducer {
+        Checks.id("id", id);
+        Checks.name("name", name);
+        Checks.text("origin", origin);
+        beams = Checks.atMost("beams", MOST_BEAMS, beams);
+        Checks.distinct("beams", beams.stream().map(Beam::id).toList());
+        if (!inUse.isEmpty() && beams.stream().map(Beam::id).noneMatch(inUse::equals)) {
+            throw new Refusal(RefusalCode.DANGLING, "inUse", inUse, "the id of a beam of this transducer, or nothing");
+        }
+        Figure.within("bodyM", bodyM, 0.01, 0.6, "m");
+        Figure.within("massKg", massKg, 0.02, 10, "kg");
+    }
+}

@@ -1,0 +1,37 @@
+package app.brightkeel.core.rig;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * How much each part of a mount's score counts for this person, each 0 to 10; 1 where nothing is said.
+ *
+ * @param view    what the transducer sees from there
+ * @param beach   how it survives the beach
+ * @param drag    how little it slows the craft
+ * @param removal how quickly it comes off
+ * @param ease    how few tools and how little time it takes
+ * @param drill   that nothing is drilled
+ */
+@RecordBuilder
+public record Weights(Figure view, Figure beach, Figure drag, Figure removal, Figure ease, Figure drill)
+        implements WeightsBuilder.With {
+
+    public static final Weights EVEN =
+            new Weights(Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET);
+
+    private static final double MOST = 10;
+
+    /** What a weight counts: 1 where nothing is said, which is no assumption about the rig. */
+    public static double of(Figure weight) {
+        return weight.isSet() ? weight.value() : 1;
+    }
+
+    public Weights {
+        Figure.within("view", view, 0, MOST, "");
+        Figure.within("beach", beach, 0, MOST, "");
+        Figure.within("drag", drag, 0, MOST, "");
+        Figure.within("removal", removal, 0, MOST, "");
+        Figure.within("ease", ease, 0, MOST, "");
+        Figure.within("drill", drill, 0, MOST, "");
+    }
+}

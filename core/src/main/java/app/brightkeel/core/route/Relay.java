@@ -1,0 +1,87 @@
+package app.brightkeel.core.route;
+
+import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
+import java.util.List;
+import java.util.Optional;
+
+/** Lays a cable anew after one of its ends has moved: the shortest way that a careful person would take. */
+public final class Relay {
+
+    private Relay() {}
+
+    /** The rig with the runs of an item's cables laid anew; one that cannot be laid is left as it is. */
+    public static Rig around(Rig rig, String item) {
+        Rig changed = rig;
+        for (Transducer transducer : rig.transducers()) {
+            boolean touches = RouteStage.displayOf(rig, transducer)
+                    .filter(display -> display.id().equals(item))
+                    .isPresent();
+            if (touches) {
+                changed = of(changed, transducer.id());
+            }
+        }
+        for (Segment segment : rig.harness().segments()) {
+            if (segment.from().equals(item) || segment.to().equals(item)) {
+                changed = of(changed, segment.id());
+            }
+        }
+        return changed;
+    }
+
+    /** The rig with the run of one transducer or segment laid anew, or laid for the first time. */
+    public static Rig of(Rig rig, String carried) {
+        Optional<Run> old = rig.runOf(carried);
+        boolean transducer = rig.transducers().stream().anyMatch(t -> t.id().equals(carried));
+        if (old.isEmpty() && !transducer) {
+            return rig;
+        }
+        Objections objections = Objections.of(rig, carried);
+        List<List<Passage>> way =
+                Ways.between(rig.craft(), start(rig, carried), end(rig, carried), objections::costM, 1);
+        if (way.isEmpty()) {
+            return rig;
+        }
+        List<String> legs = way.get(0).stream().map(Passage::id).toList();
+        String id = FreshId.of(rig, carried + "-run");
+        return rig.with(old.orElseGet(() -> Run.along(id, carried, legs)).withLegs(legs));
+    }
+
+    /** Ways that are open to a cable between where its two ends sit now. */
+    public static List<List<Passage>> ways(Rig rig, String carried) {
+        return Ways.between(rig.craft(), start(rig, carried), end(rig, carried));
+    }
+
+    private static String start(Rig rig, String carried) {
+        return transducer(rig, carried)
+                .map(t -> t.mount().station())
+                .orElseGet(() ->
+                        segment(rig, carried).map(s -> place(rig, s.from())).orElse(""));
+    }
+
+    private static String end(Rig rig, String carried) {
+        Optional<Transducer> transducer = transducer(rig, carried);
+        if (transducer.isPresent()) {
+            return RouteStage.displayOf(rig, transducer.get())
+                    .map(display -> place(rig, display.id()))
+                    .orElse("");
+        }
+        return segment(rig, carried).map(s -> place(rig, s.to())).orElse("");
+    }
+
+    private static Optional<Transducer> transducer(Rig rig, String id) {
+        return rig.transducers().stream().filter(t -> t.id().equals(id)).findFirst();
+    }
+
+    private static Optional<Segment> segment(Rig rig, String id) {
+        return rig.harness().segments().stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    private static String place(Rig rig, String item) {
+        return rig.placeOf(item).map(p -> p.station()).orElse("");
+    }
+}

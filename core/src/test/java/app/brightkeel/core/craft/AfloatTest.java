@@ -1,0 +1,182 @@
+package app.brightkeel.core.craft;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.reference.Curve;
+import app.brightkeel.core.rig.CraftKind;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Transducer;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Hulls whose hydrostatics are known in closed form: a box, and a wedge with its edge down. */
+public class AfloatTest {
+
+    private static final double LONG = 4;
+    private static final double WIDE = 0.8;
+    private static final double DEEP = 0.4;
+    private static final double FRESH = 1000;
+
+    private static Curve flat(double value) {
+        return new Curve(new double[] {0, 1}, new double[] {value, value});
+    }
+
+    private static Hull prism(double fullness) {
+        return new Hull(LONG, WIDE, DEEP, new HullShape(flat(1), flat(0), flat(fullness)));
+    }
+
+    private static Afloat with(double fullness, MassAt... masses) {
+        return Afloat.of(prism(fullness), LONG, DEEP, List.of(masses), FRESH);
+    }
+
+    @DataProvider
+    public Object[][] masses() {
+        return new Object[][] {{40.0}, {120.0}, {300.0}, {600.0}};
+    }
+
+    /** Box: T = Δ/(ρLB), KB = T/2, BM = B²/(12T), fore and aft L²/(12T); naval architecture texts, closed form. */
+    @Test(dataProvider = "masses")
+    public void aBoxFloatsAsAlgebraSays(double kg) {
+        Afloat box = with(0, new MassAt("load", kg, LONG / 2, 0, 0.1));
+        double draught = kg / (FRESH * LONG * WIDE);
+        assertTrue(box.settled());
+        assertEquals(box.waterM(), draught, 1e-6);
+        assertEquals(box.kbM(), draught / 2, 1e-6);
+        assertEquals(box.bmM(), WIDE * WIDE / (12 * draught), 1e-5);
+        assertEquals(box.bmAlongM(), LONG * LONG / (12 * draught), 1e-3);
+        assertEquals(box.slope(), 0, 1e-9);
+    }
+
+    /** Wedge: ∇ = L·b·T/2 with b = B·T/D, KB = 2T/3, BM = b²/(6T); closed form. */
+    @Test(dataProvider = "masses")
+    public void aWedgeFloatsAsAlgebraSays(double kg) {
+        Afloat wedge = with(1, new MassAt("load", kg, LONG / 2, 0, 0.1));
+        double draught = Math.sqrt(2 * kg / FRESH * DEEP / (LONG * WIDE));
+        double breadth = WIDE * draught / DEEP;
+        assertEquals(wedge.waterM(), draught, 1e-6);
+        assertEquals(wedge.kbM(), 2 * draught / 3, 1e-6);
+        assertEquals(wedge.bmM(), breadth * breadth / (6 * draught), 1e-5);
+    }
+
+    /** A small mass moved by d: tan φ = m·d/(Δ·GM) athwart; fore and aft the box trims so that B stands under G. */
+    @Test
+    public void heelAndTrimOfABox() {
+        MassAt load = new MassAt("load", 150, LONG / 2, 0, 0.15);
+        Afloat heeled = with(0, load, new MassAt("battery", 10, LONG / 2, 0.3, 0.15));
+        double draught = 160 / (FRESH * LONG * WIDE);
+        double gm = draught / 2 + WIDE * WIDE / (12 * draught) - 0.15;
+        assertEquals(Math.tan(heeled.heelRad()), 10 * 0.3 / (160 * gm), 1e-6);
+        assertEquals(heeled.waterM(LONG / 2, 0.3) - heeled.waterM(LONG / 2, 0), 0.3 * 10 * 0.3 / (160 * gm), 1e-6);
+
+        Afloat trimmed = with(0, load, new MassAt("battery", 10, 3.5, 0, 0.15));
+        double along = draught / 2 + LONG * LONG / (12 * draught) - 0.15;
+        assertTrue(trimmed.trimRad() > 0, "a mass aft lifts the bow");
+        assertEquals(Math.tan(trimmed.trimRad()), 10 * 1.5 / (160 * along), 2e-5);
+    }
+
+    /** Under GM 0.05 m there is no figure; beyond the ends no level; over the deck none the less a waterline. */
+    @Test
+    public void whereThereIsNoFigure() {
+        Afloat tender = with(0, new MassAt("load", 600, LONG / 2, 0.1, 0.6));
+        assertFalse(tender.steady());
+        assertEquals(tender.heelRad(), 0.0);
+        assertFalse(with(0, new MassAt("load", 100, 9, 0, 0.1)).settled());
+        Afloat sunk = with(0, new MassAt("load", 2000, LONG / 2, 0, 0.1));
+        assertTrue(sunk.settled());
+        assertEquals(sunk.freeM(), DEEP - 2000 / (FRESH * LONG * WIDE), 1e-6);
+    }
+
+    /** Waterplane coefficients of 0.65 to 0.75 and a draught of 0.08 to 0.18 m when loaded; values from memory. */
+    @DataProvider
+    public Object[][] presets() {
+        return new Object[][] {
+            {CraftKind.SIT_ON_TOP, 3.9, 0.80, 0.30, 125.0},
+            {CraftKind.PEDAL_KAYAK, 4.2, 0.92, 0.34, 160.0},
+            {CraftKind.CANOE, 4.9, 0.90, 0.36, 150.0}
+        };
+    }
+
+    /** KB ≈ T·(5/6 − Cb/(3·Cwp)) and I ≈ 1.03·Cwp²·L·B³/12 stand within a tenth of what is integrated. */
+    @Test(dataProvider = "presets")
+    public void presetsAgreeWithTheRulesOfThumb(CraftKind kind, double l, double b, double d, double kg) {
+        Hull hull = new Hull(l, b, d, HullShape.of(kind));
+        Afloat afloat = Afloat.of(hull, l, d, List.of(new MassAt("all", kg, l / 2, 0, 0.3)), FRESH);
+        double t = afloat.waterM();
+        assertTrue(t > 0.08 && t < 0.18, "draught " + t);
+        Hull.Under under = hull.under(t, 0);
+        double first = l;
+        double last = 0;
+        double beam = 0;
+        for (int i = 0; i <= 400; i++) {
+            double x = l * i / 400;
+            double half = hull.halfWidthM(x, t);
+            beam = Math.max(beam, 2 * half);
+            if (half > 0) {
+                first = Math.min(first, x);
+                last = Math.max(last, x);
+            }
+        }
+        double waterline = last - first;
+        double cwp = under.areaM2() / (waterline * beam);
+        double cb = under.volumeM3() / (waterline * beam * t);
+        assertTrue(cwp > 0.63 && cwp < 0.78, "Cwp " + cwp);
+        assertEquals(under.zM(), t * (5.0 / 6 - cb / (3 * cwp)), 0.1 * t);
+        double rough = 1.03 * cwp * cwp * waterline * beam * beam * beam / 12;
+        assertEquals(under.acrossM4(), rough, 0.1 * rough);
+    }
+
+    /** The face of an arm hangs by the hull's lowest line, that of a scupper mount by the bottom at its own place. */
+    @Test
+    public void facesHangFromWhatHoldsThem() {
+        Rig rig = DemoRigs.oystercatcher();
+        Line line = Line.of(rig);
+        Afloat afloat = line.get(FloatStage.STAGE).value();
+        Face scupper = line.get(FaceStage.STAGE).value().faces().get(0);
+        Hull hull = line.needs(FloatStage.STAGE).value().hull();
+        assertEquals(scupper.underM(), afloat.waterM(2.6, -0.2) - hull.bottomM(2.6, -0.2) + 0.02, 1e-9);
+        Transducer moved = rig.transducers().get(0);
+        Face arm = Line.of(rig.with(moved.withMount(moved.mount()
+                        .withKind(MountKind.SWING_ARM)
+                        .withStation("arm-left")
+                        .withBelowM(Figure.UNSET))))
+                .get(FaceStage.STAGE)
+                .value()
+                .faces()
+                .get(0);
+        assertEquals(arm.zM(), hull.keelM(1.75) - 0.025, 1e-9);
+        Face ice = Line.of(DemoRigs.lanternCrate())
+                .get(FaceStage.STAGE)
+                .value()
+                .faces()
+                .get(0);
+        assertEquals(ice.underM(), 0.45);
+        assertEquals(ice.tiltRad(), 0.0);
+    }
+
+    /** What has no mass or no place is named and not counted, and what decides the rest is asked for. */
+    @Test
+    public void whatIsNotKnownIsNamed() {
+        Rig rig = DemoRigs.oystercatcher().withPlaces(List.of());
+        FloatNeeds needs = Line.of(rig).needs(FloatStage.STAGE).value();
+        assertEquals(needs.aboard().unknown(), List.of("7-in chirp display", "12 Ah LiFePO4"));
+        assertEquals(needs.kilogramPerM3(), 1000 + 25.0 * 10 / 35, 1e-9);
+        Rig bare = Rig.blank("new", CraftKind.CANOE);
+        assertEquals(
+                Line.of(bare).get(FloatStage.STAGE).missing(),
+                List.of(
+                        "/craft/lengthM",
+                        "/craft/beamM",
+                        "/craft/depthM",
+                        "/craft/massKg",
+                        "/craft/seatM",
+                        "/craft/seatHeightM",
+                        "/angler/massKg"));
+    }
+}

@@ -1,0 +1,63 @@
+import { expect, test } from "vitest";
+import type { Craft, Rig } from "../api/types";
+import { blankRig, newTransducer, onCraft, placed, withBeam, withLegs, withoutLoose } from "./parts";
+
+const HULL: Craft = {
+  kind: "canoe",
+  origin: "made-up",
+  stations: ["bow", "stern"].map((id) => ({ id, name: id, spot: "on-deck" as const, room: {} })),
+  passages: [
+    {
+      id: "keel",
+      name: "keel",
+      from: "bow",
+      to: "stern",
+      way: "inside",
+      belowWaterline: false,
+      crosses: "none",
+    },
+  ],
+  obstructions: [],
+};
+
+function rigged(): Rig {
+  const bare = onCraft(blankRig("Teal", "undecided"), HULL);
+  const one = { ...bare, transducers: [newTransducer(bare)] };
+  const mounted = {
+    ...one,
+    transducers: [{ ...one.transducers[0]!, mount: { kind: "scupper" as const, station: "bow" } }],
+  };
+  return withLegs(mounted, "transducer", ["keel"]);
+}
+
+test("a cable gets its run with its first leg and keeps what was said of it", () => {
+  const rig = rigged();
+  expect(rig.runs).toEqual([{ id: "transducer-run", carries: "transducer", legs: ["keel"] }]);
+  const slack = { ...rig, runs: [{ ...rig.runs[0]!, loopM: { kind: "unset" as const } }] };
+  expect(withLegs(slack, "transducer", []).runs).toEqual([
+    { id: "transducer-run", carries: "transducer", legs: [], loopM: { kind: "unset" } },
+  ]);
+});
+
+test("another craft leaves nothing that points into the one before", () => {
+  const other = onCraft(rigged(), { ...HULL, stations: [], passages: [] });
+  expect(other.runs).toEqual([]);
+  expect(other.transducers[0]!.mount).toEqual({ kind: "scupper", station: "" });
+});
+
+test("a thing sits at one place, stays off or on as it was, and may sit nowhere", () => {
+  const rig = placed(rigged(), "transducer", "stern");
+  expect(rig.places).toEqual([{ item: "transducer", station: "stern", comesOff: true }]);
+  const stays = { ...rig, places: [{ ...rig.places[0]!, comesOff: false }] };
+  expect(placed(stays, "transducer", "bow").places).toEqual([
+    { item: "transducer", station: "bow", comesOff: false },
+  ]);
+  expect(placed(stays, "transducer", "").places).toEqual([]);
+});
+
+test("beams have ids of their own, and a beam in use that is gone is no longer in use", () => {
+  const two = withBeam(rigged(), 0);
+  expect(two.transducers[0]!.beams.map((beam) => beam.id)).toEqual(["beam", "beam-2"]);
+  const using = { ...two, transducers: [{ ...two.transducers[0]!, inUse: "beam-3", feeds: "nothing" }] };
+  expect(withoutLoose(using).transducers[0]).toMatchObject({ inUse: "", feeds: "" });
+});

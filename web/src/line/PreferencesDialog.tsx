@@ -1,0 +1,66 @@
+import { Choice } from "../parts/Choice";
+import { FigureField } from "../parts/FigureField";
+import { Modal } from "../parts/Modal";
+import { Section } from "./set/Section";
+
+const WEIGHTS: [string, string][] = [
+  ["view", "What it sees"],
+  ["beach", "Survives the beach"],
+  ["drag", "Little drag"],
+  ["removal", "Comes off quickly"],
+  ["ease", "Few tools, little time"],
+  ["drill", "Nothing drilled"],
+];
+
+/** The person: weight and gear, the schools they hold with, and what counts when mounts are ranked. */
+export function PreferencesDialog({ onClose }: { onClose: () => void }) {
+  return (
+    <Modal
+      open
+      onClose={onClose}
+      title="You and your schools"
+      about="Preferences shift what is offered first and what is pointed out; they never fail a rig."
+    >
+      <Section title="You">
+        <FigureField label="Angler, dressed" pointer="/angler/massKg" unit="kilogram" basis="measured" />
+        <FigureField label="Other gear aboard" pointer="/angler/gearKg" unit="kilogram" basis="chosen" />
+      </Section>
+      <Section title="Schools">
+        <Choice
+          label="Drilling"
+          pointer="/schools/drilling"
+          options={[
+            ["undecided", "no preference"],
+            ["no-drill", "no drilling"],
+            ["above-waterline", "holes above the waterline"],
+            ["below-waterline", "holes below the waterline too"],
+          ]}
+        />
+        <Choice
+          label="The screen stands"
+          pointer="/schools/screen"
+          options={[
+            ["undecided", "no preference"],
+            ["side", "beside the seat"],
+            ["forward", "ahead, on the centre line"],
+          ]}
+        />
+        <Choice
+          label="Branches are fused by"
+          pointer="/schools/fusing"
+          options={[
+            ["undecided", "no preference"],
+            ["in-line", "a fuse on each lead"],
+            ["block", "one labelled block"],
+          ]}
+        />
+      </Section>
+      <Section title="What counts when mounts are ranked">
+        <p className="text-[13px] text-ink-3">0 to 10; what is left open counts 1.</p>
+        {WEIGHTS.map(([part, words]) => (
+          <FigureField key={part} label={words} pointer={`/weights/${part}`} unit="factor" basis="chosen" />
+        ))}
+      </Section>
+    </Modal>
+  );
+}

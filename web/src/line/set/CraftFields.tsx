@@ -1,0 +1,66 @@
+import { useQuery } from "@tanstack/react-query";
+import { craftsQuery } from "../../api/queries";
+import { onCraft } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { Choice, ChoiceOf } from "../../parts/Choice";
+import { CRAFTS } from "../../parts/crafts";
+import { FigureField } from "../../parts/FigureField";
+import { More, Section } from "./Section";
+
+/** The craft's measures, from a generic one or from the tape; and who sits in it. */
+export function CraftFields() {
+  const { rig, save } = useEditor();
+  const crafts = useQuery(craftsQuery);
+  const ice = rig.craft.kind === "ice-walk-out";
+  return (
+    <Section title="The craft">
+      <ChoiceOf
+        label="Begin from"
+        value={rig.craft.origin}
+        options={[
+          ["", "nothing: measured by hand"],
+          ...(crafts.data ?? []).map((item): [string, string] => [item.id, item.name]),
+        ]}
+        onChange={(id) => {
+          const item = crafts.data?.find((each) => each.id === id);
+          if (item) save((now) => onCraft(now, item.craft));
+        }}
+      />
+      <Choice label="Kind" pointer="/craft/kind" options={CRAFTS} />
+      <FigureField
+        label={ice ? "Length of the base" : "Length"}
+        pointer="/craft/lengthM"
+        unit="metre"
+        basis="measured"
+      />
+      <FigureField
+        label={ice ? "Width of the base" : "Greatest width"}
+        pointer="/craft/beamM"
+        unit="metre"
+        basis="measured"
+      />
+      <FigureField
+        label={ice ? "Height of the box" : "Bottom to deck, amidships"}
+        pointer="/craft/depthM"
+        unit="millimetre"
+        basis="measured"
+      />
+      <FigureField label="Mass, empty" pointer="/craft/massKg" unit="kilogram" />
+      {!ice && (
+        <>
+          <FigureField label="Seat from the bow" pointer="/craft/seatM" unit="metre" basis="measured" />
+          <FigureField label="Angler, dressed" pointer="/angler/massKg" unit="kilogram" basis="measured" />
+          <More>
+            <FigureField
+              label="Seat over the bottom"
+              pointer="/craft/seatHeightM"
+              unit="millimetre"
+              basis="measured"
+            />
+            <FigureField label="Other gear aboard" pointer="/angler/gearKg" unit="kilogram" basis="chosen" />
+          </More>
+        </>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,99 @@
+import { placed } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { ChoiceOf, Tick } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { More, Section } from "./Section";
+import { SizeFields } from "./SizeFields";
+
+/** Where everything sits, what it weighs, and what comes off after the day. */
+export function SetCarry() {
+  const { rig } = useEditor();
+  return (
+    <>
+      {rig.craft.stations.length === 0 && (
+        <p className="mb-3 text-ink-2">
+          Things sit at places of the craft: begin from a craft under Mount first.
+        </p>
+      )}
+      {rig.harness.packs.map((pack, p) => (
+        <PlaceFields key={pack.id} item={pack.id} name={pack.name} at={`/harness/packs/${p}`} sized />
+      ))}
+      {rig.devices.map((device, d) => (
+        <PlaceFields key={device.id} item={device.id} name={device.name} at={`/devices/${d}`} />
+      ))}
+      {rig.transducers.map((transducer, t) => (
+        <Section key={transducer.id} title={<span>{transducer.name}</span>}>
+          <FigureField label="Mass" pointer={`/transducers/${t}/massKg`} unit="kilogram" />
+          <p className="text-[13px] text-ink-3">Its place stands under Mount.</p>
+        </Section>
+      ))}
+    </>
+  );
+}
+
+function PlaceFields({
+  item,
+  name,
+  at,
+  sized = false,
+}: {
+  item: string;
+  name: string;
+  at: string;
+  sized?: boolean;
+}) {
+  const { rig, save } = useEditor();
+  const place = rig.places.findIndex((each) => each.item === item);
+  const station = rig.places[place]?.station ?? "";
+  const index = rig.craft.stations.findIndex((each) => each.id === station);
+  return (
+    <Section title={<span>{name}</span>}>
+      <ChoiceOf
+        label="Sits at"
+        value={station}
+        options={[
+          ["", "not decided"],
+          ...rig.craft.stations.map((each): [string, string] => [each.id, each.name]),
+        ]}
+        onChange={(chosen) => save((now) => placed(now, item, chosen))}
+      />
+      {place >= 0 && <Tick label="Comes off after the day" pointer={`/places/${place}/comesOff`} />}
+      <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
+      {index >= 0 && (
+        <More>
+          <FigureField
+            label="Place, from the bow"
+            pointer={`/craft/stations/${index}/fromBowM`}
+            unit="metre"
+            basis="measured"
+          />
+          <FigureField
+            label="Right of the middle"
+            hint="left is negative"
+            pointer={`/craft/stations/${index}/sideM`}
+            unit="metre"
+            basis="measured"
+          />
+          <FigureField
+            label="Over the bottom"
+            pointer={`/craft/stations/${index}/heightM`}
+            unit="millimetre"
+            basis="measured"
+          />
+        </More>
+      )}
+      {sized && (
+        <More>
+          <p className="pt-1 text-[13px] text-ink-2">The battery, upright</p>
+          <SizeFields at={`${at}/size`} of={name} />
+          {index >= 0 && (
+            <>
+              <p className="pt-1 text-[13px] text-ink-2">Room inside: {rig.craft.stations[index]!.name}</p>
+              <SizeFields at={`/craft/stations/${index}/room`} of={rig.craft.stations[index]!.name} />
+            </>
+          )}
+        </More>
+      )}
+    </Section>
+  );
+}

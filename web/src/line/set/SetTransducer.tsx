@@ -1,0 +1,165 @@
+import { useQuery } from "@tanstack/react-query";
+import { transducersQuery } from "../../api/queries";
+import type { Rig } from "../../api/types";
+import { newTransducer, withBeam } from "../../edit/parts";
+import { setAt } from "../../edit/pointer";
+import { useEditor } from "../../edit/RigEditor";
+import { Choice, ChoiceOf } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { More, Remove, Section } from "./Section";
+
+const TYPES: [string, string][] = [
+  ["undecided", "not known"],
+  ["single-cone", "single cone"],
+  ["dual-cone", "dual cone"],
+  ["chirp-cone", "chirp cone"],
+  ["ice-cone", "ice cone, hangs level"],
+];
+
+const QUOTED: [string, string][] = [
+  ["half-power", "−3 dB"],
+  ["tenth-power", "−10 dB"],
+];
+
+const BLANK = "blank";
+
+/** Each transducer as its label says: beams, lead and plug. */
+export function SetTransducer() {
+  const { rig } = useEditor();
+  return (
+    <>
+      {rig.transducers.map((transducer, t) => (
+        <TransducerFields key={transducer.id} index={t} />
+      ))}
+      <AddTransducer />
+    </>
+  );
+}
+
+function TransducerFields({ index }: { index: number }) {
+  const { rig, save } = useEditor();
+  const transducer = rig.transducers[index]!;
+  const at = `/transducers/${index}`;
+  const displays = rig.devices.filter((device) => device.kind.startsWith("display"));
+  return (
+    <Section
+      part={transducer.id}
+      title={<NameField label="Name of the transducer" pointer={`${at}/name`} />}
+      aside={
+        <Remove
+          what={transducer.name}
+          onClick={() =>
+            save((now) => ({
+              ...now,
+              transducers: now.transducers.filter((each) => each.id !== transducer.id),
+            }))
+          }
+        />
+      }
+    >
+      <Choice label="Type" pointer={`${at}/type`} options={TYPES} />
+      {transducer.beams.map((beam, b) => (
+        <BeamFields key={beam.id} transducer={index} beam={b} />
+      ))}
+      <button
+        type="button"
+        className="py-1 text-[13px] text-act"
+        onClick={() => save((now) => withBeam(now, index))}
+      >
+        add a beam
+      </button>
+      {transducer.beams.length > 1 && (
+        <Choice
+          label="Beam in use"
+          pointer={`${at}/inUse`}
+          options={[
+            ["", "switched by the depth"],
+            ...transducer.beams.map((beam): [string, string] => [beam.id, beam.name]),
+          ]}
+        />
+      )}
+      {displays.length > 1 && (
+        <Choice
+          label="Plugs into"
+          pointer={`${at}/feeds`}
+          options={[
+            ["", "not said"],
+            ...displays.map((device): [string, string] => [device.id, device.name]),
+          ]}
+        />
+      )}
+      <FigureField label="Lead as supplied" pointer={`${at}/lead/lengthM`} unit="metre" />
+      <FigureField
+        label="Width of its plug"
+        pointer={`${at}/lead/plugM`}
+        unit="millimetre"
+        basis="measured"
+      />
+      <FigureField
+        label="Extension"
+        hint="where there is one"
+        pointer={`${at}/lead/extensionM`}
+        unit="metre"
+      />
+      <FigureField label="Mass" hint="with its lead" pointer={`${at}/massKg`} unit="kilogram" />
+      <FigureField label="Largest width" hint="with its float" pointer={`${at}/bodyM`} unit="millimetre" />
+    </Section>
+  );
+}
+
+function BeamFields({ transducer, beam }: { transducer: number; beam: number }) {
+  const { rig, save } = useEditor();
+  const list = `/transducers/${transducer}/beams`;
+  const at = `${list}/${beam}`;
+  const { beams } = rig.transducers[transducer]!;
+  const { id, name } = beams[beam]!;
+  const without = (now: Rig) =>
+    setAt(
+      now,
+      list,
+      now.transducers[transducer]!.beams.filter((each) => each.id !== id),
+    );
+  return (
+    <div className="border-b border-grid pb-1">
+      <div className="flex items-baseline pt-1">
+        <NameField label="Name of the beam" pointer={`${at}/name`} />
+        {beams.length > 1 && <Remove what={name} onClick={() => save(without)} />}
+      </div>
+      <FigureField label="Full angle" pointer={`${at}/fullDeg`} unit="degree" />
+      <More>
+        <Choice label="Angle is quoted at" pointer={`${at}/quoted`} options={QUOTED} />
+        <FigureField label="Frequency" pointer={`${at}/kiloHertz`} unit="kilohertz" />
+        <FigureField
+          label="Sweep"
+          hint="a tone of 0.1 ms counts as 10 kHz"
+          pointer={`${at}/bandwidthKhz`}
+          unit="kilohertz"
+        />
+      </More>
+    </div>
+  );
+}
+
+function AddTransducer() {
+  const { save } = useEditor();
+  const transducers = useQuery(transducersQuery);
+  const options: [string, string][] = [
+    ["", "choose one"],
+    ...(transducers.data ?? []).map((each): [string, string] => [each.id, each.name]),
+    [BLANK, "another, from its label"],
+  ];
+  return (
+    <ChoiceOf
+      label="Add a transducer"
+      value=""
+      options={options}
+      onChange={(id) => {
+        const like = transducers.data?.find((each) => each.id === id);
+        if (like ?? id === BLANK) {
+          save((now) => ({ ...now, transducers: [...now.transducers, newTransducer(now, like)] }));
+        }
+      }}
+    />
+  );
+}
