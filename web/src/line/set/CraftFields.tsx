@@ -5,7 +5,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { CRAFTS } from "../../parts/crafts";
 import { FigureField } from "../../parts/FigureField";
-import { More, Section } from "./Section";
+import { Section } from "./Section";
 
 /** The craft's measures, from a generic one or from the tape; and who sits in it. */
 export function CraftFields() {
@@ -49,16 +49,14 @@ export function CraftFields() {
       {!ice && (
         <>
           <FigureField label="Seat from the bow" pointer="/craft/seatM" unit="metre" basis="measured" />
+          <FigureField
+            label="Seat over the bottom"
+            pointer="/craft/seatHeightM"
+            unit="millimetre"
+            basis="measured"
+          />
           <FigureField label="Angler, dressed" pointer="/angler/massKg" unit="kilogram" basis="measured" />
-          <More>
-            <FigureField
-              label="Seat over the bottom"
-              pointer="/craft/seatHeightM"
-              unit="millimetre"
-              basis="measured"
-            />
-            <FigureField label="Other gear aboard" pointer="/angler/gearKg" unit="kilogram" basis="chosen" />
-          </More>
+          <FigureField label="Other gear aboard" pointer="/angler/gearKg" unit="kilogram" basis="chosen" />
         </>
       )}
     </Section>

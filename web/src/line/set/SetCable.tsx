@@ -4,7 +4,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { Kbd } from "../../parts/Kbd";
-import { Remove, Section } from "./Section";
+import { Section } from "./Section";
 
 /** The way of every cable, leg by leg, and the slack it has. */
 export function SetCable() {
@@ -54,15 +54,18 @@ function RunFields({
   const on = goingOn(rig.craft, start, legs);
   return (
     <Section part={run?.id} title={<span>{name}</span>}>
-      {legs.map((leg, i) => (
-        <LegFields
-          key={leg}
-          leg={leg}
-          onRemove={
-            i === legs.length - 1 ? () => save((now) => withLegs(now, carries, legs.slice(0, -1))) : undefined
-          }
-        />
+      {legs.map((leg) => (
+        <LegFields key={leg} leg={leg} />
       ))}
+      {legs.length > 0 && (
+        <button
+          type="button"
+          className="py-1 text-[13px] text-act"
+          onClick={() => save((now) => withLegs(now, carries, legs.slice(0, -1)))}
+        >
+          take the last leg off
+        </button>
+      )}
       <ChoiceOf
         label={legs.length === 0 ? "It begins" : "It goes on"}
         value=""
@@ -75,7 +78,7 @@ function RunFields({
           <FigureField label="Drip loop" pointer={`/runs/${index}/dripM`} unit="metre" basis="chosen" />
           <FigureField
             label="Slack for what moves"
-            hint="swivel, fold, seat, lid"
+            hint="swivel, lid"
             pointer={`/runs/${index}/movingM`}
             unit="metre"
             basis="measured"
@@ -100,7 +103,7 @@ function RunFields({
   );
 }
 
-function LegFields({ leg, onRemove }: { leg: string; onRemove?: () => void }) {
+function LegFields({ leg }: { leg: string }) {
   const { rig } = useEditor();
   const index = rig.craft.passages.findIndex((each) => each.id === leg);
   const passage = rig.craft.passages[index]!;
@@ -108,12 +111,7 @@ function LegFields({ leg, onRemove }: { leg: string; onRemove?: () => void }) {
   const open = passage.way !== "open-deck" && passage.way !== "inside";
   return (
     <div className="border-b border-grid">
-      <div className="flex items-baseline gap-2">
-        <div className="grow">
-          <FigureField label={passage.name} pointer={`${at}/lengthM`} unit="metre" basis="measured" />
-        </div>
-        {onRemove && <Remove what={passage.name} onClick={onRemove} />}
-      </div>
+      <FigureField label={passage.name} pointer={`${at}/lengthM`} unit="metre" basis="measured" />
       {open && (
         <FigureField
           label="Clear opening"

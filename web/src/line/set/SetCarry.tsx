@@ -59,34 +59,16 @@ function PlaceFields({
       />
       {place >= 0 && <Tick label="Comes off after the day" pointer={`/places/${place}/comesOff`} />}
       <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
-      {index >= 0 && (
+      {(index >= 0 || sized) && (
         <More>
-          <FigureField
-            label="Place, from the bow"
-            pointer={`/craft/stations/${index}/fromBowM`}
-            unit="metre"
-            basis="measured"
-          />
-          <FigureField
-            label="Right of the middle"
-            hint="left is negative"
-            pointer={`/craft/stations/${index}/sideM`}
-            unit="metre"
-            basis="measured"
-          />
-          <FigureField
-            label="Over the bottom"
-            pointer={`/craft/stations/${index}/heightM`}
-            unit="millimetre"
-            basis="measured"
-          />
-        </More>
-      )}
-      {sized && (
-        <More>
-          <p className="pt-1 text-[13px] text-ink-2">The battery, upright</p>
-          <SizeFields at={`${at}/size`} of={name} />
-          {index >= 0 && (
+          {index >= 0 && <StationFields index={index} />}
+          {sized && (
+            <>
+              <p className="pt-1 text-[13px] text-ink-2">The battery, upright</p>
+              <SizeFields at={`${at}/size`} of={name} />
+            </>
+          )}
+          {sized && index >= 0 && (
             <>
               <p className="pt-1 text-[13px] text-ink-2">Room inside: {rig.craft.stations[index]!.name}</p>
               <SizeFields at={`/craft/stations/${index}/room`} of={rig.craft.stations[index]!.name} />
@@ -95,5 +77,22 @@ function PlaceFields({
         </More>
       )}
     </Section>
+  );
+}
+
+function StationFields({ index }: { index: number }) {
+  const at = `/craft/stations/${index}`;
+  return (
+    <>
+      <FigureField label="Place, from the bow" pointer={`${at}/fromBowM`} unit="metre" basis="measured" />
+      <FigureField
+        label="Right of the middle"
+        hint="left is negative"
+        pointer={`${at}/sideM`}
+        unit="metre"
+        basis="measured"
+      />
+      <FigureField label="Over the bottom" pointer={`${at}/heightM`} unit="millimetre" basis="measured" />
+    </>
   );
 }

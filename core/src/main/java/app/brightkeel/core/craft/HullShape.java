@@ -1,6 +1,5 @@
 package app.brightkeel.core.craft;
 
-import app.brightkeel.core.reference.Curve;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.CraftKind;
 
@@ -12,7 +11,7 @@ import app.brightkeel.core.rig.CraftKind;
  * @param fullness exponent p of the section {@code y = breadth · ζᵖ}, ζ the height over the keel as a share of what is
  *                 there: 0 is a box, 1 a wedge
  */
-public record HullShape(Curve breadth, Curve keel, Curve fullness) {
+record HullShape(Smooth breadth, Smooth keel, Smooth fullness) {
 
     private static final HullShape PADDLE = read("hull-paddle.csv");
     private static final HullShape PEDAL = read("hull-pedal.csv");
@@ -20,7 +19,7 @@ public record HullShape(Curve breadth, Curve keel, Curve fullness) {
     private static final HullShape FLAT = read("hull-flat.csv");
 
     /** The form taken for a kind of craft; the same box for whatever is no hull. */
-    public static HullShape of(CraftKind kind) {
+    static HullShape of(CraftKind kind) {
         return switch (kind) {
             case SIT_ON_TOP, SIT_INSIDE -> PADDLE;
             case PEDAL_KAYAK -> PEDAL;
@@ -31,6 +30,10 @@ public record HullShape(Curve breadth, Curve keel, Curve fullness) {
 
     private static HullShape read(String name) {
         Table table = Table.read(HullShape.class, name);
-        return new HullShape(table.curve("at", "breadth"), table.curve("at", "keel"), table.curve("at", "fullness"));
+        double[] at = table.column("at");
+        return new HullShape(
+                new Smooth(at, table.column("breadth")),
+                new Smooth(at, table.column("keel")),
+                new Smooth(at, table.column("fullness")));
     }
 }

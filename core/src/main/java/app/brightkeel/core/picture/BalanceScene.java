@@ -51,21 +51,18 @@ final class BalanceScene {
         on.hull(drawing);
         carried.afloat().ifPresent(this::afloat);
         carried.tip().ifPresent(this::tip);
-        double lines = -1;
         for (MassAt thing : things) {
-            disc(thing, on.plan(thing.xM(), thing.yM()), lines);
-            drawing.circle(Role.MASS, at(thing.xM(), thing.zM()), radius(thing));
-            lines = lines < 0 ? 1.6 : -1;
+            disc(thing, on.plan(thing.xM(), thing.yM()));
+            drawing.circle(Role.MASS, on.side(thing.xM(), thing.yM(), thing.zM()), radius(thing));
         }
         centre();
         return new Scene(
                 Text.of("What sits where, and how it stands"),
-                carried.tip().isPresent()
-                        ? Text.of("discs by mass · {} together", new Amount(carried.massKg(), Unit.KILOGRAM))
-                        : Text.of(
-                                "bow to the left, right side up · discs by mass · {} together, {} come off",
-                                new Amount(carried.massKg(), Unit.KILOGRAM),
-                                new Amount(carried.comesOffKg(), Unit.KILOGRAM)),
+                Text.of(
+                        "{} · discs by mass · {} together, {} come off",
+                        on.views(),
+                        new Amount(carried.massKg(), Unit.KILOGRAM),
+                        new Amount(carried.comesOffKg(), Unit.KILOGRAM)),
                 on.frame(),
                 drawing.marks(),
                 new Twin(List.of("thing", "mass", "from the bow", "right of the middle", "after the day"), rows()));
@@ -75,13 +72,15 @@ final class BalanceScene {
         return RADIUS_OF_KG * Math.sqrt(thing.kg());
     }
 
-    private void disc(MassAt thing, Point place, double lines) {
+    /** Words stand on the outer side, so that those of a left and a right thing do not meet. */
+    private void disc(MassAt thing, Point place) {
+        double edge = thing.yM() >= 0 ? radius(thing) : -radius(thing);
         drawing.circle(Role.MASS, place, radius(thing))
                 .note(
                         Role.LABEL,
-                        place,
+                        at(place.x(), place.y() + edge),
                         Side.MIDDLE,
-                        lines,
+                        thing.yM() >= 0 ? -0.4 : 1,
                         "{}, {}",
                         thing.what(),
                         new Amount(thing.kg(), Unit.KILOGRAM));
@@ -92,8 +91,9 @@ final class BalanceScene {
         if (mass > 0) {
             double x = things.stream().mapToDouble(t -> t.kg() * t.xM()).sum() / mass;
             double y = things.stream().mapToDouble(t -> t.kg() * t.yM()).sum() / mass;
+            Point key = on.foot();
             drawing.spot(Role.CENTRE, on.plan(x, y))
-                    .note(Role.QUIET, on.plan(x, y), Side.RIGHT, 0.3, "  middle of the rig's mass");
+                    .note(Role.QUIET, key, Side.RIGHT, -1.7, "crossed ring: middle of the rig's mass");
         }
     }
 
@@ -101,9 +101,9 @@ final class BalanceScene {
         drawing.path(Role.WATERLINE, 1, at(0, it.waterM(0, 0)), at(outline.lengthM(), it.waterM(outline.lengthM(), 0)))
                 .note(
                         Role.QUIET,
-                        at(outline.lengthM(), on.lowY()),
-                        Side.LEFT,
-                        -1,
+                        on.foot(),
+                        Side.RIGHT,
+                        -0.4,
                         it.steady() ? "{} aboard in all: {} {}, {} {}" : "{} aboard in all: tender{}{}{}{}",
                         new Amount(it.massKg(), Unit.KILOGRAM),
                         it.steady() ? new Amount(Math.abs(Math.toDegrees(it.heelRad())), Unit.DEGREE) : "",
@@ -124,9 +124,9 @@ final class BalanceScene {
         drawing.path(Role.LIMIT, 2, edge)
                 .note(
                         Role.QUIET,
-                        at(length, on.lowY()),
-                        Side.LEFT,
-                        -1,
+                        on.foot(),
+                        Side.RIGHT,
+                        -0.4,
                         "about the {} edge what holds it down is {} times what tips it",
                         tip.edge().words(),
                         new Amount(tip.margin(), Unit.TIMES));

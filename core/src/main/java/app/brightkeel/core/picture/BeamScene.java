@@ -103,7 +103,14 @@ final class BeamScene {
         double half = view.cone().footprintM(below) / 2;
         points.add(at(half, -deepM));
         points.add(at(-half, -deepM));
-        drawing.curve(Role.HIDDEN, points, true);
+        drawing.curve(Role.HIDDEN, points, true)
+                .note(
+                        Role.QUIET,
+                        at(halfM, -deepM),
+                        Side.RIGHT,
+                        1.1,
+                        "  hidden in the bottom's echo: up to {}",
+                        new Amount(sight.hiddenM(deepM), Unit.METRE));
     }
 
     private void depth(String name, double depthM) {

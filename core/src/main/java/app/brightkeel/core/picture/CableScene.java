@@ -65,16 +65,18 @@ final class CableScene {
         for (Laid laid : routes.all()) {
             ends(laid);
         }
+        Point foot = on.foot();
         drawing.span(
                 Role.QUIET,
-                at(0, on.lowY() * 0.75),
-                at(outline.lengthM(), on.lowY() * 0.75),
+                at(0, foot.y() * 0.6),
+                at(outline.lengthM(), foot.y() * 0.6),
                 "{}",
                 new Amount(outline.lengthM(), Unit.METRE));
         return new Scene(
                 Text.of("Cables, from above and from the side"),
                 Text.of(
-                        "bow to the left, right side up · 1 square = {} · the transducer's lead drawn heavy",
+                        "{} · 1 square = {} · the transducer's lead drawn heavy",
+                        on.views(),
                         new Amount(on.frame().squareM(), Unit.METRE)),
                 on.frame(),
                 drawing.marks(),
@@ -94,7 +96,7 @@ final class CableScene {
         Role role = laid.sonar() ? Role.RUN : Role.CONDUCTOR;
         double weight = laid.sonar() ? 1 : 1.4;
         double there = laid.spareM() < 0 ? laid.suppliedM() / laid.neededM() : 1;
-        for (Function<Station, Point> place : List.<Function<Station, Point>>of(on::plan, on::profile)) {
+        for (Function<Station, Point> place : List.<Function<Station, Point>>of(on::plan, on::side)) {
             List<Point> way = stations.stream().map(place).toList();
             if (way.size() > 1) {
                 Split split = Split.at(way, there);
@@ -116,7 +118,7 @@ final class CableScene {
         drawing.spot(laid.sonar() ? Role.FACE : Role.PART, on.plan(from)).spot(Role.PART, on.plan(to));
         drawing.note(Role.LABEL, on.plan(from), Side.RIGHT, laid.sonar() ? 1.2 : -0.7, " {}", from.name());
         if (laid.sonar()) {
-            drawing.note(Role.LABEL, on.plan(to), Side.MIDDLE, 1.3, "{}", to.name());
+            drawing.note(Role.LABEL, on.plan(to), Side.MIDDLE, 2.1, "{}", to.name());
             if (laid.spareM() < 0) {
                 drawing.note(
                         Role.MISSING,
@@ -126,17 +128,22 @@ final class CableScene {
                         "{} missing  ",
                         new Amount(-laid.spareM(), Unit.METRE));
             }
-            laid.legs().stream().filter(leg -> leg.way().opening()).forEach(this::opening);
+            List<Passage> openings =
+                    laid.legs().stream().filter(leg -> leg.way().opening()).toList();
+            for (int i = 0; i < openings.size(); i++) {
+                // two lines of names, so that neighbours do not run into each other
+                opening(openings.get(i), i % 2 == 0 ? -0.8 : -1.9);
+            }
         }
     }
 
-    private void opening(Passage leg) {
+    private void opening(Passage leg, double lines) {
         List<Station> ends = on.stations(List.of(leg.from(), leg.to()));
         if (ends.size() == 2) {
-            Point a = on.profile(ends.get(0));
-            Point b = on.profile(ends.get(1));
+            Point a = on.side(ends.get(0));
+            Point b = on.side(ends.get(1));
             drawing.spot(Role.JOINT, at((a.x() + b.x()) / 2, (a.y() + b.y()) / 2))
-                    .note(Role.QUIET, at((a.x() + b.x()) / 2, outline.depthM()), Side.MIDDLE, -0.8, "{}", leg.name());
+                    .note(Role.QUIET, at((a.x() + b.x()) / 2, outline.depthM()), Side.MIDDLE, lines, "{}", leg.name());
         }
     }
 

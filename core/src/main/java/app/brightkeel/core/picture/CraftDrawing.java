@@ -12,59 +12,78 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 
-/** A craft in plan, bow to the left and right side up, with its profile below, to one scale. */
+/**
+ * A craft in two views to one scale: a hull in plan, bow to the left and right side up, with its profile below; a box on
+ * the ice in plan with its back beside it, because there things hang out sideways.
+ */
 final class CraftDrawing {
 
-    private static final int PIECES = 40;
+    private static final int PIECES = 60;
 
-    /** Between plan and profile, and round both, as a share of the length. */
+    /** Round the views, as a share of the length. */
     private static final double ROOM = 0.06;
+
+    /** Lines of words under the views, as a share of the picture's height. */
+    private static final double FOOT = 0.12;
 
     private final Craft craft;
     private final Outline outline;
+    private final boolean ice;
     private final double planY;
-    private final double lowX;
-    private final double highX;
-    private final double lowY;
-    private final double highY;
+    private final double backX;
+    private final Point low;
+    private final Point high;
 
     CraftDrawing(Craft craft, Outline outline) {
         this.craft = craft;
         this.outline = outline;
-        double room = ROOM * outline.lengthM();
+        ice = craft.kind().onIce();
         List<Station> placed =
                 craft.stations().stream().filter(CraftDrawing::placed).toList();
-        double left = least(placed, s -> s.fromBowM().value(), 0);
-        double right = -least(placed, s -> -s.fromBowM().value(), -outline.lengthM());
-        double tall = -least(placed, s -> -s.heightM().value(), -outline.depthM());
+        double room = ROOM * outline.lengthM();
+        double front = least(placed, s -> s.fromBowM().value(), 0);
+        double back = most(placed, s -> s.fromBowM().value(), outline.lengthM());
+        double tall = most(placed, s -> s.heightM().value(), outline.depthM());
         double deep = least(placed, s -> s.heightM().value(), 0);
-        double side = least(placed, s -> -Math.abs(s.sideM().value()), -outline.halfM());
-        lowX = left - room;
-        highX = right + room;
-        lowY = deep - 2 * room;
-        planY = tall + 3 * room - side;
-        highY = planY - side + 1.5 * room;
+        double left = least(placed, s -> s.sideM().value(), -outline.halfM());
+        double right = most(placed, s -> s.sideM().value(), outline.halfM());
+        planY = ice ? 0 : tall + 3 * room - left;
+        backX = back + 3 * room - left;
+        double bottom = ice ? Math.min(left, deep) - room : deep - room;
+        double top = ice ? Math.max(right, tall) + 2 * room : planY + right + 2 * room;
+        low = at(front - room, bottom - FOOT * (top - bottom));
+        high = at(ice ? backX + right + 2 * room : back + room, top);
     }
 
     private static double least(List<Station> stations, ToDoubleFunction<Station> of, double atMost) {
         return Math.min(atMost, stations.stream().mapToDouble(of).min().orElse(atMost));
     }
 
-    static boolean placed(Station station) {
+    private static double most(List<Station> stations, ToDoubleFunction<Station> of, double atLeast) {
+        return Math.max(atLeast, stations.stream().mapToDouble(of).max().orElse(atLeast));
+    }
+
+    private static boolean placed(Station station) {
         return station.fromBowM().isSet()
                 && station.sideM().isSet()
                 && station.heightM().isSet();
     }
 
     Frame.ToScale frame() {
-        return Frame.ToScale.of(at(lowX, lowY), at(highX, highY));
+        return Frame.ToScale.of(low, high);
     }
 
-    double lowY() {
-        return lowY;
+    /** What the views show, for a subtitle. */
+    String views() {
+        return ice ? "from above, right side up, and from behind" : "bow to the left, right side up";
     }
 
-    /** A place in the plan. */
+    /** The foot of the picture, where words stand. */
+    Point foot() {
+        return at(low.x() + (high.x() - low.x()) * 0.02, low.y());
+    }
+
+    /** A place seen from above. */
     Point plan(double xM, double sideM) {
         return at(xM, planY + sideM);
     }
@@ -73,9 +92,16 @@ final class CraftDrawing {
         return plan(station.fromBowM().value(), station.sideM().value());
     }
 
-    /** The same in the profile. */
-    Point profile(Station station) {
-        return at(station.fromBowM().value(), station.heightM().value());
+    /** The same seen from the side, on ice from behind. */
+    Point side(double xM, double sideM, double heightM) {
+        return ice ? at(backX + sideM, heightM) : at(xM, heightM);
+    }
+
+    Point side(Station station) {
+        return side(
+                station.fromBowM().value(),
+                station.sideM().value(),
+                station.heightM().value());
     }
 
     void hull(Drawing drawing) {
@@ -90,10 +116,17 @@ final class CraftDrawing {
             bottom.add(at(x, outline.keelM(x)));
         }
         deck.addAll(other);
-        bottom.add(at(outline.lengthM(), outline.depthM()));
-        bottom.add(at(0, outline.depthM()));
-        drawing.curve(Role.HULL, deck, true).curve(Role.HULL, bottom, true);
-        drawing.path(Role.QUIET, 1, plan(0, 0), plan(outline.lengthM(), 0));
+        drawing.curve(Role.HULL, deck, true).path(Role.QUIET, 1, plan(0, 0), plan(outline.lengthM(), 0));
+        if (ice) {
+            Point corner = side(0, -outline.halfM(), 0);
+            Point across = side(0, outline.halfM(), outline.depthM());
+            drawing.box(Role.HULL, corner.x(), corner.y(), across.x(), across.y());
+            drawing.path(Role.WATERLINE, 1, at(backX - (high.x() - backX), 0), at(high.x(), 0));
+        } else {
+            bottom.add(at(outline.lengthM(), outline.depthM()));
+            bottom.add(at(0, outline.depthM()));
+            drawing.curve(Role.HULL, bottom, true);
+        }
     }
 
     /** The stations of some ids that have a place, in order. */

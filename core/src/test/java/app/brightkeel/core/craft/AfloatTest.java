@@ -6,7 +6,6 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.reference.Curve;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.MountKind;
@@ -24,8 +23,8 @@ public class AfloatTest {
     private static final double DEEP = 0.4;
     private static final double FRESH = 1000;
 
-    private static Curve flat(double value) {
-        return new Curve(new double[] {0, 1}, new double[] {value, value});
+    private static Smooth flat(double value) {
+        return new Smooth(new double[] {0, 1}, new double[] {value, value});
     }
 
     private static Hull prism(double fullness) {
@@ -34,6 +33,21 @@ public class AfloatTest {
 
     private static Afloat with(double fullness, MassAt... masses) {
         return Afloat.of(prism(fullness), LONG, DEEP, List.of(masses), FRESH);
+    }
+
+    /** Smooth goes through its points, turns only where they turn, and is a straight line on a straight line. */
+    @Test
+    public void aSmoothCurveKeepsToItsPoints() {
+        double[] x = {0, 0.1, 0.4, 0.7, 1};
+        double[] y = {0, 0.5, 1, 0.9, 0};
+        Smooth curve = new Smooth(x, y);
+        for (int i = 0; i < x.length; i++) {
+            assertEquals(curve.at(x[i]), y[i], 1e-12);
+        }
+        for (double at = 0; at < 0.4; at += 0.01) {
+            assertTrue(curve.at(at + 0.01) >= curve.at(at) && curve.at(at) <= 1, "at " + at);
+        }
+        assertEquals(new Smooth(new double[] {0, 0.3, 1}, new double[] {1, 1.6, 3}).at(0.5), 2, 1e-12);
     }
 
     @DataProvider
