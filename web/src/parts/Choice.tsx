@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { useId, useRef, useState } from "react";
 import { useEditor } from "../edit/RigEditor";
 import { getAt } from "../edit/pointer";
 
@@ -23,6 +23,7 @@ export function Choice({
   );
 }
 
+/** By pointer a choice counts at once; by keys, which pass over others on the way, with Enter or when one leaves. */
 export function ChoiceOf({
   label,
   value,
@@ -35,13 +36,37 @@ export function ChoiceOf({
   onChange: (value: string) => void;
 }) {
   const id = useId();
+  const keyed = useRef(false);
+  const [pending, setPending] = useState<string | null>(null);
+  const commit = () => {
+    if (pending !== null && pending !== value) onChange(pending);
+    setPending(null);
+  };
   return (
     <div className="flex items-baseline justify-between gap-3 py-[5px]">
       <label htmlFor={id}>{label}</label>
       <select
         id={id}
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
+        value={pending ?? value}
+        onPointerDown={() => {
+          keyed.current = false;
+        }}
+        onKeyDown={(event) => {
+          keyed.current = true;
+          if (event.key === "Escape") setPending(null);
+          if (event.key === "Enter" && pending !== null) {
+            event.preventDefault();
+            commit();
+          }
+        }}
+        onBlur={() => {
+          keyed.current = false;
+          commit();
+        }}
+        onChange={(event) => {
+          if (keyed.current) setPending(event.target.value);
+          else onChange(event.target.value);
+        }}
         className="max-w-[60%] border-b border-act py-0.5 pr-1 font-semibold text-act"
       >
         {options.map(([key, words]) => (

@@ -5,6 +5,7 @@ import { ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { Kbd } from "../../parts/Kbd";
 import { Section } from "./Section";
+import { SitsAt } from "./SitsAt";
 
 /** The way of every cable, leg by leg, and the slack it has. */
 export function SetCable() {
@@ -20,6 +21,11 @@ export function SetCable() {
       <p className="mb-3 text-[13px] text-ink-2">
         Whole ways stand under Compare <Kbd>c</Kbd>; here each leg can be taken by itself.
       </p>
+      {rig.devices
+        .filter((device) => device.kind.startsWith("display"))
+        .map((device) => (
+          <SitsAt key={device.id} item={device.id} label={`${device.name} sits at`} />
+        ))}
       {rig.transducers.map((transducer) => (
         <RunFields
           key={transducer.id}

@@ -1,8 +1,8 @@
-import { placed } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
-import { ChoiceOf, Tick } from "../../parts/Choice";
+import { Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { More, Section } from "./Section";
+import { SitsAt } from "./SitsAt";
 import { SizeFields } from "./SizeFields";
 
 /** Where everything sits, what it weighs, and what comes off after the day. */
@@ -42,21 +42,13 @@ function PlaceFields({
   at: string;
   sized?: boolean;
 }) {
-  const { rig, save } = useEditor();
+  const { rig } = useEditor();
   const place = rig.places.findIndex((each) => each.item === item);
   const station = rig.places[place]?.station ?? "";
   const index = rig.craft.stations.findIndex((each) => each.id === station);
   return (
     <Section title={<span>{name}</span>}>
-      <ChoiceOf
-        label="Sits at"
-        value={station}
-        options={[
-          ["", "not decided"],
-          ...rig.craft.stations.map((each): [string, string] => [each.id, each.name]),
-        ]}
-        onChange={(chosen) => save((now) => placed(now, item, chosen))}
-      />
+      <SitsAt item={item} />
       {place >= 0 && <Tick label="Comes off after the day" pointer={`/places/${place}/comesOff`} />}
       <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
       {(index >= 0 || sized) && (

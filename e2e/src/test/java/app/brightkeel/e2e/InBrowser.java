@@ -125,4 +125,15 @@ abstract class InBrowser {
         field.fill(value);
         field.press("Enter");
     }
+
+    /** Reaches something by the Tab key alone. */
+    protected void tabTo(Locator target) {
+        for (int i = 0; i < 160; i++) {
+            if ((Boolean) target.evaluate("node => node === document.activeElement")) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("not reached by tabbing: " + target);
+    }
 }

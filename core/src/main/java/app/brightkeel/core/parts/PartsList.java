@@ -5,22 +5,24 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 
-/** The pieces of a rig in the order battery, wire with what sits in it, junctions, devices. */
+/** The pieces of a rig in the order battery, wire with what sits in it, junctions, devices, transducers. */
 public final class PartsList {
 
     /**
      * One piece.
      *
-     * @param id   in the rig
+     * @param id   in the rig; "" where the piece belongs to the one before
      * @param what kind of thing
      * @param size what to look for in the shop; empty words where nothing is decided yet
      * @param note why it was chosen, "" where nobody said
@@ -42,11 +44,12 @@ public final class PartsList {
         rig.devices()
                 .forEach(d ->
                         list.add(d.id(), "device", d.name(), Text.of(d.kind().words())));
+        rig.transducers().forEach(list::transducer);
         return List.copyOf(list.parts);
     }
 
     private void add(String id, String what, String name, Text size) {
-        parts.add(new Part(id, what, name, size, notes.getOrDefault(id, "")));
+        parts.add(new Part(id, what, name, size, id.isEmpty() ? "" : notes.getOrDefault(id, "")));
     }
 
     private void pack(Pack pack) {
@@ -56,6 +59,21 @@ public final class PartsList {
                 pack.blocks() == 1 ? List.of() : List.of(pack.blocks() + " in series"),
                 amount(pack.massKg(), Unit.KILOGRAM));
         add(pack.id(), "battery", pack.name(), size);
+    }
+
+    private void transducer(Transducer transducer) {
+        Text size = joined(
+                List.of(transducer.type().words()),
+                amount(transducer.lead().lengthM(), Unit.METRE),
+                amount(transducer.massKg(), Unit.KILOGRAM));
+        add(transducer.id(), "transducer", transducer.name(), size);
+        if (transducer.lead().extensionM().isSet()) {
+            String name = "extension of " + transducer.name();
+            add("", "extension lead", name, joined(amount(transducer.lead().extensionM(), Unit.METRE)));
+        }
+        if (transducer.mount().kind() != MountKind.UNDECIDED) {
+            add("", "mount", transducer.mount().kind().words(), Text.of(""));
+        }
     }
 
     private void segment(Segment segment) {

@@ -23,7 +23,9 @@ public class PartsListTest {
                         "pair of wires|supply lead|0.33 mm², 3.20 m|Came with the display; a thicker pair lies in the garage.",
                         "fuse|main fuse|5 A, blade|",
                         "joint|quick plug||",
-                        "device|7-in chirp display|7-in display|"));
+                        "device|7-in chirp display|7-in display|",
+                        "transducer|24° chirp cone|chirp cone, 4.60 m, 0.7 kg|",
+                        "mount|scupper mount||"));
     }
 
     /** As many lines as the rig has parts, whatever is open. */
@@ -37,7 +39,9 @@ public class PartsListTest {
                     + rig.harness().packs().size()
                     + rig.harness().junctions().size()
                     + rig.harness().segments().size()
-                    + fittings;
+                    + fittings
+                    // each with its mount
+                    + 2L * rig.transducers().size();
             assertEquals(PartsList.of(rig).size(), parts);
         }
         assertEquals(PartsList.of(Rig.blank("new", CraftKind.UNDECIDED)), List.of());

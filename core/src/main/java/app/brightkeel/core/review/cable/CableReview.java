@@ -12,7 +12,10 @@ import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.route.Holes;
 import app.brightkeel.core.route.RouteStage;
+import app.brightkeel.core.route.Routes;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The Cable link: what is left of the cable with the least to spare; other ways through the craft beside. */
@@ -38,7 +41,13 @@ public final class CableReview implements LinkReview {
 
     @Override
     public List<Working> workings(Line line) {
-        return List.of(RouteStage.STAGE.working(line));
+        List<Working> all = new ArrayList<>();
+        all.add(RouteStage.STAGE.working(line));
+        Outcome<Routes> routes = line.get(RouteStage.STAGE);
+        if (routes.isKnown()) {
+            all.add(Holes.working(line.rig().craft(), routes.value()));
+        }
+        return all;
     }
 
     @Override

@@ -1,0 +1,213 @@
+package app.brightkeel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** All nine links: a rig entered from nothing without a pointer, and the two invented ones cured by what is offered. */
+public class WholeRigIT extends InBrowser {
+
+    private static final List<String> LINKS =
+            List.of("water", "transducer", "mount", "cable", "screen", "wire", "fuse", "battery", "carry");
+
+    /**
+     * In the order of the work: use, sonar, mount, loads, battery, wiring, routing, layout. A link is judged once it is
+     * entered and stays unset, with what it wants, until then.
+     */
+    @Test
+    public void aWholeRigIsEnteredFromNothingByKeyboard() {
+        page.navigate(app.url("/"));
+        press(button("Start a rig"));
+        page.keyboard().type("Dipper, mill pond");
+        tabTo(page.getByLabel("not decided"));
+        page.keyboard().press("ArrowDown");
+        press(button("Start it"));
+        page.waitForURL("**/water");
+        awaitLine();
+        stillUnset(LINKS);
+
+        choose("Kind", "fresh");
+        choose("Season", "summer");
+        enter("Least", "1.5");
+        enter("Greatest", "6");
+        choose("The craft is", "drifting");
+        assertThat(link("water")).containsText("6 m");
+        stillUnset(LINKS.subList(1, LINKS.size()));
+
+        go("transducer");
+        choose("Add a transducer", "24");
+        assertThat(link("transducer")).containsText("holds");
+        stillUnset(LINKS.subList(2, LINKS.size()));
+
+        go("mount");
+        choose("Begin from", "3.9");
+        enter("Angler, dressed", "80");
+        choose("Held by", "scupper");
+        choose("Sits at", "scupper, fore");
+        assertThat(link("mount")).containsText("under");
+        assertThat(link("mount")).containsText("holds");
+        stillUnset(LINKS.subList(3, LINKS.size()));
+
+        go("screen");
+        enter("Hours", "4:30");
+        choose("Add a device", "7-in chirp");
+        assertThat(link("screen")).containsText("15.0 W");
+
+        go("battery");
+        press(button("Add a battery"));
+        choose("Chemistry", "LiFe");
+        enter("Capacity", "12");
+        enter("Mass", "1.5");
+        enter("Length", "151");
+        enter("Width", "98");
+        enter("Height", "95");
+
+        go("wire");
+        press(button("Add a wire"));
+        choose("Gauge", "16");
+        enter("Length", "3");
+        assertThat(link("wire")).containsText("holds");
+        assertThat(link("battery")).containsText("holds");
+
+        go("fuse");
+        assertThat(link("fuse")).containsText("fails");
+        press(page.getByRole(AriaRole.CONTENTINFO).getByRole(AriaRole.BUTTON).first());
+        assertThat(button("Take it")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(link("fuse")).containsText("holds");
+        stillUnset(List.of("cable", "carry"));
+
+        go("cable");
+        choose("7-in chirp display sits at", "left rail be");
+        // away from the fields, where a letter is a command
+        tabTo(link("cable"));
+        page.keyboard().press("c");
+        press(button("Take").first());
+        assertThat(link("cable")).containsText("spare");
+        assertThat(link("cable")).containsText("holds");
+        stillUnset(List.of("carry"));
+
+        go("carry");
+        choose("Sits at", "stern well");
+        assertThat(link("carry")).containsText("kg");
+        for (String each : LINKS) {
+            assertThat(link(each)).not().containsText("unset");
+            assertThat(link(each)).not().containsText("fails");
+        }
+        assertThat(page.getByLabel("First pass")).not().isVisible();
+    }
+
+    private void stillUnset(List<String> links) {
+        for (String each : links) {
+            assertThat(link(each)).containsText("unset");
+        }
+    }
+
+    private void go(String link) {
+        tabTo(link(link));
+        page.keyboard().press("Enter");
+        page.waitForURL("**/" + link);
+    }
+
+    private void press(Locator target) {
+        tabTo(target);
+        page.keyboard().press("Enter");
+    }
+
+    /** Chooses by typing the first letters, as a closed list takes them; Enter makes it count. */
+    private void choose(String label, String words) {
+        tabTo(page.getByLabel(label).first());
+        page.keyboard().type(words);
+        page.keyboard().press("Enter");
+    }
+
+    private void enter(String label, String value) {
+        Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(false))
+                .first();
+        tabTo(field);
+        page.keyboard().press("Control+A");
+        page.keyboard().type(value);
+        page.keyboard().press("Enter");
+    }
+
+    /** The lead that is too short gets its face moved; the thin wire is thickened: every link holds or is close. */
+    @Test
+    public void oystercatcherIsCuredByWhatIsOffered() {
+        openRig("Oystercatcher");
+        assertThat(link("cable")).containsText("0.42 m short");
+        assertEquals(failing(), List.of("cable"));
+        take("Scupper mount: scupper, fore left");
+        assertThat(link("cable")).containsText("spare");
+        assertThat(link("cable")).containsText("holds");
+        assertThat(link("wire")).containsText("close");
+        take("supply lead in 20 AWG");
+        assertThat(link("wire")).containsText("holds");
+        assertEquals(failing(), List.of());
+        assertTrue(unset().isEmpty());
+        for (int i = 0; i < 2; i++) {
+            page.keyboard().press("z");
+        }
+        assertThat(link("cable")).containsText("0.42 m short");
+    }
+
+    /** Another battery, and the narrow beam for the depth. */
+    @Test
+    public void lanternCrateIsCuredByWhatIsOffered() {
+        openRig("Lantern crate");
+        assertEquals(failing(), List.of("battery"));
+        assertThat(link("transducer")).containsText("close");
+        take("6 Ah LiFePO4");
+        assertThat(link("battery")).not().containsText("fails");
+        page.keyboard().press("f");
+        button("Use the 10° cone").first().click();
+        button("Take it").click();
+        assertThat(link("transducer")).containsText("holds");
+        assertEquals(failing(), List.of());
+        assertTrue(unset().isEmpty());
+        page.keyboard().press("z");
+        page.keyboard().press("z");
+        assertThat(link("battery")).containsText("fails");
+    }
+
+    private void take(String cure) {
+        page.getByRole(AriaRole.CONTENTINFO).getByText(cure).first().click();
+        button("Take it").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).not().isVisible();
+    }
+
+    private List<String> failing() {
+        return LINKS.stream()
+                .filter(each -> link(each).innerText().contains("fails"))
+                .toList();
+    }
+
+    private List<String> unset() {
+        return LINKS.stream()
+                .filter(each -> link(each).innerText().contains("unset"))
+                .toList();
+    }
+
+    /** Schools, angler and weights have one place, open from every link by one key, and shift what is found. */
+    @Test
+    public void schoolsHaveTheirOwnPlace() {
+        openRig("Oystercatcher");
+        for (String each : List.of("water", "carry")) {
+            link(each).click();
+            page.keyboard().press("p");
+            assertThat(page.getByRole(AriaRole.DIALOG)).containsText("You and your schools");
+            page.keyboard().press("Escape");
+        }
+        page.keyboard().press("p");
+        page.getByLabel("The screen stands").selectOption("forward");
+        page.keyboard().press("Escape");
+        assertThat(link("carry")).containsText("close");
+        page.keyboard().press("z");
+        assertThat(link("carry")).containsText("holds");
+    }
+}

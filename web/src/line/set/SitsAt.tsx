@@ -1,0 +1,19 @@
+import { placed } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { ChoiceOf } from "../../parts/Choice";
+
+/** The station of the craft where a device or battery sits. */
+export function SitsAt({ item, label = "Sits at" }: { item: string; label?: string }) {
+  const { rig, save } = useEditor();
+  return (
+    <ChoiceOf
+      label={label}
+      value={rig.places.find((each) => each.item === item)?.station ?? ""}
+      options={[
+        ["", "not decided"],
+        ...rig.craft.stations.map((each): [string, string] => [each.id, each.name]),
+      ]}
+      onChange={(chosen) => save((now) => placed(now, item, chosen))}
+    />
+  );
+}
