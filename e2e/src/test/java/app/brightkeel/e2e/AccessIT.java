@@ -36,7 +36,8 @@ public class AccessIT extends InBrowser {
         assertThat(page.getByRole(AriaRole.TABLE)).isVisible();
         check("compare");
         openRig("Lantern crate");
-        for (String link : List.of("screen", "wire", "fuse", "battery", "water")) {
+        for (String link :
+                List.of("water", "transducer", "mount", "cable", "screen", "wire", "fuse", "battery", "carry")) {
             link(link).click();
             assertThat(page.getByRole(AriaRole.TABPANEL).first()).isVisible();
             check(link + ", set");
@@ -48,6 +49,10 @@ public class AccessIT extends InBrowser {
         page.keyboard().press("f");
         assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
         check("findings");
+        page.keyboard().press("Escape");
+        page.keyboard().press("p");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Schools");
+        check("you and your schools");
         page.keyboard().press("Escape");
         page.keyboard().press("h");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("beginning");

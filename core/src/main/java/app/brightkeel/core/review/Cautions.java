@@ -54,6 +54,25 @@ final class Cautions {
                     "Ice thickness is never computed here: follow the local authority, carry spikes and a rope.",
                     rig -> rig.craft().kind().onIce()),
             entry(
+                    "ice-hole",
+                    Link.MOUNT,
+                    "Sharp augers and open holes: blade covered when you walk, holes marked when you leave.",
+                    rig -> rig.craft().kind().onIce()),
+            entry(
+                    "drilling",
+                    Link.CABLE,
+                    "A hole can end the maker's warranty and let water into flotation: eyes covered, dust and fumes "
+                            + "kept off, sealed and cured before it floats.",
+                    rig -> rig.runs().stream()
+                            .flatMap(run -> run.legs().stream())
+                            .anyMatch(leg ->
+                                    rig.craft().passage(leg).orElseThrow().way().drills())),
+            entry(
+                    "entangled",
+                    Link.CABLE,
+                    "A cable across your way out holds you when you capsize: a knife at hand, and every plug pulls free.",
+                    rig -> !rig.craft().kind().onIce() && !rig.runs().isEmpty()),
+            entry(
                     "cold-shock",
                     Link.WATER,
                     "Water below 15 °C takes breath and strength within minutes: dress for the water, not for the air.",

@@ -72,6 +72,8 @@ public final class Comparison {
             }
         }
         return Rules.ALL.stream()
+                .filter(rule -> rule.judge(line) instanceof Rule.Judgement.Measured measured
+                        && rule.verdict(measured) != Verdict.HOLDS)
                 .flatMap(rule -> rule.cures(line))
                 .filter(change -> change.id().equals(id))
                 .findFirst();

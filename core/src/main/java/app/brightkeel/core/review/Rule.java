@@ -43,12 +43,28 @@ public interface Rule {
 
     Judgement SILENT = new Judgement.Silent();
 
-    /** For example {@code fuse.too-far-from-battery}: never renamed, never reused. */
-    String id();
+    /**
+     * What a rule is known by.
+     *
+     * @param id    for example {@code fuse.too-far-from-battery}: never renamed, never reused
+     * @param link  that gives
+     * @param force what a breach of it is of
+     */
+    record Head(String id, Link link, Force force) {}
 
-    Link link();
+    Head head();
 
-    Force force();
+    default String id() {
+        return head().id();
+    }
+
+    default Link link() {
+        return head().link();
+    }
+
+    default Force force() {
+        return head().force();
+    }
 
     Judgement judge(Line line);
 

@@ -14,8 +14,8 @@ import java.util.List;
 public record StageKnown(String id, Link link, Stage<?, ?> stage) implements Rule {
 
     @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head(id, link, Force.PHYSICS);
     }
 
     @Override

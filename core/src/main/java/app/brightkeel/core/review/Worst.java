@@ -1,6 +1,9 @@
 package app.brightkeel.core.review;
 
+import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Text;
+import java.util.List;
+import java.util.function.BiConsumer;
 
 /** Keeps the worst of several measurements of one rule. */
 public final class Worst {
@@ -16,6 +19,13 @@ public final class Worst {
             template = itsTemplate;
             parts = itsParts;
         }
+    }
+
+    /** The worst over all items of a stage's result; silence where that is not known yet, or there is none. */
+    public static <T> Rule.Judgement of(Outcome<List<T>> items, BiConsumer<Worst, T> measure) {
+        Worst worst = new Worst();
+        items.orElse(List.of()).forEach(item -> measure.accept(worst, item));
+        return worst.judgement();
     }
 
     /** The worst one, or silence where there was none. */

@@ -6,31 +6,46 @@ import java.lang.reflect.Constructor;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
-/** A rig with one figure replaced, its basis kept, rebuilt through the constructors of its records. */
+/** Reads a rig by JSON Pointer, or replaces one figure of it, rebuilt through the constructors of its records. */
 public final class Nudge {
 
     private Nudge() {}
 
+    /** With another value, its basis kept. */
     public static Rig at(Rig rig, String pointer, double value) {
-        return (Rig) set(rig, List.of(pointer.substring(1).split("/")), value);
+        return replaced(rig, pointer, figure -> new Figure.Given(value, figure.basis()));
     }
 
-    private static Object set(Object at, List<String> steps, double value) {
+    /** Without it. */
+    public static Rig unset(Rig rig, String pointer) {
+        return replaced(rig, pointer, figure -> Figure.UNSET);
+    }
+
+    private static Rig replaced(Rig rig, String pointer, UnaryOperator<Figure> change) {
+        return (Rig) set(rig, steps(pointer), change);
+    }
+
+    private static List<String> steps(String pointer) {
+        return List.of(pointer.substring(1).split("/"));
+    }
+
+    private static Object set(Object at, List<String> steps, UnaryOperator<Figure> change) {
         if (steps.isEmpty()) {
-            return new Figure.Given(value, ((Figure) at).basis());
+            return change.apply((Figure) at);
         }
         List<String> rest = steps.subList(1, steps.size());
         if (at instanceof List<?> list) {
             List<Object> copy = new ArrayList<>(list);
             int index = Integer.parseInt(steps.get(0));
-            copy.set(index, set(copy.get(index), rest, value));
+            copy.set(index, set(copy.get(index), rest, change));
             return copy;
         }
-        return rebuilt((Record) at, steps.get(0), rest, value);
+        return rebuilt((Record) at, steps.get(0), rest, change);
     }
 
-    private static Object rebuilt(Record record, String name, List<String> rest, double value) {
+    private static Object rebuilt(Record record, String name, List<String> rest, UnaryOperator<Figure> change) {
         try {
             RecordComponent[] components = record.getClass().getRecordComponents();
             Class<?>[] types = new Class<?>[components.length];
@@ -39,7 +54,7 @@ public final class Nudge {
                 types[i] = components[i].getType();
                 values[i] = components[i].getAccessor().invoke(record);
                 if (components[i].getName().equals(name)) {
-                    values[i] = set(values[i], rest, value);
+                    values[i] = set(values[i], rest, change);
                 }
             }
             Constructor<?> constructor = record.getClass().getDeclaredConstructor(types);
@@ -47,5 +62,28 @@ public final class Nudge {
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** What stands at a pointer; one that leads nowhere is a fault of whoever made it. */
+    public static Object read(Rig rig, String pointer) {
+        Object at = rig;
+        for (String step : steps(pointer)) {
+            at = at instanceof List<?> list ? list.get(Integer.parseInt(step)) : component((Record) at, step);
+        }
+        return at;
+    }
+
+    private static Object component(Record record, String name) {
+        for (RecordComponent component : record.getClass().getRecordComponents()) {
+            if (component.getName().equals(name)) {
+                try {
+                    return component.getAccessor().invoke(record);
+                } catch (ReflectiveOperationException e) {
+                    throw new IllegalStateException(e);
+                }
+            }
+        }
+        throw new AssertionError(
+                "nothing called " + name + " in " + record.getClass().getSimpleName());
     }
 }

@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class DischargeLimit implements Rule {
 
     @Override
-    public String id() {
-        return "battery.discharge-limit";
-    }
-
-    @Override
-    public Link link() {
-        return Link.BATTERY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.MAKER;
+    public Head head() {
+        return new Head("battery.discharge-limit", Link.BATTERY, Force.MAKER);
     }
 
     @Override

@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class HoursShort implements Rule {
 
     @Override
-    public String id() {
-        return "battery.hours";
-    }
-
-    @Override
-    public Link link() {
-        return Link.BATTERY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("battery.hours", Link.BATTERY, Force.PHYSICS);
     }
 
     @Override

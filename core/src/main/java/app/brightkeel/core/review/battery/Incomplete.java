@@ -19,18 +19,8 @@ import java.util.List;
 final class Incomplete implements Rule {
 
     @Override
-    public String id() {
-        return "battery.incomplete";
-    }
-
-    @Override
-    public Link link() {
-        return Link.BATTERY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("battery.incomplete", Link.BATTERY, Force.PHYSICS);
     }
 
     @Override

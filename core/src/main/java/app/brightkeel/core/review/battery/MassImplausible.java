@@ -15,18 +15,8 @@ import java.util.stream.Stream;
 final class MassImplausible implements Rule {
 
     @Override
-    public String id() {
-        return "battery.mass-implausible";
-    }
-
-    @Override
-    public Link link() {
-        return Link.BATTERY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("battery.mass-implausible", Link.BATTERY, Force.PRACTICE);
     }
 
     /** How far outside the usual energy density still passes; common practice, no source. */

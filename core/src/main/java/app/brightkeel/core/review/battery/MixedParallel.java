@@ -14,18 +14,8 @@ import java.util.stream.Stream;
 final class MixedParallel implements Rule {
 
     @Override
-    public String id() {
-        return "battery.mixed-parallel";
-    }
-
-    @Override
-    public Link link() {
-        return Link.BATTERY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("battery.mixed-parallel", Link.BATTERY, Force.SAFETY);
     }
 
     @Override

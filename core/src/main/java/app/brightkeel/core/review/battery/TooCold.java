@@ -15,18 +15,8 @@ import java.util.stream.Stream;
 final class TooCold implements Rule {
 
     @Override
-    public String id() {
-        return "battery.too-cold";
-    }
-
-    @Override
-    public Link link() {
-        return Link.BATTERY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.MAKER;
+    public Head head() {
+        return new Head("battery.too-cold", Link.BATTERY, Force.MAKER);
     }
 
     /** Degrees above the limit from which it is comfortable; common practice, no source. */

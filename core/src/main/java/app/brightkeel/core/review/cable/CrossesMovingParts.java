@@ -1,14 +1,12 @@
 package app.brightkeel.core.review.cable;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Zone;
-import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -19,28 +17,13 @@ final class CrossesMovingParts implements Rule {
     private static final double HEADROOM = 0.05;
 
     @Override
-    public String id() {
-        return "cable.crosses-moving-parts";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CABLE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("cable.crosses-moving-parts", Link.CABLE, Force.PRACTICE);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Routes> routes = line.get(RouteStage.STAGE);
-        if (!routes.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Laid laid : routes.value().all()) {
+        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             for (Passage leg : laid.legs()) {
                 worst.add(
                         leg.crosses() == Zone.NONE ? 1 : HEADROOM,
@@ -49,8 +32,7 @@ final class CrossesMovingParts implements Rule {
                         leg.crosses().words(),
                         leg.name());
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class HoleBelowWaterline implements Rule {
 
     @Override
-    public String id() {
-        return "cable.hole-below-waterline";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CABLE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("cable.hole-below-waterline", Link.CABLE, Force.SAFETY);
     }
 
     @Override

@@ -1,14 +1,12 @@
 package app.brightkeel.core.review.cable;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -20,28 +18,13 @@ final class NoServiceLoop implements Rule {
     static final double LEAST_M = 0.30;
 
     @Override
-    public String id() {
-        return "cable.service-loop";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CABLE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("cable.service-loop", Link.CABLE, Force.PRACTICE);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Routes> routes = line.get(RouteStage.STAGE);
-        if (!routes.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Laid laid : routes.value().all()) {
+        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             double loop = line.rig().runOf(laid.carries()).orElseThrow().loopM().value();
             worst.add(
                     loop < LEAST_M ? COMFORTABLE * loop / LEAST_M : Math.min(1, COMFORTABLE + (loop - LEAST_M)),
@@ -49,8 +32,7 @@ final class NoServiceLoop implements Rule {
                     laid.name(),
                     new Amount(loop, Unit.METRE),
                     new Amount(LEAST_M, Unit.METRE));
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

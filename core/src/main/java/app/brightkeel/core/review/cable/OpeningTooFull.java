@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class OpeningTooFull implements Rule {
 
     @Override
-    public String id() {
-        return "cable.opening-too-full";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CABLE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("cable.opening-too-full", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

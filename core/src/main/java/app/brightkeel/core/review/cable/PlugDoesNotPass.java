@@ -1,14 +1,12 @@
 package app.brightkeel.core.review.cable;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -20,28 +18,13 @@ final class PlugDoesNotPass implements Rule {
     private static final double PLENTY_M = 0.02;
 
     @Override
-    public String id() {
-        return "cable.plug-does-not-pass";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CABLE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("cable.plug-does-not-pass", Link.CABLE, Force.PHYSICS);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Routes> routes = line.get(RouteStage.STAGE);
-        if (!routes.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Laid laid : routes.value().all()) {
+        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             if (laid.tightestM().isPresent() && laid.tightest().isPresent()) {
                 double gap = laid.tightestM().get();
                 worst.add(
@@ -52,8 +35,7 @@ final class PlugDoesNotPass implements Rule {
                         laid.tightest().get().name(),
                         new Amount(laid.tightest().get().openingM().value(), Unit.MILLIMETRE));
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

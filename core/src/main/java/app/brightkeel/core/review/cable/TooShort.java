@@ -1,14 +1,12 @@
 package app.brightkeel.core.review.cable;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -17,28 +15,13 @@ import java.util.stream.Stream;
 final class TooShort implements Rule {
 
     @Override
-    public String id() {
-        return "cable.too-short";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CABLE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("cable.too-short", Link.CABLE, Force.PHYSICS);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Routes> routes = line.get(RouteStage.STAGE);
-        if (!routes.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Laid laid : routes.value().all()) {
+        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             double spare = laid.spareM();
             if (laid.sonar() && spare < 0) {
                 worst.add(
@@ -55,8 +38,7 @@ final class TooShort implements Rule {
                         laid.name(),
                         new Amount(Math.abs(spare), Unit.METRE));
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

@@ -1,12 +1,10 @@
 package app.brightkeel.core.review.cable;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -15,28 +13,13 @@ import java.util.stream.Stream;
 final class WayBroken implements Rule {
 
     @Override
-    public String id() {
-        return "cable.way-broken";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CABLE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("cable.way-broken", Link.CABLE, Force.PHYSICS);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Routes> routes = line.get(RouteStage.STAGE);
-        if (!routes.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Laid laid : routes.value().all()) {
+        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             if (laid.astray().isPresent()) {
                 worst.add(
                         -1,
@@ -47,8 +30,7 @@ final class WayBroken implements Rule {
                 worst.add(
                         laid.arrives() ? 1 : -1, "The way of the {} does not end where it is plugged in.", laid.name());
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

@@ -19,18 +19,8 @@ final class DeckUnder implements Rule {
     private static final double LEAST_M = 0.05;
 
     @Override
-    public String id() {
-        return "carry.deck-under";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CARRY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("carry.deck-under", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -1,10 +1,8 @@
 package app.brightkeel.core.review.carry;
 
-import app.brightkeel.core.enclosure.Fit;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.enclosure.Fits;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
@@ -20,28 +18,13 @@ final class DoesNotFit implements Rule {
     private static final double PLENTY_M = 0.05;
 
     @Override
-    public String id() {
-        return "carry.does-not-fit";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CARRY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("carry.does-not-fit", Link.CARRY, Force.PHYSICS);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Fits> fits = line.get(FitStage.STAGE);
-        if (!fits.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Fit fit : fits.value().all()) {
+        return Worst.of(line.get(FitStage.STAGE).map(Fits::all), (worst, fit) -> {
             double gap = fit.leastGapM();
             worst.add(
                     gap < 0 ? gap / fit.turned().tallM() : Math.min(1, COMFORTABLE + gap / PLENTY_M),
@@ -51,8 +34,7 @@ final class DoesNotFit implements Rule {
                     fit.name(),
                     new Amount(Math.abs(gap), Unit.MILLIMETRE),
                     fit.place());
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

@@ -24,18 +24,8 @@ final class Heels implements Rule {
     private static final double ARM_M = 0.30;
 
     @Override
-    public String id() {
-        return "carry.heel";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CARRY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("carry.heel", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

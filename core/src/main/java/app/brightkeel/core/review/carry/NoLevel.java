@@ -14,18 +14,8 @@ import java.util.stream.Stream;
 final class NoLevel implements Rule {
 
     @Override
-    public String id() {
-        return "carry.no-level";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CARRY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("carry.no-level", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

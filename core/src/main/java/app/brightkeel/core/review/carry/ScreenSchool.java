@@ -16,18 +16,8 @@ import java.util.stream.Stream;
 final class ScreenSchool implements Rule {
 
     @Override
-    public String id() {
-        return "carry.school-screen";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CARRY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SCHOOL;
+    public Head head() {
+        return new Head("carry.school-screen", Link.CARRY, Force.SCHOOL);
     }
 
     @Override

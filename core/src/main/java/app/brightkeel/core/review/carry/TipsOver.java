@@ -16,18 +16,8 @@ import java.util.stream.Stream;
 final class TipsOver implements Rule {
 
     @Override
-    public String id() {
-        return "carry.tips-over";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CARRY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("carry.tips-over", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -16,18 +16,8 @@ import java.util.stream.Stream;
 final class TooTender implements Rule {
 
     @Override
-    public String id() {
-        return "carry.too-tender";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CARRY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("carry.too-tender", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

@@ -16,18 +16,8 @@ import java.util.stream.Stream;
 final class Trims implements Rule {
 
     @Override
-    public String id() {
-        return "carry.trim";
-    }
-
-    @Override
-    public Link link() {
-        return Link.CARRY;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("carry.trim", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class AboveAmpacity implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.above-ampacity";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("fuse.above-ampacity", Link.FUSE, Force.SAFETY);
     }
 
     @Override

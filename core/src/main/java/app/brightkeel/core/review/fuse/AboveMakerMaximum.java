@@ -24,18 +24,8 @@ import java.util.stream.Stream;
 final class AboveMakerMaximum implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.above-maker-maximum";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.MAKER;
+    public Head head() {
+        return new Head("fuse.above-maker-maximum", Link.FUSE, Force.MAKER);
     }
 
     @Override

@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class BreakingCapacity implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.breaking-capacity";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("fuse.breaking-capacity", Link.FUSE, Force.SAFETY);
     }
 
     @Override

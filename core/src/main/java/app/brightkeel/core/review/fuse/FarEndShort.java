@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class FarEndShort implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.far-end-short";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("fuse.far-end-short", Link.FUSE, Force.SAFETY);
     }
 
     private static final double LEAST_MULTIPLE = 2;

@@ -14,18 +14,8 @@ import java.util.List;
 final class FusingSchool implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.school";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SCHOOL;
+    public Head head() {
+        return new Head("fuse.school", Link.FUSE, Force.SCHOOL);
     }
 
     @Override

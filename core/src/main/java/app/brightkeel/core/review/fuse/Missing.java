@@ -14,18 +14,8 @@ import java.util.stream.Stream;
 final class Missing implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.missing";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("fuse.missing", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -18,18 +18,8 @@ import java.util.stream.Stream;
 final class OpensInUse implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.opens-in-use";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("fuse.opens-in-use", Link.FUSE, Force.PHYSICS);
     }
 
     @Override

@@ -15,18 +15,8 @@ import java.util.stream.Stream;
 final class ParallelPacksUnfused implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.parallel-packs-unfused";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("fuse.parallel-packs-unfused", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class TooFarFromBattery implements Rule {
 
     @Override
-    public String id() {
-        return "fuse.too-far-from-battery";
-    }
-
-    @Override
-    public Link link() {
-        return Link.FUSE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("fuse.too-far-from-battery", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -1,8 +1,6 @@
 package app.brightkeel.core.review.mount;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
@@ -20,28 +18,13 @@ final class BeamBlocked implements Rule {
     private static final double PLENTY_RAD = Math.toRadians(15);
 
     @Override
-    public String id() {
-        return "mount.beam-blocked";
-    }
-
-    @Override
-    public Link link() {
-        return Link.MOUNT;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("mount.beam-blocked", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Clearances> known = line.get(MountStage.STAGE);
-        if (!known.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Clearance each : known.value().all()) {
+        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             double left = each.clearRad() - each.held().halfRad();
             if (each.held().halfRad() > 0) {
                 worst.add(
@@ -58,8 +41,7 @@ final class BeamBlocked implements Rule {
                                     degrees(each.held().halfRad())
                                 });
             }
-        }
-        return worst.judgement();
+        });
     }
 
     private static Amount degrees(double radians) {

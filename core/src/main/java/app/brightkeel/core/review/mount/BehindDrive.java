@@ -1,8 +1,6 @@
 package app.brightkeel.core.review.mount;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
@@ -20,28 +18,13 @@ final class BehindDrive implements Rule {
     private static final double LEAST_M = 0.3;
 
     @Override
-    public String id() {
-        return "mount.behind-drive";
-    }
-
-    @Override
-    public Link link() {
-        return Link.MOUNT;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("mount.behind-drive", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Clearances> known = line.get(MountStage.STAGE);
-        if (!known.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Clearance each : known.value().all()) {
+        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.behindM().isPresent()) {
                 double behind = each.behindM().get();
                 worst.add(
@@ -52,8 +35,7 @@ final class BehindDrive implements Rule {
                         each.held().name(),
                         new Amount(behind, Unit.METRE));
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

@@ -1,8 +1,6 @@
 package app.brightkeel.core.review.mount;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.review.Change;
@@ -15,36 +13,20 @@ import java.util.stream.Stream;
 final class CraftCannot implements Rule {
 
     @Override
-    public String id() {
-        return "mount.craft-cannot";
-    }
-
-    @Override
-    public Link link() {
-        return Link.MOUNT;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("mount.craft-cannot", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Clearances> known = line.get(MountStage.STAGE);
-        if (!known.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Clearance each : known.value().all()) {
+        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             worst.add(
                     each.held().face().mount().spot() == each.held().spot() ? 1 : -1,
                     "A {} wants a {}; that place is a {}.",
                     each.held().face().mount().words(),
                     each.held().face().mount().spot().words(),
                     each.held().spot().words());
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

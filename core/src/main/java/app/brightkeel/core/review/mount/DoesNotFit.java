@@ -1,8 +1,6 @@
 package app.brightkeel.core.review.mount;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
@@ -21,28 +19,13 @@ final class DoesNotFit implements Rule {
     private static final double HOLE_M = 0.030;
 
     @Override
-    public String id() {
-        return "mount.does-not-fit";
-    }
-
-    @Override
-    public Link link() {
-        return Link.MOUNT;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("mount.does-not-fit", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Clearances> known = line.get(MountStage.STAGE);
-        if (!known.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Clearance each : known.value().all()) {
+        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.gapM().isPresent()) {
                 double wanted = each.held().face().mount() == MountKind.ICE_FLOAT ? HOLE_M : 0;
                 double left = each.gapM().get() - wanted;
@@ -53,8 +36,7 @@ final class DoesNotFit implements Rule {
                         new Amount(each.gapM().get(), Unit.MILLIMETRE),
                         new Amount(wanted, Unit.MILLIMETRE));
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

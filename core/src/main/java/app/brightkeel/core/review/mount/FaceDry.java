@@ -1,8 +1,6 @@
 package app.brightkeel.core.review.mount;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
@@ -23,28 +21,13 @@ final class FaceDry implements Rule {
     private static final double PLENTY_M = 0.10;
 
     @Override
-    public String id() {
-        return "mount.face-dry";
-    }
-
-    @Override
-    public Link link() {
-        return Link.MOUNT;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("mount.face-dry", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Clearances> known = line.get(MountStage.STAGE);
-        if (!known.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Clearance each : known.value().all()) {
+        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             double under = each.held().face().underM();
             worst.add(
                     headroom(under),
@@ -53,8 +36,7 @@ final class FaceDry implements Rule {
                             : "The face of the {} is {} under the water.",
                     each.held().name(),
                     new Amount(Math.abs(under), Unit.MILLIMETRE));
-        }
-        return worst.judgement();
+        });
     }
 
     private static double headroom(double underM) {

@@ -1,8 +1,6 @@
 package app.brightkeel.core.review.mount;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
@@ -21,28 +19,13 @@ final class FaceTilted implements Rule {
     private static final double MOST_DEG = 5;
 
     @Override
-    public String id() {
-        return "mount.face-tilted";
-    }
-
-    @Override
-    public Link link() {
-        return Link.MOUNT;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("mount.face-tilted", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Clearances> known = line.get(MountStage.STAGE);
-        if (!known.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Clearance each : known.value().all()) {
+        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             double degrees = Math.toDegrees(each.held().face().tiltRad());
             worst.add(
                     Worst.within(degrees, MOST_DEG),
@@ -50,8 +33,7 @@ final class FaceTilted implements Rule {
                     each.held().name(),
                     new Amount(degrees, Unit.DEGREE),
                     new Amount(MOST_DEG, Unit.DEGREE));
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

@@ -1,8 +1,6 @@
 package app.brightkeel.core.review.mount;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
@@ -20,28 +18,13 @@ final class ProudOnBeach implements Rule {
     static final double MOST_M = 0.030;
 
     @Override
-    public String id() {
-        return "mount.proud-on-beach";
-    }
-
-    @Override
-    public Link link() {
-        return Link.MOUNT;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("mount.proud-on-beach", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Clearances> known = line.get(MountStage.STAGE);
-        if (!known.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Clearance each : known.value().all()) {
+        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (!each.held().face().mount().retracts() && each.held().proudM() > 0) {
                 worst.add(
                         Worst.within(each.held().proudM(), MOST_M),
@@ -49,8 +32,7 @@ final class ProudOnBeach implements Rule {
                         each.held().name(),
                         new Amount(each.held().proudM(), Unit.MILLIMETRE));
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

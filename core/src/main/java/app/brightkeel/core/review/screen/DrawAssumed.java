@@ -22,18 +22,8 @@ final class DrawAssumed implements Rule {
     private static final double HEADROOM = 0.1;
 
     @Override
-    public String id() {
-        return "screen.draw-assumed";
-    }
-
-    @Override
-    public Link link() {
-        return Link.SCREEN;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("screen.draw-assumed", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override

@@ -22,18 +22,8 @@ final class DrawImplausible implements Rule {
     private static final double TOLERATED = 1.5;
 
     @Override
-    public String id() {
-        return "screen.draw-implausible";
-    }
-
-    @Override
-    public Link link() {
-        return Link.SCREEN;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("screen.draw-implausible", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override

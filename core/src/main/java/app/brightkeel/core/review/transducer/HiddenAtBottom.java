@@ -17,18 +17,8 @@ import java.util.stream.Stream;
 final class HiddenAtBottom implements Rule {
 
     @Override
-    public String id() {
-        return "transducer.hidden-at-bottom";
-    }
-
-    @Override
-    public Link link() {
-        return Link.TRANSDUCER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("transducer.hidden-at-bottom", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

@@ -14,18 +14,8 @@ import java.util.stream.Stream;
 final class IceConeUnderWay implements Rule {
 
     @Override
-    public String id() {
-        return "transducer.ice-cone-under-way";
-    }
-
-    @Override
-    public Link link() {
-        return Link.TRANSDUCER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("transducer.ice-cone-under-way", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

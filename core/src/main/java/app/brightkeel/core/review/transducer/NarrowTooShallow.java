@@ -1,14 +1,12 @@
 package app.brightkeel.core.review.transducer;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.sonar.Sight;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
 import java.util.stream.Stream;
@@ -20,28 +18,13 @@ final class NarrowTooShallow implements Rule {
     private static final double SHALLOW_M = 12;
 
     @Override
-    public String id() {
-        return "transducer.narrow-too-shallow";
-    }
-
-    @Override
-    public Link link() {
-        return Link.TRANSDUCER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("transducer.narrow-too-shallow", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<SonarState> sonar = line.get(SonarStage.STAGE);
-        if (!sonar.isKnown()) {
-            return SILENT;
-        }
-        Worst worst = new Worst();
-        for (Sight sight : sonar.value().sights()) {
+        return Worst.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
             double depth = sight.water().typicalM();
             double degrees = Math.toDegrees(sight.at(depth).cone().fullRad());
             boolean plate = degrees < WideTooDeep.NARROW_TO_DEG && depth < SHALLOW_M;
@@ -51,8 +34,7 @@ final class NarrowTooShallow implements Rule {
                     sight.at(depth).name(),
                     new Amount(sight.footprintM(depth), Unit.METRE),
                     new Amount(depth, Unit.DEPTH));
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

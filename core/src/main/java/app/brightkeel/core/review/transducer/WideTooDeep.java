@@ -24,18 +24,8 @@ final class WideTooDeep implements Rule {
     private static final double DEEPEST_M = 18;
 
     @Override
-    public String id() {
-        return "transducer.wide-too-deep";
-    }
-
-    @Override
-    public Link link() {
-        return Link.TRANSDUCER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("transducer.wide-too-deep", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

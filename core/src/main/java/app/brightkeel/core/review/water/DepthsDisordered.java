@@ -13,18 +13,8 @@ import java.util.stream.Stream;
 final class DepthsDisordered implements Rule {
 
     @Override
-    public String id() {
-        return "water.depths-disordered";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WATER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("water.depths-disordered", Link.WATER, Force.PHYSICS);
     }
 
     @Override

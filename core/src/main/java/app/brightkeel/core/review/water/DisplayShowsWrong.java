@@ -18,18 +18,8 @@ final class DisplayShowsWrong implements Rule {
     private static final double TOLERATED = 0.08;
 
     @Override
-    public String id() {
-        return "water.display-shows-wrong";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WATER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("water.display-shows-wrong", Link.WATER, Force.PRACTICE);
     }
 
     @Override

@@ -14,18 +14,8 @@ import java.util.stream.Stream;
 final class Frozen implements Rule {
 
     @Override
-    public String id() {
-        return "water.frozen";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WATER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("water.frozen", Link.WATER, Force.PHYSICS);
     }
 
     @Override

@@ -13,18 +13,8 @@ import java.util.stream.Stream;
 final class MovesOnIce implements Rule {
 
     @Override
-    public String id() {
-        return "water.moves-on-ice";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WATER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("water.moves-on-ice", Link.WATER, Force.PRACTICE);
     }
 
     @Override

@@ -14,18 +14,8 @@ import java.util.stream.Stream;
 final class SalinityOfAnotherKind implements Rule {
 
     @Override
-    public String id() {
-        return "water.salinity-of-another-kind";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WATER;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("water.salinity-of-another-kind", Link.WATER, Force.PRACTICE);
     }
 
     @Override

@@ -18,18 +18,8 @@ import java.util.stream.Stream;
 final class AboveAmpacity implements Rule {
 
     @Override
-    public String id() {
-        return "wire.ampacity";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WIRE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.SAFETY;
+    public Head head() {
+        return new Head("wire.ampacity", Link.WIRE, Force.SAFETY);
     }
 
     @Override

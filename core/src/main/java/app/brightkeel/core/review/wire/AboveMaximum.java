@@ -18,18 +18,8 @@ import java.util.stream.Stream;
 final class AboveMaximum implements Rule {
 
     @Override
-    public String id() {
-        return "wire.above-maximum";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WIRE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.MAKER;
+    public Head head() {
+        return new Head("wire.above-maximum", Link.WIRE, Force.MAKER);
     }
 
     @Override

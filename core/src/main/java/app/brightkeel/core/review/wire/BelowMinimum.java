@@ -18,18 +18,8 @@ import java.util.stream.Stream;
 final class BelowMinimum implements Rule {
 
     @Override
-    public String id() {
-        return "wire.device-minimum";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WIRE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("wire.device-minimum", Link.WIRE, Force.PHYSICS);
     }
 
     /** Volts above the minimum from which it is comfortable; common practice, no source. */

@@ -13,18 +13,8 @@ import java.util.stream.Stream;
 final class NoOperatingPoint implements Rule {
 
     @Override
-    public String id() {
-        return "wire.no-operating-point";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WIRE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("wire.no-operating-point", Link.WIRE, Force.PHYSICS);
     }
 
     @Override

@@ -16,18 +16,8 @@ import java.util.stream.Stream;
 final class NotFed implements Rule {
 
     @Override
-    public String id() {
-        return "wire.not-fed";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WIRE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PHYSICS;
+    public Head head() {
+        return new Head("wire.not-fed", Link.WIRE, Force.PHYSICS);
     }
 
     @Override

@@ -14,18 +14,8 @@ import java.util.stream.Stream;
 final class ThinInHandling implements Rule {
 
     @Override
-    public String id() {
-        return "wire.thin-in-handling";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WIRE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("wire.thin-in-handling", Link.WIRE, Force.PRACTICE);
     }
 
     private static final double THINNEST_MM2 = 0.75;

@@ -15,18 +15,8 @@ import java.util.stream.Stream;
 final class ThinnerThanMaker implements Rule {
 
     @Override
-    public String id() {
-        return "wire.thinner-than-maker";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WIRE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.MAKER;
+    public Head head() {
+        return new Head("wire.thinner-than-maker", Link.WIRE, Force.MAKER);
     }
 
     @Override

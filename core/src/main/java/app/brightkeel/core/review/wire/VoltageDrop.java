@@ -19,18 +19,8 @@ import java.util.stream.Stream;
 final class VoltageDrop implements Rule {
 
     @Override
-    public String id() {
-        return "wire.drop";
-    }
-
-    @Override
-    public Link link() {
-        return Link.WIRE;
-    }
-
-    @Override
-    public Force force() {
-        return Force.PRACTICE;
+    public Head head() {
+        return new Head("wire.drop", Link.WIRE, Force.PRACTICE);
     }
 
     private static final double ELECTRONICS = 0.03;
