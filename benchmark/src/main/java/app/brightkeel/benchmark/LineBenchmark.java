@@ -9,7 +9,9 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Transducer;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.hipparchus.linear.Array2DRowRealMatrix;
@@ -37,7 +39,8 @@ import org.openjdk.jmh.annotations.Warmup;
 public class LineBenchmark {
 
     private final RigReviewer reviewer = new RigReviewer();
-    private final Rig holds = DemoRigs.oystercatcher();
+    private final Rig holds = withExtension(DemoRigs.oystercatcher());
+    private final Rig shortLead = DemoRigs.oystercatcher();
     private final Rig fails = DemoRigs.lanternCrate();
     private final Rig large = TestRigs.twoScreens();
     private final RandomTree tree = RandomTree.of(new Random(5), 12);
@@ -46,6 +49,17 @@ public class LineBenchmark {
     @Benchmark
     public Object reviewOfARigThatHolds() {
         return reviewer.review(Line.of(holds));
+    }
+
+    private static Rig withExtension(Rig rig) {
+        Transducer chirp = rig.transducers().get(0);
+        return rig.with(chirp.withLead(chirp.lead().withExtensionM(Figure.rated(3))));
+    }
+
+    /** Ways, mounts and extensions are tried one by one. */
+    @Benchmark
+    public Object reviewOfAShortLead() {
+        return reviewer.review(Line.of(shortLead));
     }
 
     /** The dear case: cures of the battery are tried one by one. */

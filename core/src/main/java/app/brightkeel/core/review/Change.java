@@ -34,9 +34,13 @@ public record Change(String id, Text label, Effort effort, Rig after) {
     /** A handful is a choice; rules name the small and cheap ones first, and what comes after is not even tried. */
     private static final int MOST_CURES = 6;
 
+    /** Candidates that are tried at all: each is a rig to be filled and judged. */
+    private static final int MOST_TRIES = 60;
+
     /** What is offered as a cure cures: the rule does not give after it; cheapest first. */
     static List<Change> curing(Rule rule, Line line) {
         return rule.cures(line)
+                .limit(MOST_TRIES)
                 .filter(change -> cured(rule, rule.judge(line.with(change.after()))))
                 .limit(MOST_CURES)
                 .sorted(Comparator.comparing(Change::effort))

@@ -101,9 +101,18 @@ public final class Assumptions {
                 harness.junctions(),
                 reused(
                         harness.segments(),
-                        sameWays ? old.segments() : List.of(),
+                        sameWays || lengthsGiven(harness) ? old.segments() : List.of(),
                         filled.harness().segments(),
                         segment -> filled(CraftAssumptions.asLongAsItsWay(segment, rig))));
+    }
+
+    private static boolean lengthsGiven(Harness harness) {
+        for (Segment segment : harness.segments()) {
+            if (!segment.wire().lengthM().isSet()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** What was filled before where the same part stands in the same place; the very same list where all of it is. */

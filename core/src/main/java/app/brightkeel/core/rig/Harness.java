@@ -4,8 +4,8 @@ import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -60,33 +60,37 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
         return at;
     }
 
-    /** Ids of packs, junctions, segments and fittings, for the check that none stands twice. */
-    List<String> ownIds() {
-        List<String> ids = new ArrayList<>();
-        packs.forEach(pack -> ids.add(pack.id()));
-        junctions.forEach(junction -> ids.add(junction.id()));
+    /** Ids of packs, junctions, segments and fittings; a refusal where one stands twice. */
+    Set<String> ownIds() {
+        Set<String> ids = new HashSet<>();
+        for (Pack pack : packs) {
+            References.once(ids, pack.id());
+        }
+        for (Junction junction : junctions) {
+            References.once(ids, junction.id());
+        }
         for (Segment segment : segments) {
-            ids.add(segment.id());
-            segment.fittings().forEach(fitting -> ids.add(fitting.id()));
+            References.once(ids, segment.id());
+            for (Fitting fitting : segment.fittings()) {
+                References.once(ids, fitting.id());
+            }
         }
         return ids;
     }
 
-    void checkEnds(Set<String> known) {
-        Set<String> packIds = new java.util.HashSet<>();
-        packs.forEach(pack -> packIds.add(pack.id()));
-        Set<String> sources = new java.util.HashSet<>(packIds);
-        junctions.forEach(junction -> sources.add(junction.id()));
+    void checkEnds(List<Device> devices) {
         for (int i = 0; i < segments.size(); i++) {
             Segment segment = segments.get(i);
-            if (!sources.contains(segment.from())) {
+            if (!References.has(packs, Pack::id, segment.from())
+                    && !References.has(junctions, Junction::id, segment.from())) {
                 throw new Refusal(
                         RefusalCode.DANGLING,
                         "harness.segments[" + i + "].from",
                         segment.from(),
                         "the id of a pack or junction of this rig");
             }
-            if (!known.contains(segment.to()) || packIds.contains(segment.to())) {
+            if (!References.has(devices, Device::id, segment.to())
+                    && !References.has(junctions, Junction::id, segment.to())) {
                 throw new Refusal(
                         RefusalCode.DANGLING,
                         "harness.segments[" + i + "].to",

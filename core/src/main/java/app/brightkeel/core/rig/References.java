@@ -1,12 +1,11 @@
 package app.brightkeel.core.rig;
 
-import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /** What parts of a rig say of each other by id: every id once, every reference to something that is there. */
@@ -26,56 +25,59 @@ final class References {
             List<Run> runs,
             List<Placement> places,
             List<Note> notes) {
-        List<String> ids = new ArrayList<>(harness.ownIds());
-        Set<String> known = new HashSet<>();
+        Set<String> ids = harness.ownIds();
         for (Device device : devices) {
-            ids.add(device.id());
-            known.add(device.id());
+            once(ids, device.id());
         }
-        Set<String> carriable = new HashSet<>();
         for (Transducer transducer : transducers) {
-            ids.add(transducer.id());
-            carriable.add(transducer.id());
+            once(ids, transducer.id());
         }
         for (Run run : runs) {
-            ids.add(run.id());
+            once(ids, run.id());
         }
-        Checks.distinct("harness", ids);
-        checkUses(outing, known);
-        checkTransducers(transducers, craft, known);
-        for (Pack pack : harness.packs()) {
-            known.add(pack.id());
-        }
-        checkPlaces(places, craft, known);
-        for (Junction junction : harness.junctions()) {
-            known.add(junction.id());
-        }
-        harness.checkEnds(known);
-        for (Segment segment : harness.segments()) {
-            carriable.add(segment.id());
-        }
-        checkRuns(runs, craft, carriable);
+        checkUses(outing, devices);
+        checkTransducers(transducers, craft, devices);
+        checkPlaces(places, craft, devices, harness.packs());
+        harness.checkEnds(devices);
+        checkRuns(runs, craft, transducers, harness);
         checkNotes(notes, outing, ids);
     }
 
-    private static void checkUses(Outing outing, Set<String> devices) {
+    /** Plain loops and one set: every rig that is tried as a cure is checked again. */
+    static void once(Set<String> ids, String id) {
+        if (!ids.add(id)) {
+            throw new Refusal(RefusalCode.DUPLICATE, "harness", id, "each id once in a rig");
+        }
+    }
+
+    static <T> boolean has(List<T> parts, Function<T, String> idOf, String id) {
+        for (T part : parts) {
+            if (idOf.apply(part).equals(id)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static void checkUses(Outing outing, List<Device> devices) {
         for (int p = 0; p < outing.phases().size(); p++) {
             List<Use> uses = outing.phases().get(p).uses();
             for (int u = 0; u < uses.size(); u++) {
-                refuseUnknown(
-                        "outing.phases[" + p + "].uses[" + u + "].device",
-                        uses.get(u).device(),
-                        devices,
-                        A_DEVICE);
+                if (!has(devices, Device::id, uses.get(u).device())) {
+                    throw dangling(
+                            "outing.phases[" + p + "].uses[" + u + "].device",
+                            uses.get(u).device(),
+                            A_DEVICE);
+                }
             }
         }
     }
 
-    private static void checkTransducers(List<Transducer> transducers, Craft craft, Set<String> devices) {
+    private static void checkTransducers(List<Transducer> transducers, Craft craft, List<Device> devices) {
         for (int t = 0; t < transducers.size(); t++) {
             Transducer transducer = transducers.get(t);
-            if (!transducer.feeds().isEmpty()) {
-                refuseUnknown("transducers[" + t + "].feeds", transducer.feeds(), devices, A_DEVICE + ", or nothing");
+            if (!transducer.feeds().isEmpty() && !has(devices, Device::id, transducer.feeds())) {
+                throw dangling("transducers[" + t + "].feeds", transducer.feeds(), A_DEVICE + ", or nothing");
             }
             String station = transducer.mount().station();
             if (!station.isEmpty() && craft.station(station).isEmpty()) {
@@ -84,26 +86,32 @@ final class References {
         }
     }
 
-    private static void checkPlaces(List<Placement> places, Craft craft, Set<String> items) {
-        Checks.distinct("places", places.stream().map(Placement::item).toList());
+    private static void checkPlaces(List<Placement> places, Craft craft, List<Device> devices, List<Pack> packs) {
         for (int p = 0; p < places.size(); p++) {
             Placement place = places.get(p);
-            refuseUnknown("places[" + p + "].item", place.item(), items, "the id of a device or pack of this rig");
+            if (has(places.subList(0, p), Placement::item, place.item())) {
+                throw new Refusal(RefusalCode.DUPLICATE, "places", place.item(), "each thing at one place");
+            }
+            if (!has(devices, Device::id, place.item()) && !has(packs, Pack::id, place.item())) {
+                throw dangling("places[" + p + "].item", place.item(), "the id of a device or pack of this rig");
+            }
             if (craft.station(place.station()).isEmpty()) {
                 throw dangling("places[" + p + "].station", place.station(), A_STATION);
             }
         }
     }
 
-    private static void checkRuns(List<Run> runs, Craft craft, Set<String> carriable) {
-        Checks.distinct("runs", runs.stream().map(Run::carries).toList());
+    private static void checkRuns(List<Run> runs, Craft craft, List<Transducer> transducers, Harness harness) {
         for (int r = 0; r < runs.size(); r++) {
             Run run = runs.get(r);
-            refuseUnknown(
-                    "runs[" + r + "].carries",
-                    run.carries(),
-                    carriable,
-                    "the id of a transducer or of a wire of this rig");
+            if (has(runs.subList(0, r), Run::carries, run.carries())) {
+                throw new Refusal(RefusalCode.DUPLICATE, "runs", run.carries(), "each cable on one way");
+            }
+            if (!has(transducers, Transducer::id, run.carries())
+                    && !has(harness.segments(), Segment::id, run.carries())) {
+                throw dangling(
+                        "runs[" + r + "].carries", run.carries(), "the id of a transducer or of a wire of this rig");
+            }
             for (int l = 0; l < run.legs().size(); l++) {
                 if (craft.passage(run.legs().get(l)).isEmpty()) {
                     throw dangling(
@@ -113,21 +121,15 @@ final class References {
         }
     }
 
-    private static void checkNotes(List<Note> notes, Outing outing, List<String> ids) {
-        Checks.distinct("notes", notes.stream().map(Note::part).toList());
-        Set<String> parts = new HashSet<>(ids);
-        outing.phases().forEach(phase -> parts.add(phase.id()));
+    private static void checkNotes(List<Note> notes, Outing outing, Set<String> ids) {
         for (int n = 0; n < notes.size(); n++) {
             String part = notes.get(n).part();
-            if (!part.isEmpty()) {
-                refuseUnknown("notes[" + n + "].part", part, parts, "the id of a part of this rig, or nothing");
+            if (has(notes.subList(0, n), Note::part, part)) {
+                throw new Refusal(RefusalCode.DUPLICATE, "notes", part, "one note for each part");
             }
-        }
-    }
-
-    private static void refuseUnknown(String field, String id, Set<String> known, String allowed) {
-        if (!known.contains(id)) {
-            throw dangling(field, id, allowed);
+            if (!part.isEmpty() && !ids.contains(part) && !has(outing.phases(), Phase::id, part)) {
+                throw dangling("notes[" + n + "].part", part, "the id of a part of this rig, or nothing");
+            }
         }
     }
 
@@ -178,7 +180,7 @@ final class References {
         Set<String> gone = new HashSet<>();
         if (harness != rig.harness()) {
             gone.addAll(rig.harness().ownIds());
-            harness.ownIds().forEach(gone::remove);
+            gone.removeAll(harness.ownIds());
         }
         if (transducers != rig.transducers()) {
             rig.transducers().forEach(transducer -> gone.add(transducer.id()));

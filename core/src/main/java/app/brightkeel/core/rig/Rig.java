@@ -5,6 +5,7 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -67,7 +68,7 @@ public record Rig(
         }
         quieted.forEach(id -> Checks.text("quieted", id));
         // kept sorted, so that the same rig is the same document
-        quieted = java.util.Collections.unmodifiableSortedSet(new TreeSet<>(quieted));
+        quieted = quieted.isEmpty() ? Set.of() : Collections.unmodifiableSortedSet(new TreeSet<>(quieted));
         References.check(outing, craft, transducers, devices, harness, runs, places, notes);
     }
 

@@ -2,10 +2,12 @@ package app.brightkeel.core.route;
 
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,41 +16,50 @@ public final class Relay {
 
     private Relay() {}
 
-    /** The rig with the runs of an item's cables laid anew; one that cannot be laid is left as it is. */
-    public static Rig around(Rig rig, String item) {
-        Rig changed = rig;
+    /** The rig with a thing at another place and its cables laid anew; one that cannot be laid is left as it is. */
+    public static Rig placed(Rig rig, Placement place) {
+        Rig moved = rig.with(place);
+        List<Run> runs = new ArrayList<>(rig.runs());
         for (Transducer transducer : rig.transducers()) {
             boolean touches = RouteStage.displayOf(rig, transducer)
-                    .filter(display -> display.id().equals(item))
+                    .filter(display -> display.id().equals(place.item()))
                     .isPresent();
             if (touches) {
-                changed = of(changed, transducer.id());
+                lay(moved, transducer.id(), runs);
             }
         }
         for (Segment segment : rig.harness().segments()) {
-            if (segment.from().equals(item) || segment.to().equals(item)) {
-                changed = of(changed, segment.id());
+            if (segment.from().equals(place.item()) || segment.to().equals(place.item())) {
+                lay(moved, segment.id(), runs);
             }
         }
-        return changed;
+        return runs.equals(rig.runs()) ? moved : moved.withRuns(runs);
     }
 
     /** The rig with the run of one transducer or segment laid anew, or laid for the first time. */
     public static Rig of(Rig rig, String carried) {
+        List<Run> runs = new ArrayList<>(rig.runs());
+        lay(rig, carried, runs);
+        return runs.equals(rig.runs()) ? rig : rig.withRuns(runs);
+    }
+
+    private static void lay(Rig rig, String carried, List<Run> runs) {
         Optional<Run> old = rig.runOf(carried);
-        boolean transducer = rig.transducers().stream().anyMatch(t -> t.id().equals(carried));
-        if (old.isEmpty() && !transducer) {
-            return rig;
+        if (old.isEmpty() && transducer(rig, carried).isEmpty()) {
+            return;
         }
         Objections objections = Objections.of(rig, carried);
         List<List<Passage>> way =
                 Ways.between(rig.craft(), start(rig, carried), end(rig, carried), objections::costM, 1);
         if (way.isEmpty()) {
-            return rig;
+            return;
         }
         List<String> legs = way.get(0).stream().map(Passage::id).toList();
-        String id = FreshId.of(rig, carried + "-run");
-        return rig.with(old.orElseGet(() -> Run.along(id, carried, legs)).withLegs(legs));
+        if (old.isPresent()) {
+            runs.set(runs.indexOf(old.get()), old.get().withLegs(legs));
+        } else {
+            runs.add(Run.along(FreshId.of(rig, carried + "-run"), carried, legs));
+        }
     }
 
     /** Ways that are open to a cable between where its two ends sit now. */

@@ -128,7 +128,7 @@ public class WaysTest {
     @Test
     public void cablesFollowWhatMoves() {
         Rig rig = DemoRigs.oystercatcher();
-        Rig moved = Relay.around(rig.with(new Placement("display", "foot-well", true)), "display");
+        Rig moved = Relay.placed(rig, new Placement("display", "foot-well", true));
         for (String carried : List.of("transducer", "lead")) {
             Laid laid = Line.of(moved).get(RouteStage.STAGE).value().of(carried).orElseThrow();
             assertTrue(laid.arrives() && laid.astray().isEmpty(), carried);

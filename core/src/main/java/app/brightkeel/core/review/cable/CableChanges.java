@@ -83,7 +83,7 @@ final class CableChanges {
 
     /** Ways that cross nothing that moves; else a thing is moved. */
     static Stream<Change> clear(Line line) {
-        return Stream.concat(ways(line).filter(CableChanges::crossesNothing), CarryChanges.places(line));
+        return Stream.concat(ways(line).filter(CableChanges::crossesNothing), CarryChanges.displays(line));
     }
 
     private static boolean crossesNothing(Change change) {
@@ -108,7 +108,7 @@ final class CableChanges {
                                         true)),
                         tooShort.stream().filter(laid -> !laid.sonar()).map(laid -> cut(line, laid)),
                         lead ? extended(line) : Stream.<Change>empty(),
-                        CarryChanges.places(line))
+                        CarryChanges.displays(line))
                 .flatMap(changes -> changes);
     }
 

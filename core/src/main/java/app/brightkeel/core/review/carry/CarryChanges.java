@@ -33,12 +33,19 @@ public final class CarryChanges {
 
     /** Every battery and display at every place of the craft that usually takes one, batteries first. */
     public static Stream<Change> places(Line line) {
-        Stream<Change> packs = line.entered().harness().packs().stream()
+        return Stream.concat(packs(line), displays(line));
+    }
+
+    private static Stream<Change> packs(Line line) {
+        return line.entered().harness().packs().stream()
                 .flatMap(pack -> places(line, pack.id(), pack.name(), Spot::takesPack));
-        Stream<Change> displays = line.entered().devices().stream()
+    }
+
+    /** Every display at every place that usually takes one. */
+    public static Stream<Change> displays(Line line) {
+        return line.entered().devices().stream()
                 .filter(device -> device.kind().display())
                 .flatMap(device -> places(line, device.id(), device.name(), Spot::takesDisplay));
-        return Stream.concat(packs, displays);
     }
 
     private static Stream<Change> places(Line line, String item, String name, Predicate<Spot> takes) {
@@ -55,7 +62,7 @@ public final class CarryChanges {
                 "carry.place." + item + "." + station.id(),
                 Text.of("{}: {}", name, station.name()),
                 Effort.MOVE,
-                same ? rig : Relay.around(rig.with(place), item));
+                same ? rig : Relay.placed(rig, place));
     }
 
     /** Leave gear ashore, sit elsewhere, or put the heavy things elsewhere. */

@@ -48,6 +48,6 @@ final class ScreenSchool implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return CarryChanges.places(line);
+        return CarryChanges.displays(line);
     }
 }
