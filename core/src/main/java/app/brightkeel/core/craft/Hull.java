@@ -8,7 +8,7 @@ package app.brightkeel.core.craft;
 final class Hull {
 
     /** Pieces of the length, even. */
-    private static final int PIECES = 40;
+    private static final int PIECES = 30;
 
     private final double lengthM;
     private final double depthM;

@@ -10,6 +10,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,14 +23,17 @@ public final class RigReviewer {
             .thenComparing(Finding::force)
             .thenComparingDouble(Finding::headroom);
 
-    private final List<Rule> rules;
+    private final Map<Link, List<Rule>> rules = new EnumMap<>(Link.class);
 
     public RigReviewer() {
         this(Rules.ALL);
     }
 
     RigReviewer(List<Rule> rules) {
-        this.rules = List.copyOf(rules);
+        for (Link link : Link.values()) {
+            this.rules.put(
+                    link, rules.stream().filter(rule -> rule.link() == link).toList());
+        }
     }
 
     /** The whole review. */
@@ -73,10 +77,8 @@ public final class RigReviewer {
 
     private Map<Rule, Judgement> judge(Line line, Link link) {
         Map<Rule, Judgement> all = new LinkedHashMap<>();
-        for (Rule rule : rules) {
-            if (rule.link() == link) {
-                all.put(rule, rule.judge(line));
-            }
+        for (Rule rule : rules.getOrDefault(link, List.of())) {
+            all.put(rule, rule.judge(line));
         }
         return all;
     }
