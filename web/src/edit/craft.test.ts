@@ -1,6 +1,6 @@
 import { expect, test } from "vitest";
 import type { Craft, Rig } from "../api/types";
-import { blankRig, newTransducer, onCraft, placed, withBeam, withLegs, withoutLoose } from "./parts";
+import { blankRig, goingOn, newTransducer, onCraft, placed, withBeam, withLegs, withoutLoose } from "./parts";
 
 const HULL: Craft = {
   kind: "canoe",
@@ -60,4 +60,27 @@ test("beams have ids of their own, and a beam in use that is gone is no longer i
   expect(two.transducers[0]!.beams.map((beam) => beam.id)).toEqual(["beam", "beam-2"]);
   const using = { ...two, transducers: [{ ...two.transducers[0]!, inUse: "beam-3", feeds: "nothing" }] };
   expect(withoutLoose(using).transducers[0]).toMatchObject({ inUse: "", feeds: "" });
+});
+
+test("a way goes on where it has come to, either way round, and never twice through the same passage", () => {
+  const passage = (id: string, from: string, to: string) => ({
+    ...HULL.passages[0]!,
+    id,
+    name: id,
+    from,
+    to,
+  });
+  const passages = [
+    passage("keel", "bow", "stern"),
+    passage("deck", "stern", "seat"),
+    passage("rail", "seat", "bow"),
+    passage("lip", "hatch", "stern"),
+  ];
+  const craft = { ...HULL, passages };
+  const ids = (start: string, legs: string[]) => goingOn(craft, start, legs).map((each) => each.id);
+  expect(ids("bow", [])).toEqual(["keel", "rail"]);
+  expect(ids("bow", ["keel"])).toEqual(["deck", "lip"]);
+  expect(ids("bow", ["rail"])).toEqual(["deck"]);
+  expect(ids("stern", ["keel", "rail"])).toEqual(["deck"]);
+  expect(ids("", [])).toEqual(["keel", "deck", "rail", "lip"]);
 });

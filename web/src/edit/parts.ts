@@ -1,4 +1,15 @@
-import type { Craft, Device, Figure, Fuse, Pack, Phase, Rig, Segment, Transducer } from "../api/types";
+import type {
+  Craft,
+  Device,
+  Figure,
+  Fuse,
+  Pack,
+  Passage,
+  Phase,
+  Rig,
+  Segment,
+  Transducer,
+} from "../api/types";
 import { setAt } from "./pointer";
 
 /** New parts of a rig, and a rig without a part. What only makes or drops entries: no rule and no formula. */
@@ -259,4 +270,16 @@ export function withLegs(rig: Rig, carries: string, legs: string[]): Rig {
     ...rig,
     runs: known ? rig.runs.map((each) => (each === known ? { ...known, legs } : each)) : [...rig.runs, run],
   };
+}
+
+/** Passages that begin where the way has come to; where nobody said where it begins, all of them. */
+export function goingOn(craft: Craft, start: string, legs: string[]): Passage[] {
+  let at = start;
+  for (const id of legs) {
+    const leg = craft.passages.find((each) => each.id === id);
+    at = leg?.from === at ? leg.to : leg?.to === at ? leg.from : (leg?.to ?? at);
+  }
+  return craft.passages.filter(
+    (each) => !legs.includes(each.id) && (at === "" || each.from === at || each.to === at),
+  );
 }

@@ -1,5 +1,4 @@
-import type { Craft, Passage } from "../../api/types";
-import { withLegs } from "../../edit/parts";
+import { goingOn, withLegs } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
@@ -128,17 +127,5 @@ function LegFields({ leg }: { leg: string }) {
         />
       )}
     </div>
-  );
-}
-
-/** Passages that begin where the way has come to; where nobody said where it begins, all of them. */
-function goingOn(craft: Craft, start: string, legs: string[]): Passage[] {
-  let at = start;
-  for (const id of legs) {
-    const leg = craft.passages.find((each) => each.id === id);
-    at = leg?.from === at ? leg.to : leg?.to === at ? leg.from : (leg?.to ?? at);
-  }
-  return craft.passages.filter(
-    (each) => !legs.includes(each.id) && (at === "" || each.from === at || each.to === at),
   );
 }

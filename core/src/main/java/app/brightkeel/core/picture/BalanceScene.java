@@ -121,7 +121,7 @@ final class BalanceScene {
             case LEFT -> new Point[] {on.plan(0, -half), on.plan(length, -half)};
             case RIGHT -> new Point[] {on.plan(0, half), on.plan(length, half)};
         };
-        drawing.path(Role.LIMIT, 2, edge)
+        drawing.path(Role.WANTED, 2.5, edge)
                 .note(
                         Role.QUIET,
                         on.foot(),

@@ -65,15 +65,14 @@ final class CableScene {
         for (Laid laid : routes.all()) {
             ends(laid);
         }
-        Point foot = on.foot();
         drawing.span(
                 Role.QUIET,
-                at(0, foot.y() * 0.6),
-                at(outline.lengthM(), foot.y() * 0.6),
+                at(0, on.measureY()),
+                at(outline.lengthM(), on.measureY()),
                 "{}",
                 new Amount(outline.lengthM(), Unit.METRE));
         return new Scene(
-                Text.of("Cables, from above and from the side"),
+                Text.of("Cables on their way through the craft"),
                 Text.of(
                         "{} · 1 square = {} · the transducer's lead drawn heavy",
                         on.views(),

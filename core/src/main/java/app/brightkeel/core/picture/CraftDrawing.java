@@ -6,6 +6,7 @@ import app.brightkeel.core.craft.Outline;
 import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.picture.Scene.Side;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Station;
 import java.util.ArrayList;
@@ -24,7 +25,7 @@ final class CraftDrawing {
     private static final double ROOM = 0.06;
 
     /** Lines of words under the views, as a share of the picture's height. */
-    private static final double FOOT = 0.12;
+    private static final double FOOT = 0.17;
 
     private final Craft craft;
     private final Outline outline;
@@ -83,6 +84,11 @@ final class CraftDrawing {
         return at(low.x() + (high.x() - low.x()) * 0.02, low.y());
     }
 
+    /** Where a measure stands under the views, with room for its words. */
+    double measureY() {
+        return low.y() + FOOT / 2 * (high.y() - low.y());
+    }
+
     /** A place seen from above. */
     Point plan(double xM, double sideM) {
         return at(xM, planY + sideM);
@@ -121,11 +127,13 @@ final class CraftDrawing {
             Point corner = side(0, -outline.halfM(), 0);
             Point across = side(0, outline.halfM(), outline.depthM());
             drawing.box(Role.HULL, corner.x(), corner.y(), across.x(), across.y());
+            drawing.note(Role.QUIET, at((corner.x() + across.x()) / 2, 0), Side.MIDDLE, 1.3, "from behind");
             drawing.path(Role.WATERLINE, 1, at(backX - (high.x() - backX), 0), at(high.x(), 0));
         } else {
             bottom.add(at(outline.lengthM(), outline.depthM()));
             bottom.add(at(0, outline.depthM()));
             drawing.curve(Role.HULL, bottom, true);
+            drawing.note(Role.QUIET, at(outline.lengthM(), 0), Side.LEFT, 0.9, "from the side");
         }
     }
 

@@ -12,7 +12,9 @@ import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Weights;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -55,6 +57,50 @@ public class ClearanceTest {
         assertEquals(clearance.clearRad(), expectedRad, 1e-9);
         assertEquals(clearance.by(), expectedRad < Math.PI / 2 ? "post" : "");
         assertEquals(Math.toDegrees(clearance.held().halfRad()), 12, 1e-9);
+    }
+
+    /** Against a sampler: the smallest angle off the axis at which a ray from the face meets any of the posts. */
+    @Test
+    public void freeHalfAngleBySampling() {
+        Random random = new Random(11);
+        Rig rig = DemoRigs.oystercatcher();
+        for (int n = 0; n < 60; n++) {
+            List<Obstruction> posts = new ArrayList<>();
+            for (int p = 0; p < 3; p++) {
+                posts.add(new Obstruction(
+                        "p" + p,
+                        "post " + p,
+                        Obstruction.Sort.OTHER,
+                        Figure.measured(2.2 + 0.9 * random.nextDouble()),
+                        Figure.measured(-0.6 + 0.8 * random.nextDouble()),
+                        Figure.measured(0.5 * random.nextDouble()),
+                        Figure.measured(0.01 + 0.03 * random.nextDouble())));
+            }
+            Clearance clearance = of(rig.withCraft(rig.craft().withObstructions(posts)));
+            double sampled = sampled(clearance, posts);
+            assertEquals(clearance.clearRad(), sampled, Math.toRadians(0.6), posts.toString());
+        }
+    }
+
+    /** Points over the surface of each post below the face, to the axis that points straight down. */
+    private static double sampled(Clearance clearance, List<Obstruction> posts) {
+        double least = Math.PI / 2;
+        double z = clearance.held().face().zM();
+        for (Obstruction post : posts) {
+            for (double down = 0; down <= post.belowM().value(); down += 0.001) {
+                double reach = z + down;
+                for (int turn = 0; reach > 0 && turn < 90; turn++) {
+                    double angle = 2 * Math.PI * turn / 90;
+                    double x = post.fromBowM().value() + post.halfWidthM().value() * Math.cos(angle);
+                    double y = post.sideM().value() + post.halfWidthM().value() * Math.sin(angle);
+                    double away = Math.hypot(
+                            x - clearance.held().face().xM(),
+                            y - clearance.held().face().yM());
+                    least = Math.min(least, Math.atan2(away, reach));
+                }
+            }
+        }
+        return least;
     }
 
     /** A face 0.15 m inside ice of 0.60 m in a hole of 0.20 m sees atan(0.10/0.15); under it, everything. */

@@ -5,6 +5,8 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.craft.Face;
+import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.picture.Scene.Frame;
@@ -130,6 +132,39 @@ public class ScenesTest {
                     points.get(i).y() - points.get(i - 1).y());
         }
         return all;
+    }
+
+    /** The hull is cut where the transducer sits: waterline, face and beam stand where the numbers say. */
+    @Test
+    public void theHullIsCutAtTheTransducer() {
+        Rig rig = DemoRigs.oystercatcher();
+        Face face = Line.of(rig).get(FaceStage.STAGE).value().faces().get(0);
+        Scene scene = scene(rig, Link.MOUNT);
+        List<Point> water = paths(scene, Role.WATERLINE).get(0).points();
+        double rise = (water.get(1).y() - water.get(0).y())
+                / (water.get(1).x() - water.get(0).x());
+        double at = water.get(0).y() + rise * (face.yM() - water.get(0).x());
+        assertEquals(at - face.zM(), face.underM(), 1e-9);
+        List<Point> beam = paths(scene, Role.BEAM).get(0).points();
+        assertEquals(beam.get(0), new Point(face.yM(), face.zM()));
+        double half = Math.atan2(
+                beam.get(1).x() - beam.get(0).x(), beam.get(0).y() - beam.get(1).y());
+        assertEquals(Math.toDegrees(half), 12, 1e-9);
+        Scene ice = scene(DemoRigs.lanternCrate(), Link.MOUNT);
+        assertEquals(paths(ice, Role.ICE).size(), 2);
+        assertEquals(paths(ice, Role.ICE).get(0).points().get(0).y(), -0.35, 1e-9);
+    }
+
+    /** A way is split at a share of its length, in the middle of a leg or at its end. */
+    @Test
+    public void waysAreSplitByLength() {
+        List<Point> way = List.of(new Point(0, 0), new Point(3, 0), new Point(3, 4));
+        Split middle = Split.at(way, 5.0 / 7);
+        assertEquals(middle.before(), List.of(new Point(0, 0), new Point(3, 0), new Point(3, 2)));
+        assertEquals(middle.after(), List.of(new Point(3, 2), new Point(3, 4)));
+        assertTrue(Split.at(way, 1).after().isEmpty());
+        assertEquals(Split.at(way, 1).before(), way);
+        assertEquals(Split.at(way, 0).after().get(0), new Point(0, 0));
     }
 
     /** Discs go by mass; each sits where its station is, right side up. */
