@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { transducersQuery } from "../../api/queries";
-import type { Rig } from "../../api/types";
+import { extensionsQuery, transducersQuery } from "../../api/queries";
+import type { Figure, Rig } from "../../api/types";
 import { newTransducer, withBeam } from "../../edit/parts";
-import { setAt } from "../../edit/pointer";
+import { getAt, setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
@@ -96,15 +96,40 @@ function TransducerFields({ index }: { index: number }) {
         unit="millimetre"
         basis="measured"
       />
-      <FigureField
-        label="Extension"
-        hint="where there is one"
-        pointer={`${at}/lead/extensionM`}
-        unit="metre"
-      />
+      <ExtensionFields at={`${at}/lead/extensionM`} />
       <FigureField label="Mass" hint="with its lead" pointer={`${at}/massKg`} unit="kilogram" />
       <FigureField label="Largest width" hint="with its float" pointer={`${at}/bodyM`} unit="millimetre" />
     </Section>
+  );
+}
+
+const OTHER = "other";
+
+/** The maker's extension in the lead: one of the usual lengths, or another. */
+function ExtensionFields({ at }: { at: string }) {
+  const { rig, set } = useEditor();
+  const extensions = useQuery(extensionsQuery);
+  const figure = getAt(rig, at) as Figure | undefined;
+  const length = figure?.kind === "given" ? figure.value : undefined;
+  const known = extensions.data?.find((each) => each.lengthM === length);
+  return (
+    <>
+      <ChoiceOf
+        label="Extension"
+        value={length === undefined ? "" : (known?.id ?? OTHER)}
+        options={[
+          ["", "none"],
+          ...(extensions.data ?? []).map((each): [string, string] => [each.id, each.name]),
+          ...(length !== undefined && !known ? [[OTHER, "another length"] as [string, string]] : []),
+        ]}
+        onChange={(id) => {
+          const chosen = extensions.data?.find((each) => each.id === id);
+          if (id === "") set(at, { kind: "unset" });
+          if (chosen) set(at, { kind: "given", value: chosen.lengthM, basis: "rated" });
+        }}
+      />
+      {length !== undefined && <FigureField label="Its length" pointer={at} unit="metre" />}
+    </>
   );
 }
 

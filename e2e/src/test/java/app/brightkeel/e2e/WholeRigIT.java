@@ -193,6 +193,39 @@ public class WholeRigIT extends InBrowser {
                 .toList();
     }
 
+    /** By hand: measures from the tape, a lead laid leg by leg, what it is short of told at once; another craft starts anew. */
+    @Test
+    public void measuresAndLegsAreEnteredByHand() {
+        openRig("Oystercatcher");
+        link("cable").click();
+        button("take the last leg off").first().click();
+        assertThat(link("cable")).containsText("fails");
+        assertThat(page.getByText("does not end where it is plugged in").first())
+                .isVisible();
+        page.getByLabel("It goes on").first().selectOption("bow-to-rail-left");
+        assertThat(link("cable")).containsText("0.42 m short");
+        type("along the keel", "1.5");
+        assertThat(link("cable")).containsText("0.03 m spare");
+        type("along the keel", "a yard");
+        assertThat(page.getByText("\"a yard\" is no number")).isVisible();
+        page.keyboard().press("Escape");
+        link("mount").click();
+        type("Face below the hull", "-200");
+        assertThat(link("mount")).containsText("dry");
+        assertThat(link("mount")).containsText("fails");
+        button("undo").click();
+        assertThat(link("mount")).containsText("holds");
+        type("Greatest width", "30");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("0.1 to 3 m");
+        page.getByLabel("Greatest width").press("Escape");
+        page.getByLabel("Begin from").selectOption("canoe-4-9");
+        assertThat(link("cable")).containsText("unset");
+        assertThat(link("carry")).containsText("unset");
+        button("undo").click();
+        button("undo").click();
+        assertThat(link("cable")).containsText("0.42 m short");
+    }
+
     /** Schools, angler and weights have one place, open from every link by one key, and shift what is found. */
     @Test
     public void schoolsHaveTheirOwnPlace() {

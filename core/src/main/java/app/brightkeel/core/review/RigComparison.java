@@ -46,7 +46,11 @@ public record RigComparison(String left, String right, List<Pair> links) {
     private static Text by(LinkState a, LinkState b) {
         Optional<Amount> from = amount(a);
         Optional<Amount> to = amount(b);
-        if (from.isEmpty() || to.isEmpty() || from.get().unit() != to.get().unit()) {
+        // "0.42 m short" and "0.30 m spare" are not 0.12 m apart
+        if (!said(a).equals(said(b))
+                || from.isEmpty()
+                || to.isEmpty()
+                || from.get().unit() != to.get().unit()) {
             return Text.of("");
         }
         Unit unit = to.get().unit();
@@ -54,6 +58,13 @@ public record RigComparison(String left, String right, List<Pair> links) {
         Amount size = new Amount(Math.abs(more), unit);
         boolean shows = !size.plain().equals(new Amount(0, unit).plain());
         return shows ? Text.of(more > 0 ? "{} more" : "{} less", size) : Text.of("");
+    }
+
+    /** The words next to the first amount. */
+    private static List<String> said(LinkState state) {
+        return state instanceof LinkState.Judged judged
+                ? judged.number().words().stream().limit(2).toList()
+                : List.of();
     }
 
     private static Optional<Amount> amount(LinkState state) {

@@ -6,7 +6,14 @@ import static org.testng.Assert.assertSame;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Links;
+import app.brightkeel.core.rig.Assumptions;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import java.util.List;
@@ -118,5 +125,30 @@ public class LineTest {
         assertEquals(one.orElse(7).intValue(), 7);
         assertFalse(one.isKnown());
         expectThrows(IllegalArgumentException.class, () -> new Outcome.Missing<>(List.of()));
+    }
+
+    /** What is taken over from the rig before is what filling anew would give, for everything that is ever offered. */
+    @Test
+    public void whatIsFilledOnceIsFilledRight() {
+        int tried = 0;
+        for (Rig rig : TestRigs.all()) {
+            Line line = Line.of(rig);
+            for (Link link : Link.values()) {
+                for (Change change : Links.of(link).alternatives(line)) {
+                    assertEquals(line.with(change.after()).rig(), Assumptions.fill(change.after()), change.id());
+                    Line back = line.with(change.after()).with(rig);
+                    assertEquals(back.rig(), line.rig(), change.id() + " and back");
+                    tried++;
+                }
+            }
+            // a part that others are assumed from changes under them
+            Rig colder = rig.withOuting(rig.outing().withAirC(Figure.chosen(-9)));
+            Rig bare = rig.withRuns(List.of());
+            Rig iced = rig.withCraft(Craft.of(CraftKind.ICE_WALK_OUT));
+            for (Rig changed : List.of(colder, bare, iced)) {
+                assertEquals(line.with(changed).rig(), Assumptions.fill(changed));
+            }
+        }
+        assertTrue(tried > 100, "only " + tried + " changes");
     }
 }

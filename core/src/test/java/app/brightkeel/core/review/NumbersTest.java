@@ -56,7 +56,7 @@ public class NumbersTest {
                 "1.08 m spare",
                 Verdict.HOLDS
             },
-            {Link.CABLE, tube(), "0.95 m · 1 holes", Verdict.CLOSE},
+            {Link.CABLE, tube(), "0.95 m spare · 1 hole", Verdict.CLOSE},
             {Link.CARRY, kayak(r -> r), "3.1 kg · 0.7°", Verdict.HOLDS},
             {
                 Link.CARRY,

@@ -34,6 +34,8 @@ public class RigComparisonTest {
         assertEquals(wire.rightHas().plain(), "0.52 mm², 1.20 m");
         assertEquals(both.links().get(Link.MOUNT.ordinal()).rightHas().plain(), "float in the hole, hole in the ice");
         assertEquals(both.links().get(Link.WATER.ordinal()).by().plain(), "12 m more");
+        // one is short, the other has to spare: their lengths are not to be taken from each other
+        assertEquals(both.links().get(Link.CABLE.ordinal()).by().plain(), "");
         RigComparison back = RigComparison.of(right, left, REVIEWER);
         assertEquals(back.links().get(Link.SCREEN.ordinal()).by().plain(), "5.7 W more");
     }

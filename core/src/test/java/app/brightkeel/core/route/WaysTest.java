@@ -72,7 +72,7 @@ public class WaysTest {
 
     @DataProvider
     public Object[][] tangles() {
-        return new Object[][] {{6, 8}, {10, 14}, {18, 24}, {30, 45}, {60, 120}};
+        return new Object[][] {{6, 8}, {10, 14}, {18, 24}, {30, 45}, {60, 120}, {20, 120}};
     }
 
     @Test(dataProvider = "tangles")

@@ -197,6 +197,34 @@ public class RigApiTest extends ServerTest {
         assertTrue(json(send(get("/api/catalogue/devices"))).size() >= 8);
     }
 
+    /** Whatever is offered for any link can be looked at and taken by its name, long ways through the craft too. */
+    @Test
+    public void everythingOfferedCanBeTaken() throws Exception {
+        String path = "/api/rigs/" + create(DemoRigs.oystercatcher());
+        int revision = 1;
+        for (String link : new String[] {"transducer", "mount", "cable", "carry"}) {
+            for (JsonNode offer : json(send(get(path + "/changes?link=" + link)))) {
+                String change = path + "/changes/" + offer.path("id").asString();
+                if (offer.path("planned").asBoolean()) {
+                    continue;
+                }
+                JsonNode preview = json(send(get(change)));
+                assertEquals(preview.path("effects"), offer.path("effects"), change);
+                JsonNode taken = json(send(post(change).header(HttpHeaders.IF_MATCH, "\"" + revision + "\"")));
+                revision = taken.path("revision").asInt();
+                assertEquals(taken.path("review").path("links").get(linkIndex(link)), offer.path("after"), change);
+                JsonNode back = json(send(post(path + "/undo").header(HttpHeaders.IF_MATCH, "\"" + revision + "\"")));
+                revision = back.path("revision").asInt();
+                assertEquals(revision, 1, change);
+            }
+        }
+    }
+
+    private static int linkIndex(String link) {
+        return app.brightkeel.core.review.Link.valueOf(link.toUpperCase(java.util.Locale.ROOT))
+                .ordinal();
+    }
+
     @DataProvider
     public Object[][] askers() {
         return new Object[][] {

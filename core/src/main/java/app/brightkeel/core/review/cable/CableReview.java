@@ -35,7 +35,10 @@ public final class CableReview implements LinkReview {
                 return Text.of("{} short", size);
             }
             long holes = routes.holes();
-            return holes == 0 ? Text.of("{} spare", size) : Text.of("{} · {} holes", size, holes);
+            if (holes == 0) {
+                return Text.of("{} spare", size);
+            }
+            return Text.of("{} spare · {} {}", size, holes, holes == 1 ? "hole" : "holes");
         });
     }
 
