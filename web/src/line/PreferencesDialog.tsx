@@ -1,6 +1,7 @@
 import { Choice } from "../parts/Choice";
 import { FigureField } from "../parts/FigureField";
 import { Modal } from "../parts/Modal";
+import { FusingChoice } from "./set/FusingChoice";
 import { Section } from "./set/Section";
 
 const WEIGHTS: [string, string][] = [
@@ -45,15 +46,7 @@ export function PreferencesDialog({ onClose }: { onClose: () => void }) {
             ["forward", "ahead, on the centre line"],
           ]}
         />
-        <Choice
-          label="Branches are fused by"
-          pointer="/schools/fusing"
-          options={[
-            ["undecided", "no preference"],
-            ["in-line", "a fuse on each lead"],
-            ["block", "one labelled block"],
-          ]}
-        />
+        <FusingChoice />
       </Section>
       <Section title="What counts when mounts are ranked">
         <p className="text-[13px] text-ink-3">0 to 10; what is left open counts 1.</p>

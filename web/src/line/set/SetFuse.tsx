@@ -4,6 +4,7 @@ import { setAt } from "../../edit/pointer";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
+import { FusingChoice } from "./FusingChoice";
 import { NoteField } from "./NoteField";
 import { Remove, Section } from "./Section";
 
@@ -77,15 +78,7 @@ export function SetFuse() {
         ))}
       </Section>
       <Section title="Your school">
-        <Choice
-          label="Branches are fused by"
-          pointer="/schools/fusing"
-          options={[
-            ["undecided", "no preference"],
-            ["in-line", "a fuse on each lead"],
-            ["block", "one labelled block"],
-          ]}
-        />
+        <FusingChoice />
       </Section>
     </>
   );

@@ -217,7 +217,7 @@ public class WholeRigIT extends InBrowser {
         assertThat(link("mount")).containsText("holds");
         type("Greatest width", "30");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("0.1 to 3 m");
-        page.getByLabel("Greatest width").press("Escape");
+        page.getByLabel("Greatest width").first().press("Escape");
         page.getByLabel("Begin from").selectOption("canoe-4-9");
         assertThat(link("cable")).containsText("unset");
         assertThat(link("carry")).containsText("unset");

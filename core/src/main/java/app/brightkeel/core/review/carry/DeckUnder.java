@@ -1,15 +1,12 @@
 package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.craft.Afloat;
-import app.brightkeel.core.layout.Carried;
-import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The deck stays over the water. */
@@ -25,18 +22,15 @@ final class DeckUnder implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Optional<Afloat> known = line.get(CarryStage.STAGE).map(Carried::afloat).orElse(Optional.empty());
-        if (known.isEmpty() || !known.get().settled()) {
-            return SILENT;
-        }
-        Afloat afloat = known.get();
-        double free = afloat.freeM();
-        return Rule.measured(
-                free < 0 ? free / LEAST_M : Math.min(1, COMFORTABLE * free / LEAST_M),
-                free < 0
-                        ? "Amidships the deck lies {} under the water."
-                        : "Amidships the deck stands {} over the water.",
-                new Amount(Math.abs(free), Unit.MILLIMETRE));
+        return Floating.judge(line, Afloat::settled, afloat -> {
+            double free = afloat.freeM();
+            return Rule.measured(
+                    free < 0 ? free / LEAST_M : Math.min(1, COMFORTABLE * free / LEAST_M),
+                    free < 0
+                            ? "Amidships the deck lies {} under the water."
+                            : "Amidships the deck stands {} over the water.",
+                    new Amount(Math.abs(free), Unit.MILLIMETRE));
+        });
     }
 
     @Override

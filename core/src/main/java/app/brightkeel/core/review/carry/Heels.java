@@ -1,15 +1,11 @@
 package app.brightkeel.core.review.carry;
 
-import app.brightkeel.core.craft.Afloat;
-import app.brightkeel.core.layout.Carried;
-import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** It stands upright with everything in its place. */
@@ -30,20 +26,17 @@ final class Heels implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Optional<Afloat> known = line.get(CarryStage.STAGE).map(Carried::afloat).orElse(Optional.empty());
-        if (known.isEmpty() || !known.get().settled() || !known.get().steady()) {
-            return SILENT;
-        }
-        Afloat afloat = known.get();
-        double counter = Math.abs(afloat.sideKgM()) / ARM_M;
-        double degrees = Math.toDegrees(afloat.heelRad());
-        return Rule.measured(
-                headroom(degrees),
-                "It heels {} to the {}; {} at {} on the other side level it.",
-                new Amount(Math.abs(degrees), Unit.DEGREE),
-                degrees < 0 ? "left" : "right",
-                new Amount(counter, Unit.KILOGRAM),
-                new Amount(ARM_M, Unit.METRE));
+        return Floating.judge(line, it -> it.settled() && it.steady(), afloat -> {
+            double counter = Math.abs(afloat.sideKgM()) / ARM_M;
+            double degrees = Math.toDegrees(afloat.heelRad());
+            return Rule.measured(
+                    headroom(degrees),
+                    "It heels {} to the {}; {} at {} on the other side level it.",
+                    new Amount(Math.abs(degrees), Unit.DEGREE),
+                    degrees < 0 ? "left" : "right",
+                    new Amount(counter, Unit.KILOGRAM),
+                    new Amount(ARM_M, Unit.METRE));
+        });
     }
 
     static double headroom(double signedDegrees) {

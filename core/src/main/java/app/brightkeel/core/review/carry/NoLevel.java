@@ -1,13 +1,9 @@
 package app.brightkeel.core.review.carry;
 
-import app.brightkeel.core.craft.Afloat;
-import app.brightkeel.core.layout.Carried;
-import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** There is a level at which it floats. */
@@ -20,14 +16,12 @@ final class NoLevel implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Optional<Afloat> known = line.get(CarryStage.STAGE).map(Carried::afloat).orElse(Optional.empty());
-        if (known.isEmpty()) {
-            return SILENT;
-        }
-        Afloat afloat = known.get();
-        return Rule.measured(
-                afloat.settled() ? 1 : -1,
-                "There is no level at which it floats: the load stands too far to one end, or is too heavy.");
+        return Floating.judge(
+                line,
+                it -> true,
+                afloat -> Rule.measured(
+                        afloat.settled() ? 1 : -1,
+                        "There is no level at which it floats: the load stands too far to one end, or is too heavy."));
     }
 
     @Override

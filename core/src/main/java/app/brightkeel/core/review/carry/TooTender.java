@@ -1,15 +1,12 @@
 package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.craft.Afloat;
-import app.brightkeel.core.layout.Carried;
-import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** It stands upright by itself. */
@@ -22,17 +19,16 @@ final class TooTender implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Optional<Afloat> known = line.get(CarryStage.STAGE).map(Carried::afloat).orElse(Optional.empty());
-        if (known.isEmpty() || !known.get().settled()) {
-            return SILENT;
-        }
-        Afloat afloat = known.get();
-        double gm = afloat.gmM();
-        return Rule.measured(
-                gm <= Afloat.LEAST_GM_M ? 0 : Math.min(1, COMFORTABLE + (gm - Afloat.LEAST_GM_M) / Afloat.LEAST_GM_M),
-                "Metacentre and centre of gravity are {} apart: your own balance decides how upright it stands, "
-                        + "and no heel is given.",
-                new Amount(gm, Unit.MILLIMETRE));
+        return Floating.judge(line, Afloat::settled, afloat -> {
+            double gm = afloat.gmM();
+            return Rule.measured(
+                    gm <= Afloat.LEAST_GM_M
+                            ? 0
+                            : Math.min(1, COMFORTABLE + (gm - Afloat.LEAST_GM_M) / Afloat.LEAST_GM_M),
+                    "Metacentre and centre of gravity are {} apart: your own balance decides how upright it stands, "
+                            + "and no heel is given.",
+                    new Amount(gm, Unit.MILLIMETRE));
+        });
     }
 
     @Override

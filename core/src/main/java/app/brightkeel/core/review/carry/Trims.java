@@ -1,15 +1,12 @@
 package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.craft.Afloat;
-import app.brightkeel.core.layout.Carried;
-import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** It lies level fore and aft. */
@@ -22,17 +19,14 @@ final class Trims implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Optional<Afloat> known = line.get(CarryStage.STAGE).map(Carried::afloat).orElse(Optional.empty());
-        if (known.isEmpty() || !known.get().settled()) {
-            return SILENT;
-        }
-        Afloat afloat = known.get();
-        double degrees = Math.toDegrees(afloat.trimRad());
-        return Rule.measured(
-                Heels.headroom(degrees),
-                "It lies {} {}.",
-                new Amount(Math.abs(degrees), Unit.DEGREE),
-                degrees < 0 ? "bow down" : "bow up");
+        return Floating.judge(line, Afloat::settled, afloat -> {
+            double degrees = Math.toDegrees(afloat.trimRad());
+            return Rule.measured(
+                    Heels.headroom(degrees),
+                    "It lies {} {}.",
+                    new Amount(Math.abs(degrees), Unit.DEGREE),
+                    degrees < 0 ? "bow down" : "bow up");
+        });
     }
 
     @Override
