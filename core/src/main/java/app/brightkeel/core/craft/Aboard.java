@@ -54,21 +54,17 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
     }
 
     private static void things(Rig rig, List<MassAt> masses, List<String> unknown) {
-        rig.devices().forEach(d -> add(rig, d.name(), d.massKg(), stationOf(rig, d.id()), masses, unknown));
-        rig.harness().packs().forEach(p -> add(rig, p.name(), p.massKg(), stationOf(rig, p.id()), masses, unknown));
+        rig.devices().forEach(d -> add(rig, d.name(), d.massKg(), rig.stationOf(d.id()), masses, unknown));
+        rig.harness().packs().forEach(p -> add(rig, p.name(), p.massKg(), rig.stationOf(p.id()), masses, unknown));
         for (Transducer transducer : rig.transducers()) {
             add(rig, transducer.name(), transducer.massKg(), transducer.mount().station(), masses, unknown);
         }
     }
 
-    private static String stationOf(Rig rig, String item) {
-        return rig.placeOf(item).map(place -> place.station()).orElse("");
-    }
-
     private static void add(
             Rig rig, String name, Figure massKg, String station, List<MassAt> masses, List<String> unknown) {
         Station at = rig.craft().station(station).orElse(null);
-        if (at == null || !massKg.isSet() || !placed(at)) {
+        if (at == null || !massKg.isSet() || !at.placed()) {
             unknown.add(name);
         } else {
             masses.add(new MassAt(
@@ -78,11 +74,5 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
                     at.sideM().value(),
                     at.heightM().value()));
         }
-    }
-
-    private static boolean placed(Station station) {
-        return station.fromBowM().isSet()
-                && station.sideM().isSet()
-                && station.heightM().isSet();
     }
 }

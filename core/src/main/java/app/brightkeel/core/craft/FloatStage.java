@@ -6,7 +6,6 @@ import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
-import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,13 +34,13 @@ public final class FloatStage implements Stage<FloatNeeds, Afloat> {
         if (craft.kind() == CraftKind.UNDECIDED || craft.kind().onIce()) {
             missing.add("/craft/kind");
         }
-        want(missing, craft.lengthM(), "/craft/lengthM");
-        want(missing, craft.beamM(), "/craft/beamM");
-        want(missing, craft.depthM(), "/craft/depthM");
-        want(missing, craft.massKg(), "/craft/massKg");
-        want(missing, craft.seatM(), "/craft/seatM");
-        want(missing, craft.seatHeightM(), "/craft/seatHeightM");
-        want(missing, rig.angler().massKg(), "/angler/massKg");
+        Outcome.want(missing, craft.lengthM(), "/craft/lengthM");
+        Outcome.want(missing, craft.beamM(), "/craft/beamM");
+        Outcome.want(missing, craft.depthM(), "/craft/depthM");
+        Outcome.want(missing, craft.massKg(), "/craft/massKg");
+        Outcome.want(missing, craft.seatM(), "/craft/seatM");
+        Outcome.want(missing, craft.seatHeightM(), "/craft/seatHeightM");
+        Outcome.want(missing, rig.angler().massKg(), "/angler/massKg");
         return Outcome.unless(
                 missing,
                 () -> new FloatNeeds(
@@ -51,12 +50,6 @@ public final class FloatStage implements Stage<FloatNeeds, Afloat> {
                         craft.depthM().value(),
                         Aboard.of(rig),
                         density(rig.outing().water().salinity().value())));
-    }
-
-    private static void want(List<String> missing, Figure figure, String pointer) {
-        if (!figure.isSet()) {
-            missing.add(pointer);
-        }
     }
 
     /** Of water by its salinity [kg/m³]: 1000 fresh, 1025 at 35 g/kg, straight between. */

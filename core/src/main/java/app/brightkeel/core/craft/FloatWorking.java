@@ -24,7 +24,12 @@ final class FloatWorking {
         Rig rig = line.rig();
         Craft craft = rig.craft();
         Working.Builder told = Working.of("How it floats", "tan φ = Σ m·y / (Δ·GM),  GM = KB + BM − KG", TEXTS)
-                .opened("Δ", "everything aboard", it.massKg(), Unit.KILOGRAM, masses(rig, it))
+                .opened(
+                        "Δ",
+                        "everything aboard",
+                        it.massKg(),
+                        Unit.KILOGRAM,
+                        masses(rig, it, line.needs(FloatStage.STAGE).value().aboard()))
                 .figure("L", "length", craft.lengthM(), Unit.METRE, "/craft/lengthM")
                 .figure("B", "greatest width", craft.beamM(), Unit.METRE, "/craft/beamM")
                 .figure("D", "depth of the hull", craft.depthM(), Unit.MILLIMETRE, "/craft/depthM")
@@ -52,7 +57,7 @@ final class FloatWorking {
                 .done();
     }
 
-    private static Working masses(Rig rig, Afloat it) {
+    private static Working masses(Rig rig, Afloat it, Aboard aboard) {
         Craft craft = rig.craft();
         Working.Builder told = Working.of("Masses and where they sit", "Δ = Σ m", Source.derived("a sum"))
                 .figure("", "the craft, its middle at half its length", craft.massKg(), Unit.KILOGRAM, "/craft/massKg")
@@ -62,7 +67,7 @@ final class FloatWorking {
                 .figure("", "other gear, amidships", rig.angler().gearKg(), Unit.KILOGRAM, "/angler/gearKg")
                 .remark("An angler's middle is taken 0.25 m over the seat, from memory.");
         Placed.tell(told, rig);
-        Aboard.of(rig).unknown().forEach(name -> told.remark("{} is not counted yet: no mass or no place.", name));
+        aboard.unknown().forEach(name -> told.remark("{} is not counted yet: no mass or no place.", name));
         return told.step("KG", "centre of gravity", it.kgM(), Unit.MILLIMETRE)
                 .step("Σ m·y", "moment to the right, kg·m", it.sideKgM(), Unit.FACTOR)
                 .result("Δ", "everything", it.massKg(), Unit.KILOGRAM)

@@ -22,7 +22,7 @@ public final class Placed {
                     rig.devices().get(d).name(),
                     rig.devices().get(d).massKg(),
                     Pointer.device(d, "massKg"),
-                    placeOf(rig, id));
+                    rig.stationOf(id));
         }
         for (int p = 0; p < rig.harness().packs().size(); p++) {
             String id = rig.harness().packs().get(p).id();
@@ -32,7 +32,7 @@ public final class Placed {
                     rig.harness().packs().get(p).name(),
                     rig.harness().packs().get(p).massKg(),
                     Pointer.pack(p, "massKg"),
-                    placeOf(rig, id));
+                    rig.stationOf(id));
         }
         for (int t = 0; t < rig.transducers().size(); t++) {
             thing(
@@ -43,10 +43,6 @@ public final class Placed {
                     Pointer.transducer(t, "massKg"),
                     rig.transducers().get(t).mount().station());
         }
-    }
-
-    private static String placeOf(Rig rig, String item) {
-        return rig.placeOf(item).map(place -> place.station()).orElse("");
     }
 
     private static void thing(

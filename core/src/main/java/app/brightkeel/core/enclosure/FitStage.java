@@ -6,7 +6,6 @@ import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Pointer;
@@ -41,9 +40,9 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                 continue;
             }
             if (!pack.size().known()) {
-                want(missing, pack.size().deepM(), Pointer.pack(p, "size/deepM"));
-                want(missing, pack.size().wideM(), Pointer.pack(p, "size/wideM"));
-                want(missing, pack.size().tallM(), Pointer.pack(p, "size/tallM"));
+                Outcome.want(missing, pack.size().deepM(), Pointer.pack(p, "size/deepM"));
+                Outcome.want(missing, pack.size().wideM(), Pointer.pack(p, "size/wideM"));
+                Outcome.want(missing, pack.size().tallM(), Pointer.pack(p, "size/tallM"));
             } else {
                 housed.add(new FitNeeds.Housed(
                         pack.id(),
@@ -63,12 +62,6 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                 .map(Placement::station)
                 .flatMap(rig.craft()::station)
                 .filter(station -> station.room().known());
-    }
-
-    private static void want(List<String> missing, Figure figure, String pointer) {
-        if (!figure.isSet()) {
-            missing.add(pointer);
-        }
     }
 
     @Override

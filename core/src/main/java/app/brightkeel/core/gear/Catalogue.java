@@ -62,7 +62,7 @@ public final class Catalogue {
                 .map(row -> Pack.labelled(
                                 row.get("id"),
                                 row.get("name"),
-                                Named.of(Chemistry.class, row.get("chemistry")),
+                                Table.constant(Chemistry.class, row.get("chemistry")),
                                 Figure.rated(Table.number(row, "capacityAh")))
                         .withMassKg(Figure.rated(Table.number(row, "massKg")))
                         .withMaxDischargeA(Figure.rated(Table.number(row, "maxDischargeA")))
@@ -78,7 +78,7 @@ public final class Catalogue {
                 .map(row -> new Device(
                         row.get("id"),
                         row.get("name"),
-                        Named.of(DeviceKind.class, row.get("kind")),
+                        Table.constant(DeviceKind.class, row.get("kind")),
                         row.get("id"),
                         new Draw.Split(
                                 Figure.rated(Table.number(row, "baseW")),

@@ -31,7 +31,7 @@ final class CraftCatalogue {
     private static CraftItem craft(CSVRecord row) {
         String id = row.get("id");
         Craft craft = new Craft(
-                Named.of(CraftKind.class, row.get("kind")),
+                Table.constant(CraftKind.class, row.get("kind")),
                 id,
                 figure(row, "lengthM"),
                 figure(row, "beamM"),
@@ -56,7 +56,7 @@ final class CraftCatalogue {
         return new Station(
                 row.get("id"),
                 row.get("name"),
-                Named.of(Spot.class, row.get("spot")),
+                Table.constant(Spot.class, row.get("spot")),
                 figure(row, "fromBowM"),
                 figure(row, "sideM"),
                 figure(row, "heightM"),
@@ -69,18 +69,18 @@ final class CraftCatalogue {
                 row.get("name"),
                 row.get("from"),
                 row.get("to"),
-                Named.of(Way.class, row.get("way")),
+                Table.constant(Way.class, row.get("way")),
                 figure(row, "lengthM"),
                 figure(row, "openingM"),
                 row.get("belowWaterline").equals("yes"),
-                Named.of(Zone.class, row.get("crosses")));
+                Table.constant(Zone.class, row.get("crosses")));
     }
 
     private static Obstruction obstruction(CSVRecord row) {
         return new Obstruction(
                 row.get("id"),
                 row.get("name"),
-                Named.of(Obstruction.Sort.class, row.get("sort")),
+                Table.constant(Obstruction.Sort.class, row.get("sort")),
                 figure(row, "fromBowM"),
                 figure(row, "sideM"),
                 figure(row, "belowM"),

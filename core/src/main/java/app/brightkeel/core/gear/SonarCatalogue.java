@@ -34,7 +34,7 @@ final class SonarCatalogue {
                 row.get("id"),
                 row.get("name"),
                 row.get("id"),
-                Named.of(TransducerType.class, row.get("type")),
+                Table.constant(TransducerType.class, row.get("type")),
                 beams,
                 "",
                 "",
@@ -52,7 +52,7 @@ final class SonarCatalogue {
                 row.get("id"),
                 row.get("name"),
                 Figure.rated(Table.number(row, "fullDeg")),
-                Named.of(Beam.Quoted.class, row.get("quoted")),
+                Table.constant(Beam.Quoted.class, row.get("quoted")),
                 Figure.rated(Table.number(row, "kiloHertz")),
                 Figure.rated(Table.number(row, "bandwidthKhz")));
     }

@@ -9,7 +9,6 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.rig.Craft;
-import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
@@ -39,9 +38,9 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
         List<String> missing = missing(rig);
         if (rig.craft().kind().onIce()) {
             Craft craft = rig.craft();
-            want(missing, craft.lengthM(), "/craft/lengthM");
-            want(missing, craft.beamM(), "/craft/beamM");
-            want(missing, craft.massKg(), "/craft/massKg");
+            Outcome.want(missing, craft.lengthM(), "/craft/lengthM");
+            Outcome.want(missing, craft.beamM(), "/craft/beamM");
+            Outcome.want(missing, craft.massKg(), "/craft/massKg");
             return Outcome.unless(
                     missing,
                     () -> new CarryNeeds(
@@ -85,18 +84,18 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
             missing.add("/devices");
         }
         for (int d = 0; d < rig.devices().size(); d++) {
-            want(missing, rig.devices().get(d).massKg(), Pointer.device(d, "massKg"));
+            Outcome.want(missing, rig.devices().get(d).massKg(), Pointer.device(d, "massKg"));
             wantPlace(missing, rig, rig.devices().get(d).id());
         }
         if (rig.harness().packs().isEmpty()) {
             missing.add("/harness/packs");
         }
         for (int p = 0; p < rig.harness().packs().size(); p++) {
-            want(missing, rig.harness().packs().get(p).massKg(), Pointer.pack(p, "massKg"));
+            Outcome.want(missing, rig.harness().packs().get(p).massKg(), Pointer.pack(p, "massKg"));
             wantPlace(missing, rig, rig.harness().packs().get(p).id());
         }
         for (int t = 0; t < rig.transducers().size(); t++) {
-            want(missing, rig.transducers().get(t).massKg(), Pointer.transducer(t, "massKg"));
+            Outcome.want(missing, rig.transducers().get(t).massKg(), Pointer.transducer(t, "massKg"));
             String station = rig.transducers().get(t).mount().station();
             if (station.isEmpty()) {
                 missing.add(Pointer.transducer(t, "mount/station"));
@@ -119,15 +118,9 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
     private static void wantCoordinates(List<String> missing, Craft craft, String id) {
         int at = craft.indexOfStation(id);
         Station station = craft.stations().get(at);
-        want(missing, station.fromBowM(), Pointer.station(at, "fromBowM"));
-        want(missing, station.sideM(), Pointer.station(at, "sideM"));
-        want(missing, station.heightM(), Pointer.station(at, "heightM"));
-    }
-
-    private static void want(List<String> missing, Figure figure, String pointer) {
-        if (!figure.isSet()) {
-            missing.add(pointer);
-        }
+        Outcome.want(missing, station.fromBowM(), Pointer.station(at, "fromBowM"));
+        Outcome.want(missing, station.sideM(), Pointer.station(at, "sideM"));
+        Outcome.want(missing, station.heightM(), Pointer.station(at, "heightM"));
     }
 
     private static List<MassAt> comesOff(Rig rig) {

@@ -1,5 +1,6 @@
 package app.brightkeel.core.line;
 
+import app.brightkeel.core.rig.Figure;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,6 +31,13 @@ public sealed interface Outcome<R> {
     /** Known when nothing is missing. */
     static <R> Outcome<R> unless(List<String> missing, java.util.function.Supplier<R> value) {
         return missing.isEmpty() ? new Known<>(value.get()) : new Missing<>(missing);
+    }
+
+    /** Notes the pointer of a figure that is not given. */
+    static void want(List<String> missing, Figure figure, String pointer) {
+        if (!figure.isSet()) {
+            missing.add(pointer);
+        }
     }
 
     default boolean isKnown() {

@@ -10,7 +10,6 @@ import app.brightkeel.core.rig.Weights;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -47,9 +46,8 @@ public record Score(List<Double> parts) {
         List<String> kinds = table.words("kind");
         for (int k = 0; k < kinds.size(); k++) {
             int row = k;
-            String kind = kinds.get(k).toUpperCase(Locale.ROOT).replace('-', '_');
             all.put(
-                    MountKind.valueOf(kind),
+                    Table.constant(MountKind.class, kinds.get(k)),
                     new Score(
                             NAMES.stream().map(name -> table.column(name)[row]).toList()));
         }

@@ -39,8 +39,7 @@ final class CraftDrawing {
         this.craft = craft;
         this.outline = outline;
         ice = craft.kind().onIce();
-        List<Station> placed =
-                craft.stations().stream().filter(CraftDrawing::placed).toList();
+        List<Station> placed = craft.stations().stream().filter(Station::placed).toList();
         double room = ROOM * outline.lengthM();
         double front = least(placed, s -> s.fromBowM().value(), 0);
         double back = most(placed, s -> s.fromBowM().value(), outline.lengthM());
@@ -62,12 +61,6 @@ final class CraftDrawing {
 
     private static double most(List<Station> stations, ToDoubleFunction<Station> of, double atLeast) {
         return Math.max(atLeast, stations.stream().mapToDouble(of).max().orElse(atLeast));
-    }
-
-    private static boolean placed(Station station) {
-        return station.fromBowM().isSet()
-                && station.sideM().isSet()
-                && station.heightM().isSet();
     }
 
     Frame.ToScale frame() {
@@ -141,7 +134,7 @@ final class CraftDrawing {
     List<Station> stations(List<String> ids) {
         return ids.stream()
                 .flatMap(id -> craft.station(id).stream())
-                .filter(CraftDrawing::placed)
+                .filter(Station::placed)
                 .toList();
     }
 }

@@ -6,6 +6,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -72,6 +73,11 @@ public final class Table {
     /** A curve from two columns; the first must rise. */
     public Curve curve(String x, String y) {
         return new Curve(column(x), column(y));
+    }
+
+    /** A constant as tables write it: small letters and hyphens. */
+    public static <E extends Enum<E>> E constant(Class<E> type, String written) {
+        return Enum.valueOf(type, written.toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
     /** A number of one row. */

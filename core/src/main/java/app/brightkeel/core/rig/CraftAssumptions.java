@@ -34,9 +34,7 @@ final class CraftAssumptions {
     }
 
     static Run filled(Run run, Rig rig) {
-        double free = rig.transducers().stream()
-                .filter(t -> t.id().equals(run.carries()))
-                .findFirst()
+        double free = rig.transducer(run.carries())
                 .map(t -> t.mount().kind().usualFreeM())
                 .orElse(0.0);
         return run.withLoopM(run.loopM().orAssume(LOOP_M))

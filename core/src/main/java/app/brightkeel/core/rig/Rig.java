@@ -128,6 +128,16 @@ public record Rig(
         return places.stream().filter(p -> p.item().equals(item)).findFirst();
     }
 
+    /** Id of the station where a device or pack sits; "" where that is not said. */
+    public String stationOf(String item) {
+        return placeOf(item).map(Placement::station).orElse("");
+    }
+
+    /** The transducer with this id, if there is one. */
+    public Optional<Transducer> transducer(String id) {
+        return transducers.stream().filter(t -> t.id().equals(id)).findFirst();
+    }
+
     /** How the cable of a transducer or segment goes, if that is said. */
     public Optional<Run> runOf(String carried) {
         return runs.stream().filter(r -> r.carries().equals(carried)).findFirst();

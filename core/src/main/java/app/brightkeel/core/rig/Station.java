@@ -14,6 +14,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 @RecordBuilder
 public record Station(String id, String name, Spot spot, Figure fromBowM, Figure sideM, Figure heightM, Size room)
         implements StationBuilder.With {
+    /** Whether all three coordinates are given. */
+    public boolean placed() {
+        return fromBowM.isSet() && sideM.isSet() && heightM.isSet();
+    }
+
     public Station {
         Checks.id("id", id);
         Checks.name("name", name);

@@ -22,13 +22,11 @@ public record Objections(double plugM, Schools.Drilling drilling) {
 
     /** Against the ways of one transducer's lead or one wire. */
     public static Objections of(Rig rig, String carried) {
-        double plug = rig.transducers().stream()
-                .filter(t -> t.id().equals(carried))
+        double plug = rig.transducer(carried)
                 .map(t -> t.lead().plugM())
                 .filter(Figure::isSet)
-                .mapToDouble(Figure::value)
-                .findFirst()
-                .orElse(0);
+                .map(Figure::value)
+                .orElse(0.0);
         return new Objections(plug, rig.schools().drilling());
     }
 

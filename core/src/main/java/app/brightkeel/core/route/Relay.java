@@ -45,7 +45,7 @@ public final class Relay {
 
     private static void lay(Rig rig, String carried, List<Run> runs) {
         Optional<Run> old = rig.runOf(carried);
-        if (old.isEmpty() && transducer(rig, carried).isEmpty()) {
+        if (old.isEmpty() && rig.transducer(carried).isEmpty()) {
             return;
         }
         Objections objections = Objections.of(rig, carried);
@@ -68,31 +68,23 @@ public final class Relay {
     }
 
     private static String start(Rig rig, String carried) {
-        return transducer(rig, carried)
+        return rig.transducer(carried)
                 .map(t -> t.mount().station())
                 .orElseGet(() ->
-                        segment(rig, carried).map(s -> place(rig, s.from())).orElse(""));
+                        segment(rig, carried).map(s -> rig.stationOf(s.from())).orElse(""));
     }
 
     private static String end(Rig rig, String carried) {
-        Optional<Transducer> transducer = transducer(rig, carried);
+        Optional<Transducer> transducer = rig.transducer(carried);
         if (transducer.isPresent()) {
             return RouteStage.displayOf(rig, transducer.get())
-                    .map(display -> place(rig, display.id()))
+                    .map(display -> rig.stationOf(display.id()))
                     .orElse("");
         }
-        return segment(rig, carried).map(s -> place(rig, s.to())).orElse("");
-    }
-
-    private static Optional<Transducer> transducer(Rig rig, String id) {
-        return rig.transducers().stream().filter(t -> t.id().equals(id)).findFirst();
+        return segment(rig, carried).map(s -> rig.stationOf(s.to())).orElse("");
     }
 
     private static Optional<Segment> segment(Rig rig, String id) {
         return rig.harness().segments().stream().filter(s -> s.id().equals(id)).findFirst();
-    }
-
-    private static String place(Rig rig, String item) {
-        return rig.placeOf(item).map(p -> p.station()).orElse("");
     }
 }

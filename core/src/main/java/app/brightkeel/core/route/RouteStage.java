@@ -67,7 +67,7 @@ public final class RouteStage implements Stage<Routes, Routes> {
         Transducer transducer = rig.transducers().get(t);
         List<Passage> legs = legs(rig.craft(), run, missing);
         String start = transducer.mount().station();
-        String end = displayOf(rig, transducer).map(d -> stationOf(rig, d.id())).orElse("");
+        String end = displayOf(rig, transducer).map(d -> rig.stationOf(d.id())).orElse("");
         int before = missing.size();
         if (start.isEmpty()) {
             missing.add(Pointer.transducer(t, "mount/station"));
@@ -120,8 +120,8 @@ public final class RouteStage implements Stage<Routes, Routes> {
                 segment.name(),
                 false,
                 legs,
-                stationOf(rig, segment.from()),
-                stationOf(rig, segment.to()),
+                rig.stationOf(segment.from()),
+                rig.stationOf(segment.to()),
                 slack(run),
                 segment.wire().lengthM().value(),
                 Optional.empty(),
@@ -136,10 +136,6 @@ public final class RouteStage implements Stage<Routes, Routes> {
         List<Device> displays =
                 rig.devices().stream().filter(device -> device.kind().display()).toList();
         return displays.size() == 1 ? Optional.of(displays.get(0)) : Optional.empty();
-    }
-
-    private static String stationOf(Rig rig, String item) {
-        return rig.placeOf(item).map(place -> place.station()).orElse("");
     }
 
     /** The passages of a run whose lengths are known; what is open is added to what is missing. */

@@ -32,12 +32,8 @@ public final class WaterStage implements Stage<Water, WaterState> {
         if (water.kind() == WaterKind.UNDECIDED) {
             missing.add(AT + "kind");
         }
-        if (!water.leastM().isSet()) {
-            missing.add(AT + "leastM");
-        }
-        if (!water.mostM().isSet()) {
-            missing.add(AT + "mostM");
-        }
+        Outcome.want(missing, water.leastM(), AT + "leastM");
+        Outcome.want(missing, water.mostM(), AT + "mostM");
         return Outcome.unless(missing, () -> water);
     }
 

@@ -89,11 +89,12 @@ public final class MountChanges {
         List<Change> all = new ArrayList<>();
         Outcome<Faces> faces = line.get(FaceStage.STAGE);
         for (Face face : faces.map(Faces::faces).orElse(List.of())) {
-            double now = line.rig().transducers().stream()
-                    .filter(t -> t.id().equals(face.transducer()))
-                    .mapToDouble(t -> t.mount().belowM().value())
-                    .findFirst()
-                    .orElseThrow();
+            double now = line.rig()
+                    .transducer(face.transducer())
+                    .orElseThrow()
+                    .mount()
+                    .belowM()
+                    .value();
             double below = now + LOWERED_M - face.underM();
             if (below <= MOST_BELOW_M) {
                 all.add(hung(line, face.transducer(), "lower", rounded(below)));
@@ -146,10 +147,7 @@ public final class MountChanges {
     }
 
     private static Change hung(Line line, String id, String how, double belowM) {
-        Transducer transducer = line.entered().transducers().stream()
-                .filter(t -> t.id().equals(id))
-                .findFirst()
-                .orElseThrow();
+        Transducer transducer = line.entered().transducer(id).orElseThrow();
         boolean ice = transducer.mount().kind() == MountKind.ICE_FLOAT;
         return new Change(
                 "mount." + how + "." + id + "." + Math.round(belowM * 1000),
