@@ -46,15 +46,13 @@ public final class Catalogue {
 
     /** A catalogue transducer in the place of another: keeps the place's id, display and mount. */
     public static Transducer inPlaceOf(Transducer old, Transducer item) {
-        return item.withId(old.id())
-                .withOrigin(item.id())
-                .withFeeds(old.feeds())
-                .withMount(old.mount());
+        return item.with(placed ->
+                placed.id(old.id()).origin(item.id()).feeds(old.feeds()).mount(old.mount()));
     }
 
     /** A catalogue pack in the place of another: keeps the place's id and the temperature it stands at. */
     public static Pack inPlaceOf(Pack old, Pack item) {
-        return item.withId(old.id()).withOrigin(item.id()).withTempC(old.tempC());
+        return item.with(placed -> placed.id(old.id()).origin(item.id()).tempC(old.tempC()));
     }
 
     private static List<Pack> readPacks() {

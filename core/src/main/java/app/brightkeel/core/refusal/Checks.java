@@ -65,7 +65,8 @@ public final class Checks {
 
     private static boolean hasControl(String value) {
         for (int i = 0; i < value.length(); i++) {
-            if (Character.isISOControl(value.charAt(i))) {
+            char c = value.charAt(i);
+            if (c < ' ' || c >= 0x7f && c <= 0x9f) {
                 return true;
             }
         }

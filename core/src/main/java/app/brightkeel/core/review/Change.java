@@ -4,7 +4,6 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -29,28 +28,5 @@ public record Change(String id, Text label, Effort effort, Rig after) {
             }
         }
         return moved;
-    }
-
-    /** A handful is a choice; rules name the small and cheap ones first, and what comes after is not even tried. */
-    private static final int MOST_CURES = 6;
-
-    /** Candidates that are tried at all: each is a rig to be filled and judged. */
-    private static final int MOST_TRIES = 60;
-
-    /** What is offered as a cure cures: the rule does not give after it; cheapest first. */
-    static List<Change> curing(Rule rule, Line line) {
-        return rule.cures(line)
-                .limit(MOST_TRIES)
-                .filter(change -> cured(rule, rule.judge(line.with(change.after()))))
-                .limit(MOST_CURES)
-                .sorted(Comparator.comparing(Change::effort))
-                .toList();
-    }
-
-    /** A rule that may fail a link is cured once it does not give; one of practice only once it holds. */
-    private static boolean cured(Rule rule, Rule.Judgement after) {
-        Verdict verdict = rule.verdict(after);
-        return verdict == Verdict.HOLDS
-                || verdict == Verdict.CLOSE && rule.force().mayFail();
     }
 }

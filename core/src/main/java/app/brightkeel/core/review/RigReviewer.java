@@ -40,13 +40,14 @@ public final class RigReviewer {
     public Review review(Line line) {
         List<LinkState> states = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
+        Cures cures = new Cures(line);
         for (Link link : Link.values()) {
             Map<Rule, Judgement> judgements = judge(line, link);
             LinkState state = state(line, link, judgements);
             states.add(state);
             judgements.forEach((rule, judgement) -> {
                 if (rule.verdict(judgement) != Verdict.HOLDS) {
-                    findings.add(finding(line, rule, judgement));
+                    findings.add(finding(line, rule, judgement, cures));
                 }
             });
         }
@@ -114,7 +115,7 @@ public final class RigReviewer {
         return rule.force().mayBePutAside() && line.rig().quieted().contains(rule.id());
     }
 
-    private static Finding finding(Line line, Rule rule, Judgement judgement) {
+    private static Finding finding(Line line, Rule rule, Judgement judgement, Cures cures) {
         boolean aside = putAside(line, rule);
         if (judgement instanceof Judgement.Ask ask) {
             return new Finding(
@@ -129,7 +130,6 @@ public final class RigReviewer {
                     aside);
         }
         Judgement.Measured measured = (Judgement.Measured) judgement;
-        List<Cure> cures = Change.curing(rule, line).stream().map(Cure::of).toList();
         return new Finding(
                 rule.id(),
                 rule.link(),
@@ -138,7 +138,7 @@ public final class RigReviewer {
                 measured.headroom(),
                 measured.text(),
                 List.of(),
-                cures,
+                cures.of(rule).stream().map(Cure::of).toList(),
                 aside);
     }
 

@@ -34,8 +34,17 @@ public interface Rule {
         /** Undecided, or missing and never assumed. */
         record Ask(List<String> pointers, Text text) implements Judgement {}
 
-        /** @param headroom below 0 gives, below {@link #COMFORTABLE} is close; 1 and more is plenty */
-        record Measured(double headroom, Text text) implements Judgement {}
+        /**
+         * Its words are put together only for a finding: most judgements hold, or are of rigs that are only tried.
+         *
+         * @param headroom below 0 gives, below {@link #COMFORTABLE} is close; 1 and more is plenty
+         * @param template of the words, and its parts
+         */
+        record Measured(double headroom, String template, List<Object> parts) implements Judgement {
+            Text text() {
+                return Text.of(template, parts.toArray());
+            }
+        }
     }
 
     /** Headroom from which a judgement holds. */
@@ -75,7 +84,16 @@ public interface Rule {
 
     /** A measured judgement whose words are a template and its parts. */
     static Judgement measured(double headroom, String template, Object... parts) {
-        return new Judgement.Measured(headroom, Text.of(template, parts));
+        return new Judgement.Measured(headroom, template, List.of(parts));
+    }
+
+    /**
+     * Whether a rig that is tried as a cure is rid of it: a rule that may fail a link is cured once it does not give,
+     * one of practice only once it holds.
+     */
+    default boolean cured(Line tried) {
+        Verdict verdict = verdict(judge(tried));
+        return verdict == Verdict.HOLDS || verdict == Verdict.CLOSE && force().mayFail();
     }
 
     /** The verdict of a judgement under this rule's force. */

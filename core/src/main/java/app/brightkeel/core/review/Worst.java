@@ -1,7 +1,6 @@
 package app.brightkeel.core.review;
 
 import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.quantity.Text;
 import java.util.List;
 import java.util.function.BiConsumer;
 
@@ -30,9 +29,7 @@ public final class Worst {
 
     /** The worst one, or silence where there was none. */
     public Rule.Judgement judgement() {
-        return headroom == Double.POSITIVE_INFINITY
-                ? Rule.SILENT
-                : new Rule.Judgement.Measured(headroom, Text.of(template, parts));
+        return headroom == Double.POSITIVE_INFINITY ? Rule.SILENT : Rule.measured(headroom, template, parts);
     }
 
     /**

@@ -36,12 +36,13 @@ public final class Assumptions {
     /** What displays reckon with [m/s]; common practice, no source (some take 1463). */
     public static final double DISPLAY_SOUND_MS = 1500;
 
+    private static final Rig NOTHING = Rig.blank("nothing", CraftKind.UNDECIDED);
+
     private Assumptions() {}
 
     /** The same rig with every figure that may be assumed filled; idempotent. */
     public static Rig fill(Rig rig) {
-        Rig nothing = Rig.blank("nothing", CraftKind.UNDECIDED);
-        return fill(rig, nothing, nothing);
+        return fill(rig, NOTHING, NOTHING);
     }
 
     /**
@@ -135,11 +136,11 @@ public final class Assumptions {
                 ? water.typicalM()
                         .orAssume((water.leastM().value() + water.mostM().value()) / 2)
                 : water.typicalM();
-        return water.withTypicalM(typical)
-                .withWaterC(water.waterC().orAssume(season.usualWaterC()))
-                .withSalinity(water.salinity().orAssume(water.kind().usualSalinity()))
-                .withDisplaySoundMs(water.displaySoundMs().orAssume(DISPLAY_SOUND_MS))
-                .withFishM(water.fishM().orAssume(CraftAssumptions.FISH_M));
+        return water.with(full -> full.typicalM(typical)
+                .waterC(water.waterC().orAssume(season.usualWaterC()))
+                .salinity(water.salinity().orAssume(water.kind().usualSalinity()))
+                .displaySoundMs(water.displaySoundMs().orAssume(DISPLAY_SOUND_MS))
+                .fishM(water.fishM().orAssume(CraftAssumptions.FISH_M)));
     }
 
     private static Phase filled(Phase phase, List<Device> devices) {
@@ -155,9 +156,9 @@ public final class Assumptions {
 
     private static Device filled(Device device) {
         Limits limits = device.limits();
-        return device.withDraw(filled(device.draw(), device.kind().typical()))
-                .withLimits(limits.withMinV(limits.minV().orAssume(DEVICE_MIN_V))
-                        .withMaxV(limits.maxV().orAssume(DEVICE_MAX_V)));
+        return device.with(full -> full.draw(filled(device.draw(), device.kind().typical()))
+                .limits(limits.with(known -> known.minV(limits.minV().orAssume(DEVICE_MIN_V))
+                        .maxV(limits.maxV().orAssume(DEVICE_MAX_V)))));
     }
 
     private static Draw filled(Draw draw, DeviceKind.Typical typical) {
@@ -193,22 +194,25 @@ public final class Assumptions {
 
     /** One pack filled, in air of a temperature [°C]. */
     public static Pack filled(Pack pack, double airC) {
-        Pack known = pack.withTempC(pack.tempC().orAssume(airC))
-                .withAge(pack.age().orAssume(1))
-                .withPlugM(pack.plugM().orAssume(CraftAssumptions.PLUG_ROOM_M));
-        if (pack.chemistry() == Chemistry.UNDECIDED) {
-            return known;
+        return pack.with(full -> {
+            full.tempC(pack.tempC().orAssume(airC))
+                    .age(pack.age().orAssume(1))
+                    .plugM(pack.plugM().orAssume(CraftAssumptions.PLUG_ROOM_M));
+            if (pack.chemistry() != Chemistry.UNDECIDED) {
+                byChemistry(full, pack, pack.chemistry().data());
+            }
+        });
+    }
+
+    private static void byChemistry(PackBuilder full, Pack pack, Chemistry.Data data) {
+        full.ratedHours(pack.ratedHours().orAssume(data.ratedHours()))
+                .peukert(pack.peukert().orAssume(data.peukert().middle()))
+                .depth(pack.depth().orAssume(data.depth()))
+                .electronicsOhm(pack.electronicsOhm().orAssume(data.electronicsOhm()));
+        if (pack.capacityAh() instanceof Figure.Given capacity) {
+            double ohm = data.blockOhm().middle() * 10 / capacity.value() * pack.blocks();
+            full.cellsOhm(pack.cellsOhm().orAssume(Math.min(ohm, 5)));
         }
-        Chemistry.Data data = pack.chemistry().data();
-        Pack typed = known.withRatedHours(pack.ratedHours().orAssume(data.ratedHours()))
-                .withPeukert(pack.peukert().orAssume(data.peukert().middle()))
-                .withDepth(pack.depth().orAssume(data.depth()))
-                .withElectronicsOhm(pack.electronicsOhm().orAssume(data.electronicsOhm()));
-        if (!pack.capacityAh().isSet()) {
-            return typed;
-        }
-        double ohm = data.blockOhm().middle() * 10 / pack.capacityAh().value() * pack.blocks();
-        return typed.withCellsOhm(pack.cellsOhm().orAssume(Math.min(ohm, 5)));
     }
 
     private static Segment filled(Segment segment) {

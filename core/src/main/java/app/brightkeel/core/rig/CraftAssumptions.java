@@ -37,11 +37,11 @@ final class CraftAssumptions {
         double free = rig.transducer(run.carries())
                 .map(t -> t.mount().kind().usualFreeM())
                 .orElse(0.0);
-        return run.withLoopM(run.loopM().orAssume(LOOP_M))
-                .withDripM(run.dripM().orAssume(rig.craft().kind().onIce() ? 0 : DRIP_M))
-                .withMovingM(run.movingM().orAssume(0))
-                .withFreeM(run.freeM().orAssume(free))
-                .withCableM(run.cableM().orAssume(CABLE_M));
+        return run.with(full -> full.loopM(run.loopM().orAssume(LOOP_M))
+                .dripM(run.dripM().orAssume(rig.craft().kind().onIce() ? 0 : DRIP_M))
+                .movingM(run.movingM().orAssume(0))
+                .freeM(run.freeM().orAssume(free))
+                .cableM(run.cableM().orAssume(CABLE_M)));
     }
 
     /** A wire whose length nobody gave is cut as long as its way through the craft, where that is known. */

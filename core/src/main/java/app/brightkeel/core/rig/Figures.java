@@ -1,6 +1,6 @@
 package app.brightkeel.core.rig;
 
-import java.lang.reflect.RecordComponent;
+import app.brightkeel.core.rig.Components.Component;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
@@ -8,7 +8,18 @@ import java.util.function.Predicate;
 /** Visits every figure of a rig with its pointer, by the components of the records themselves: none can be forgotten. */
 public final class Figures {
 
-    private Figures() {}
+    private static final int DEEPEST = 20;
+
+    private final Predicate<Figure> wanted;
+    private final BiConsumer<String, Figure> visitor;
+
+    /** Names and places on the way down to where the walk is. */
+    private final Object[] path = new Object[DEEPEST];
+
+    private Figures(Predicate<Figure> wanted, BiConsumer<String, Figure> visitor) {
+        this.wanted = wanted;
+        this.visitor = visitor;
+    }
 
     /** Calls {@code visitor} with pointer and figure, in document order. */
     public static void visit(Rig rig, BiConsumer<String, Figure> visitor) {
@@ -17,27 +28,32 @@ public final class Figures {
 
     /** The same for figures that are wanted: pointers are written for those alone. */
     public static void visit(Rig rig, Predicate<Figure> wanted, BiConsumer<String, Figure> visitor) {
-        visit(new StringBuilder(), rig, wanted, visitor);
+        new Figures(wanted, visitor).walk(rig, 0);
     }
 
-    private static void visit(
-            StringBuilder pointer, Object at, Predicate<Figure> wanted, BiConsumer<String, Figure> visitor) {
-        int here = pointer.length();
+    private void walk(Object at, int depth) {
         if (at instanceof Figure figure) {
             if (wanted.test(figure)) {
-                visitor.accept(pointer.toString(), figure);
+                visitor.accept(pointer(depth), figure);
             }
         } else if (at instanceof List<?> list) {
             for (int i = 0; i < list.size(); i++) {
-                visit(pointer.append('/').append(i), list.get(i), wanted, visitor);
-                pointer.setLength(here);
+                path[depth] = i;
+                walk(list.get(i), depth + 1);
             }
         } else if (at instanceof Record) {
-            for (RecordComponent component : Components.ofFigures(at)) {
-                Object value = Components.read(component, at);
-                visit(pointer.append('/').append(component.getName()), value, wanted, visitor);
-                pointer.setLength(here);
+            for (Component component : Components.ofFigures(at)) {
+                path[depth] = component.name();
+                walk(component.of(at), depth + 1);
             }
         }
+    }
+
+    private String pointer(int depth) {
+        StringBuilder pointer = new StringBuilder();
+        for (int i = 0; i < depth; i++) {
+            pointer.append('/').append(path[i]);
+        }
+        return pointer.toString();
     }
 }

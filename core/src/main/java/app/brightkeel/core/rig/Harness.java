@@ -5,10 +5,9 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.function.Consumer;
 
 /**
  * Packs and the wire between them and the devices: a tree by id, each segment a pair of wires that leads from a pack
@@ -60,43 +59,13 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
         return at;
     }
 
-    /** Ids of packs, junctions, segments and fittings; a refusal where one stands twice. */
-    Set<String> ownIds() {
-        Set<String> ids = new HashSet<>();
-        for (Pack pack : packs) {
-            References.once(ids, pack.id());
-        }
-        for (Junction junction : junctions) {
-            References.once(ids, junction.id());
-        }
+    /** Ids of packs, junctions, segments and fittings. */
+    void forEachId(Consumer<String> visitor) {
+        packs.forEach(pack -> visitor.accept(pack.id()));
+        junctions.forEach(junction -> visitor.accept(junction.id()));
         for (Segment segment : segments) {
-            References.once(ids, segment.id());
-            for (Fitting fitting : segment.fittings()) {
-                References.once(ids, fitting.id());
-            }
-        }
-        return ids;
-    }
-
-    void checkEnds(List<Device> devices) {
-        for (int i = 0; i < segments.size(); i++) {
-            Segment segment = segments.get(i);
-            if (!References.has(packs, Pack::id, segment.from())
-                    && !References.has(junctions, Junction::id, segment.from())) {
-                throw new Refusal(
-                        RefusalCode.DANGLING,
-                        "harness.segments[" + i + "].from",
-                        segment.from(),
-                        "the id of a pack or junction of this rig");
-            }
-            if (!References.has(devices, Device::id, segment.to())
-                    && !References.has(junctions, Junction::id, segment.to())) {
-                throw new Refusal(
-                        RefusalCode.DANGLING,
-                        "harness.segments[" + i + "].to",
-                        segment.to(),
-                        "the id of a junction or device of this rig");
-            }
+            visitor.accept(segment.id());
+            segment.fittings().forEach(fitting -> visitor.accept(fitting.id()));
         }
     }
 

@@ -2,10 +2,11 @@ package app.brightkeel.core.rig;
 
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.Predicate;
 
 /** What parts of a rig say of each other by id: every id once, every reference to something that is there. */
@@ -16,6 +17,49 @@ final class References {
 
     private References() {}
 
+    private enum Kind {
+        PACK,
+        JUNCTION,
+        SEGMENT,
+        FITTING,
+        DEVICE,
+        TRANSDUCER,
+        RUN
+    }
+
+    /** What stands behind each id; one map, since every rig that is tried as a cure is checked again. */
+    private static final class Ids {
+
+        private final Map<String, Kind> kinds = new HashMap<>(64);
+
+        Ids(List<Transducer> transducers, List<Device> devices, Harness harness, List<Run> runs) {
+            harness.packs().forEach(pack -> add(pack.id(), Kind.PACK));
+            harness.junctions().forEach(junction -> add(junction.id(), Kind.JUNCTION));
+            for (Segment segment : harness.segments()) {
+                add(segment.id(), Kind.SEGMENT);
+                segment.fittings().forEach(fitting -> add(fitting.id(), Kind.FITTING));
+            }
+            devices.forEach(device -> add(device.id(), Kind.DEVICE));
+            transducers.forEach(transducer -> add(transducer.id(), Kind.TRANSDUCER));
+            runs.forEach(run -> add(run.id(), Kind.RUN));
+        }
+
+        private void add(String id, Kind kind) {
+            if (kinds.put(id, kind) != null) {
+                throw new Refusal(RefusalCode.DUPLICATE, "harness", id, "each id once in a rig");
+            }
+        }
+
+        boolean is(String id, Kind kind) {
+            return kinds.get(id) == kind;
+        }
+
+        boolean is(String id, Kind kind, Kind other) {
+            Kind its = kinds.get(id);
+            return its == kind || its == other;
+        }
+    }
+
     static void check(
             Outing outing,
             Craft craft,
@@ -25,58 +69,31 @@ final class References {
             List<Run> runs,
             List<Placement> places,
             List<Note> notes) {
-        Set<String> ids = harness.ownIds();
-        for (Device device : devices) {
-            once(ids, device.id());
-        }
-        for (Transducer transducer : transducers) {
-            once(ids, transducer.id());
-        }
-        for (Run run : runs) {
-            once(ids, run.id());
-        }
-        checkUses(outing, devices);
-        checkTransducers(transducers, craft, devices);
-        checkPlaces(places, craft, devices, harness.packs());
-        harness.checkEnds(devices);
-        checkRuns(runs, craft, transducers, harness);
+        Ids ids = new Ids(transducers, devices, harness, runs);
+        checkUses(outing, ids);
+        checkTransducers(transducers, craft, ids);
+        checkPlaces(places, craft, ids);
+        checkEnds(harness.segments(), ids);
+        checkRuns(runs, craft, ids);
         checkNotes(notes, outing, ids);
     }
 
-    /** Plain loops and one set: every rig that is tried as a cure is checked again. */
-    static void once(Set<String> ids, String id) {
-        if (!ids.add(id)) {
-            throw new Refusal(RefusalCode.DUPLICATE, "harness", id, "each id once in a rig");
-        }
-    }
-
-    static <T> boolean has(List<T> parts, Function<T, String> idOf, String id) {
-        for (T part : parts) {
-            if (idOf.apply(part).equals(id)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static void checkUses(Outing outing, List<Device> devices) {
+    private static void checkUses(Outing outing, Ids ids) {
         for (int p = 0; p < outing.phases().size(); p++) {
             List<Use> uses = outing.phases().get(p).uses();
             for (int u = 0; u < uses.size(); u++) {
-                if (!has(devices, Device::id, uses.get(u).device())) {
-                    throw dangling(
-                            "outing.phases[" + p + "].uses[" + u + "].device",
-                            uses.get(u).device(),
-                            A_DEVICE);
+                String device = uses.get(u).device();
+                if (!ids.is(device, Kind.DEVICE)) {
+                    throw dangling("outing.phases[" + p + "].uses[" + u + "].device", device, A_DEVICE);
                 }
             }
         }
     }
 
-    private static void checkTransducers(List<Transducer> transducers, Craft craft, List<Device> devices) {
+    private static void checkTransducers(List<Transducer> transducers, Craft craft, Ids ids) {
         for (int t = 0; t < transducers.size(); t++) {
             Transducer transducer = transducers.get(t);
-            if (!transducer.feeds().isEmpty() && !has(devices, Device::id, transducer.feeds())) {
+            if (!transducer.feeds().isEmpty() && !ids.is(transducer.feeds(), Kind.DEVICE)) {
                 throw dangling("transducers[" + t + "].feeds", transducer.feeds(), A_DEVICE + ", or nothing");
             }
             String station = transducer.mount().station();
@@ -86,13 +103,14 @@ final class References {
         }
     }
 
-    private static void checkPlaces(List<Placement> places, Craft craft, List<Device> devices, List<Pack> packs) {
+    private static void checkPlaces(List<Placement> places, Craft craft, Ids ids) {
+        Set<String> placed = new HashSet<>();
         for (int p = 0; p < places.size(); p++) {
             Placement place = places.get(p);
-            if (has(places.subList(0, p), Placement::item, place.item())) {
+            if (!placed.add(place.item())) {
                 throw new Refusal(RefusalCode.DUPLICATE, "places", place.item(), "each thing at one place");
             }
-            if (!has(devices, Device::id, place.item()) && !has(packs, Pack::id, place.item())) {
+            if (!ids.is(place.item(), Kind.DEVICE, Kind.PACK)) {
                 throw dangling("places[" + p + "].item", place.item(), "the id of a device or pack of this rig");
             }
             if (craft.station(place.station()).isEmpty()) {
@@ -101,14 +119,28 @@ final class References {
         }
     }
 
-    private static void checkRuns(List<Run> runs, Craft craft, List<Transducer> transducers, Harness harness) {
+    private static void checkEnds(List<Segment> segments, Ids ids) {
+        for (int s = 0; s < segments.size(); s++) {
+            Segment segment = segments.get(s);
+            if (!ids.is(segment.from(), Kind.PACK, Kind.JUNCTION)) {
+                throw dangling(
+                        "harness.segments[" + s + "].from", segment.from(), "the id of a pack or junction of this rig");
+            }
+            if (!ids.is(segment.to(), Kind.DEVICE, Kind.JUNCTION)) {
+                throw dangling(
+                        "harness.segments[" + s + "].to", segment.to(), "the id of a junction or device of this rig");
+            }
+        }
+    }
+
+    private static void checkRuns(List<Run> runs, Craft craft, Ids ids) {
+        Set<String> carried = new HashSet<>();
         for (int r = 0; r < runs.size(); r++) {
             Run run = runs.get(r);
-            if (has(runs.subList(0, r), Run::carries, run.carries())) {
+            if (!carried.add(run.carries())) {
                 throw new Refusal(RefusalCode.DUPLICATE, "runs", run.carries(), "each cable on one way");
             }
-            if (!has(transducers, Transducer::id, run.carries())
-                    && !has(harness.segments(), Segment::id, run.carries())) {
+            if (!ids.is(run.carries(), Kind.TRANSDUCER, Kind.SEGMENT)) {
                 throw dangling(
                         "runs[" + r + "].carries", run.carries(), "the id of a transducer or of a wire of this rig");
             }
@@ -121,13 +153,15 @@ final class References {
         }
     }
 
-    private static void checkNotes(List<Note> notes, Outing outing, Set<String> ids) {
+    private static void checkNotes(List<Note> notes, Outing outing, Ids ids) {
+        Set<String> noted = new HashSet<>();
         for (int n = 0; n < notes.size(); n++) {
             String part = notes.get(n).part();
-            if (has(notes.subList(0, n), Note::part, part)) {
+            if (!noted.add(part)) {
                 throw new Refusal(RefusalCode.DUPLICATE, "notes", part, "one note for each part");
             }
-            if (!part.isEmpty() && !ids.contains(part) && !has(outing.phases(), Phase::id, part)) {
+            boolean phase = outing.phases().stream().anyMatch(p -> p.id().equals(part));
+            if (!part.isEmpty() && !phase && !ids.kinds.containsKey(part)) {
                 throw dangling("notes[" + n + "].part", part, "the id of a part of this rig, or nothing");
             }
         }
@@ -179,8 +213,8 @@ final class References {
     private static Set<String> gone(Rig rig, List<Transducer> transducers, Harness harness) {
         Set<String> gone = new HashSet<>();
         if (harness != rig.harness()) {
-            gone.addAll(rig.harness().ownIds());
-            gone.removeAll(harness.ownIds());
+            rig.harness().forEachId(gone::add);
+            harness.forEachId(gone::remove);
         }
         if (transducers != rig.transducers()) {
             rig.transducers().forEach(transducer -> gone.add(transducer.id()));

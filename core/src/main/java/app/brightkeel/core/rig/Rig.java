@@ -120,12 +120,12 @@ public record Rig(
 
     /** The device with this id; an unknown id is a bug of the caller. */
     public Device device(String id) {
-        return devices.stream().filter(d -> d.id().equals(id)).findFirst().orElseThrow();
+        return find(devices, Device::id, id).orElseThrow();
     }
 
     /** Where a device or pack sits, if that is said. */
     public Optional<Placement> placeOf(String item) {
-        return places.stream().filter(p -> p.item().equals(item)).findFirst();
+        return find(places, Placement::item, item);
     }
 
     /** Id of the station where a device or pack sits; "" where that is not said. */
@@ -135,12 +135,22 @@ public record Rig(
 
     /** The transducer with this id, if there is one. */
     public Optional<Transducer> transducer(String id) {
-        return transducers.stream().filter(t -> t.id().equals(id)).findFirst();
+        return find(transducers, Transducer::id, id);
     }
 
     /** How the cable of a transducer or segment goes, if that is said. */
     public Optional<Run> runOf(String carried) {
-        return runs.stream().filter(r -> r.carries().equals(carried)).findFirst();
+        return find(runs, Run::carries, carried);
+    }
+
+    /** A plain loop: every rig that is tried as a cure looks its parts up again and again. */
+    private static <T> Optional<T> find(List<T> all, Function<T, String> key, String id) {
+        for (T each : all) {
+            if (key.apply(each).equals(id)) {
+                return Optional.of(each);
+            }
+        }
+        return Optional.empty();
     }
 
     /** This rig with one device replaced by the one of the same id. */

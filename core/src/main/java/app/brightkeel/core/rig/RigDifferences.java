@@ -4,7 +4,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.quantity.Worded;
-import java.lang.reflect.RecordComponent;
+import app.brightkeel.core.rig.Components.Component;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -55,11 +55,11 @@ public final class RigDifferences {
             names.put(place.item() + "/place", "the place of " + nameOf(place.item()));
         } else if (at instanceof Record && !(at instanceof Figure)) {
             String id = "";
-            for (RecordComponent component : Components.of(at)) {
-                Object value = Components.read(component, at);
-                if (component.getName().equals("id")) {
+            for (Component component : Components.of(at)) {
+                Object value = component.of(at);
+                if (component.name().equals("id")) {
                     id = (String) value;
-                } else if (component.getName().equals("name") && !id.isEmpty()) {
+                } else if (component.name().equals("name") && !id.isEmpty()) {
                     names.put(id, (String) value);
                 } else {
                     name(value);
@@ -74,11 +74,11 @@ public final class RigDifferences {
 
     /** @param owner whose fields these are, "" for the rig itself */
     private void records(String owner, Object before, Object after) {
-        for (RecordComponent component : Components.of(after)) {
-            Object a = Components.read(component, before);
-            Object b = Components.read(component, after);
+        for (Component component : Components.of(after)) {
+            Object a = component.of(before);
+            Object b = component.of(after);
             if (!a.equals(b)) {
-                values(owner, component.getName(), a, b);
+                values(owner, component.name(), a, b);
             }
         }
     }
@@ -196,9 +196,9 @@ public final class RigDifferences {
         if (part instanceof Placement place) {
             return place.item() + "/place";
         }
-        for (RecordComponent component : Components.of(part)) {
-            if (Set.of("id", "device", "part").contains(component.getName())) {
-                return (String) Components.read(component, part);
+        for (Component component : Components.of(part)) {
+            if (Set.of("id", "device", "part").contains(component.name())) {
+                return (String) component.of(part);
             }
         }
         throw new IllegalArgumentException("a part without an id: " + part.getClass());

@@ -143,17 +143,20 @@ public final class RouteStage implements Stage<Routes, Routes> {
         List<Passage> legs = new ArrayList<>();
         for (String id : run.legs()) {
             Passage passage = craft.passage(id).orElseThrow();
-            int at = craft.passages().indexOf(passage);
             if (passage.way().opening() && !passage.openingM().isSet()) {
-                missing.add("/craft/passages/" + at + "/openingM");
+                missing.add(pointer(craft, passage, "openingM"));
             }
             if (passage.lengthM().isSet()) {
                 legs.add(passage);
             } else {
-                missing.add("/craft/passages/" + at + "/lengthM");
+                missing.add(pointer(craft, passage, "lengthM"));
             }
         }
         return legs;
+    }
+
+    private static String pointer(Craft craft, Passage passage, String field) {
+        return "/craft/passages/" + craft.passages().indexOf(passage) + "/" + field;
     }
 
     private static double slack(Run run) {

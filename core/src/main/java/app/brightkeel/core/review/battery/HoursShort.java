@@ -54,6 +54,14 @@ final class HoursShort implements Rule {
                 new Amount(wanted, Unit.HOUR));
     }
 
+    /** The middle decides whether the packs last; the band, several runs more, only whether that is comfortable. */
+    @Override
+    public boolean cured(Line tried) {
+        Outcome<Run> run = tried.get(Runtime.STAGE);
+        return run.isKnown()
+                && run.value().hours() >= tried.get(Load.STAGE).value().hours();
+    }
+
     @Override
     public Stream<Change> cures(Line line) {
         return BatteryChanges.longer(line).stream();

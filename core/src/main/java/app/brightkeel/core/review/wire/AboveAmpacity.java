@@ -50,6 +50,6 @@ final class AboveAmpacity implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.thicker(line).stream();
+        return WireChanges.thicker(line);
     }
 }

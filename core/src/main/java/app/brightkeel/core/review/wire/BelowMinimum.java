@@ -47,6 +47,6 @@ final class BelowMinimum implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.thicker(line).stream();
+        return WireChanges.thicker(line);
     }
 }

@@ -29,6 +29,6 @@ final class NoOperatingPoint implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.thicker(line).stream();
+        return WireChanges.thicker(line);
     }
 }

@@ -62,6 +62,6 @@ final class VoltageDrop implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.thicker(line).stream();
+        return WireChanges.thicker(line);
     }
 }

@@ -17,6 +17,8 @@ import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Changes of wire. */
 final class WireChanges {
@@ -26,23 +28,27 @@ final class WireChanges {
 
     private static final double FUSE_AT_M = 0.10;
 
+    private static final List<Gauge> AWG = WireTables.awg().stream()
+            .map(size -> (Gauge) new Gauge.Awg(size.awg()))
+            .toList();
+    private static final List<Gauge> METRIC = WireTables.metric().stream()
+            .map(size -> (Gauge) new Gauge.Metric(size.areaMm2()))
+            .toList();
+
     private WireChanges() {}
 
     /** Each segment in the next thicker sizes of its own family; the smallest that cures comes first. */
-    static List<Change> thicker(Line line) {
-        List<Change> all = new ArrayList<>();
-        for (int step = 1; step < WireTables.awg().size(); step++) {
-            for (Segment segment : line.entered().harness().segments()) {
-                Gauge thick = thicker(segment.wire().gauge(), step);
-                if (!thick.equals(segment.wire().gauge())) {
-                    all.add(gauge(line, segment, thick));
-                }
-            }
-            if (line.entered().harness().segments().size() > 1) {
-                all.add(allThicker(line, step));
-            }
-        }
-        return all;
+    static Stream<Change> thicker(Line line) {
+        return IntStream.range(1, WireTables.awg().size()).boxed().flatMap(step -> thicker(line, step));
+    }
+
+    private static Stream<Change> thicker(Line line, int steps) {
+        List<Segment> segments = line.entered().harness().segments();
+        Stream<Change> one = segments.stream()
+                .filter(segment -> !thicker(segment.wire().gauge(), steps)
+                        .equals(segment.wire().gauge()))
+                .map(segment -> gauge(line, segment, thicker(segment.wire().gauge(), steps)));
+        return segments.size() > 1 ? Stream.concat(one, Stream.of(steps).map(all -> allThicker(line, all))) : one;
     }
 
     private static Gauge thicker(Gauge gauge, int steps) {
@@ -67,13 +73,7 @@ final class WireChanges {
 
     /** The sizes a segment may be bought in: AWG unless it is metric. */
     static List<Gauge> family(Gauge gauge) {
-        return gauge instanceof Gauge.Metric
-                ? WireTables.metric().stream()
-                        .map(s -> (Gauge) new Gauge.Metric(s.areaMm2()))
-                        .toList()
-                : WireTables.awg().stream()
-                        .map(s -> (Gauge) new Gauge.Awg(s.awg()))
-                        .toList();
+        return gauge instanceof Gauge.Metric ? METRIC : AWG;
     }
 
     /** One segment in another size. */
@@ -81,7 +81,7 @@ final class WireChanges {
         String size = gauge.size().words();
         return new Change(
                 "wire.gauge." + segment.id() + "."
-                        + size.replaceAll("[^0-9A-Za-z]+", "-").replaceAll("-$", ""),
+                        + size.replace(" mm²", "-mm").replace('.', '-').replace(' ', '-'),
                 Text.of("{} in {}", segment.name(), size),
                 Effort.BUY,
                 line.entered().with(segment.withWire(segment.wire().withGauge(gauge))));
