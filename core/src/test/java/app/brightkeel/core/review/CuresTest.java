@@ -1,0 +1,60 @@
+package app.brightkeel.core.review;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** What is offered is what a plain look at every candidate, each on a line of its own, would offer. */
+public class CuresTest {
+
+    private static final int MOST = 5;
+
+    private static List<Rig> rigs() {
+        List<Rig> all = new ArrayList<>(DemoRigs.all());
+        all.add(TestRigs.twoScreens());
+        all.addAll(RuleTriggers.all().values());
+        return all;
+    }
+
+    private static boolean cured(Rule rule, Rig tried) {
+        Verdict after = rule.verdict(rule.judge(Line.of(tried)));
+        return after == Verdict.HOLDS || rule.force().mayFail() && after == Verdict.CLOSE;
+    }
+
+    /** Shared tries, quicker answers of single rules and reused stages change nothing. */
+    @Test
+    public void theFirstCandidatesThatCureAreOfferedNoMoreAndNoFewer() {
+        int compared = 0;
+        for (Rig rig : rigs()) {
+            Line line = Line.of(rig);
+            for (Finding finding : new RigReviewer().review(line).findings()) {
+                Rule rule = Rules.ALL.stream()
+                        .filter(r -> r.id().equals(finding.rule()))
+                        .findFirst()
+                        .orElseThrow();
+                List<Change> candidates = finding.verdict() == Verdict.UNSET
+                        ? List.of()
+                        : rule.cures(Line.of(rig)).toList();
+                List<String> plain = candidates.stream()
+                        .filter(change -> cured(rule, change.after()))
+                        .map(Change::id)
+                        .limit(MOST)
+                        .sorted()
+                        .toList();
+                assertEquals(
+                        finding.cures().stream().map(Finding.Cure::id).sorted().toList(),
+                        plain,
+                        rig.name() + ", " + finding.rule());
+                compared += candidates.size();
+            }
+        }
+        assertTrue(compared > 500, "only " + compared + " candidates");
+    }
+}
