@@ -73,6 +73,12 @@ export const devicesQuery = queryOptions({
   staleTime: Infinity,
 });
 
+export const adaptersQuery = queryOptions({
+  queryKey: ["catalogue", "adapters"],
+  queryFn: () => answer(api.GET("/api/catalogue/adapters")),
+  staleTime: Infinity,
+});
+
 export const transducersQuery = queryOptions({
   queryKey: ["catalogue", "transducers"],
   queryFn: () => answer(api.GET("/api/catalogue/transducers")),

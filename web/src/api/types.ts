@@ -22,6 +22,7 @@ export type HistoryEntry = Schemas["Entry"];
 export type Link = Schemas["Link"];
 export type LinkState = Schemas["LinkState"];
 export type Mark = Schemas["Mark"];
+export type OfferedLog = Schemas["Offered"];
 export type Offer = Schemas["Offer"];
 export type Pack = Schemas["Pack"];
 export type Phase = Schemas["Phase"];

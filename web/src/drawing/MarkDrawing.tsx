@@ -21,6 +21,8 @@ const INKS: Partial<Record<Role, Ink>> = {
   beam: { stroke: "var(--ink)", width: 1.4, fill: "var(--beam)" },
   ghost: { stroke: "var(--faint)", width: 1.2, dash: "5 4" },
   hidden: { stroke: "none", width: 0, fill: "var(--hidden)" },
+  target: { stroke: "none", width: 0, fill: "var(--act)" },
+  histogram: { stroke: "var(--ink-2)", width: 0.8, fill: "var(--band)" },
   face: { stroke: "var(--ink)", width: 1, fill: "var(--ink)" },
   obstruction: { stroke: "var(--ink)", width: 1.4, fill: "var(--faint)" },
   passage: { stroke: "var(--faint)", width: 0.8 },
@@ -68,6 +70,7 @@ export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Placed }) {
     case "span":
       return <Span mark={mark} placed={placed} />;
     case "handle":
+    case "pick":
       return null;
   }
 }

@@ -4,6 +4,7 @@ import { useNarrow } from "../parts/narrow";
 import { useUnits } from "../units/UnitsProvider";
 import { Axes } from "./Axes";
 import { NARROW, place, WIDE } from "./frame";
+import { Grip } from "./Grips";
 import { MarkDrawing } from "./MarkDrawing";
 import { Squares } from "./Squares";
 
@@ -12,6 +13,7 @@ export function SceneDrawing({ scene }: { scene: Scene }) {
   const { text } = useUnits();
   const size = useNarrow() ? NARROW : WIDE;
   const placed = place(scene.frame, size);
+  const grips = scene.marks.some((mark) => mark.kind === "pick" || mark.kind === "handle");
   return (
     <figure className="flex h-full min-h-0 flex-col px-7 pt-4 max-md:px-3">
       <figcaption>
@@ -23,7 +25,7 @@ export function SceneDrawing({ scene }: { scene: Scene }) {
         </p>
       </figcaption>
       <svg
-        role="img"
+        role={grips ? "group" : "img"}
         aria-label={`${text(scene.title)}. The same in words stands below.`}
         viewBox={`0 0 ${size.width} ${size.height}`}
         className="min-h-0 w-full grow overflow-visible max-md:min-h-[300px]"
@@ -33,6 +35,9 @@ export function SceneDrawing({ scene }: { scene: Scene }) {
         {scene.frame.kind === "to-scale" && <Squares frame={scene.frame} placed={placed} />}
         {scene.marks.map((mark, i) => (
           <MarkDrawing key={i} mark={mark} placed={placed} />
+        ))}
+        {scene.marks.map((mark, i) => (
+          <Grip key={i} mark={mark} placed={placed} />
         ))}
       </svg>
       <TwinTable twin={scene.twin} />

@@ -72,7 +72,13 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
   return {
     name,
     outing: {
-      water: { kind: "undecided", season: "undecided", motion: "undecided" },
+      water: {
+        kind: "undecided",
+        season: "undecided",
+        motion: "undecided",
+        style: "undecided",
+        logged: { name: "", hoursAt: [] },
+      },
       phases: [{ id: "day", name: "the day", uses: [] }],
     },
     angler: {},
@@ -234,10 +240,13 @@ export function newTransducer(rig: Rig, like?: Transducer): Transducer {
         name: "transducer",
         origin: "",
         type: "undecided",
-        beams: [{ id: "beam", name: "beam", quoted: "half-power" }],
+        beams: [{ id: "beam", name: "beam", shape: "cone", quoted: "half-power" }],
         inUse: "",
         feeds: "",
+        look: "undecided",
+        handle: "unmarked",
         lead: {},
+        plug: { version: "undecided", adapter: { name: "", loses: [] } },
         mount: { kind: "undecided", station: "" },
       };
 }
@@ -247,7 +256,10 @@ export function withBeam(rig: Rig, t: number): Rig {
   const { beams } = rig.transducers[t]!;
   let id = "beam";
   for (let n = 2; beams.some((beam) => beam.id === id); n++) id = `beam-${n}`;
-  return setAt(rig, `/transducers/${t}/beams`, [...beams, { id, name: id, quoted: "half-power" }]);
+  return setAt(rig, `/transducers/${t}/beams`, [
+    ...beams,
+    { id, name: id, shape: "cone", quoted: "half-power" },
+  ]);
 }
 
 /** The rig on another craft; what the new one has not is undecided again. */

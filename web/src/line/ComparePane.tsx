@@ -77,6 +77,16 @@ function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook:
           )}
           {!offer.planned && ` · ${EFFORTS[offer.effort]}`}
         </p>
+        {offer.reasons.length > 0 && (
+          <p className="text-[13px] text-ink-2">
+            {offer.reasons.map((reason, i) => (
+              <span key={i}>
+                {i > 0 && "; "}
+                <Words text={reason} />
+              </span>
+            ))}
+          </p>
+        )}
         {!offer.planned && <Effects effects={offer.effects} />}
       </div>
       {offer.planned ? (

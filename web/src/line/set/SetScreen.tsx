@@ -9,6 +9,7 @@ import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { CRAFTS } from "../../parts/crafts";
 import { NameField } from "../../parts/NameField";
+import { SocketFields } from "./PlugFields";
 import { More, Remove, Section } from "./Section";
 
 const KINDS: [Device["kind"], string][] = [
@@ -131,6 +132,7 @@ function DeviceFields({ index }: { index: number }) {
       <FigureField label="Lowest volts" pointer={`${at}/limits/minV`} unit="volt" />
       <FigureField label="Mass" hint="with its bracket" pointer={`${at}/massKg`} unit="kilogram" />
       <More>
+        <SocketFields index={index} />
         <FigureField label="Highest volts" pointer={`${at}/limits/maxV`} unit="volt" />
         <FigureField label="Maker's largest fuse" pointer={`${at}/limits/maxFuseA`} unit="rating" />
         <FigureField

@@ -7,6 +7,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
+import { PlugFields, SHAPES } from "./PlugFields";
 import { More, Remove, Section } from "./Section";
 
 const TYPES: [string, string][] = [
@@ -15,11 +16,27 @@ const TYPES: [string, string][] = [
   ["dual-cone", "dual cone"],
   ["chirp-cone", "chirp cone"],
   ["ice-cone", "ice cone, hangs level"],
+  ["down-line", "down line-beam and cone"],
+  ["side-scan", "side fans, line-beam and cone"],
+  ["live", "live fan"],
 ];
 
 const QUOTED: [string, string][] = [
   ["half-power", "−3 dB"],
   ["tenth-power", "−10 dB"],
+];
+
+const LOOKS: [string, string][] = [
+  ["undecided", "not decided"],
+  ["forward", "ahead"],
+  ["down", "straight down"],
+  ["on-side", "laid on its side"],
+];
+
+const HANDLES: [string, string][] = [
+  ["unmarked", "not marked"],
+  ["along", "along the beam"],
+  ["opposite", "opposite to the beam"],
 ];
 
 const BLANK = "blank";
@@ -41,7 +58,10 @@ function TransducerFields({ index }: { index: number }) {
   const { rig, save } = useEditor();
   const transducer = rig.transducers[index]!;
   const at = `/transducers/${index}`;
-  const displays = rig.devices.filter((device) => device.kind.startsWith("display"));
+  const live = transducer.beams.some((beam) => beam.shape === "live");
+  const displays = rig.devices.filter(
+    (device) => device.kind.startsWith("display") || (live && device.kind === "live-module"),
+  );
   return (
     <Section
       part={transducer.id}
@@ -79,6 +99,7 @@ function TransducerFields({ index }: { index: number }) {
           ]}
         />
       )}
+      {live && <LiveFields at={at} />}
       {displays.length > 1 && (
         <Choice
           label="Plugs into"
@@ -99,7 +120,28 @@ function TransducerFields({ index }: { index: number }) {
       <ExtensionFields at={`${at}/lead/extensionM`} />
       <FigureField label="Mass" hint="with its lead" pointer={`${at}/massKg`} unit="kilogram" />
       <FigureField label="Largest width" hint="with its float" pointer={`${at}/bodyM`} unit="millimetre" />
+      <More>
+        <PlugFields index={index} />
+      </More>
     </Section>
+  );
+}
+
+/** How a live head is turned, and what its pole says of that. */
+function LiveFields({ at }: { at: string }) {
+  return (
+    <>
+      <Choice label="Looks" pointer={`${at}/look`} options={LOOKS} />
+      <Choice label="Handle" pointer={`${at}/handle`} options={HANDLES} />
+      <FigureField label="Tilt of the head" hint="built in" pointer={`${at}/tiltDeg`} unit="degree" />
+      <FigureField
+        label="Lean of the pole"
+        hint="off upright"
+        pointer={`${at}/leanDeg`}
+        unit="degree"
+        basis="measured"
+      />
+    </>
   );
 }
 
@@ -138,7 +180,7 @@ function BeamFields({ transducer, beam }: { transducer: number; beam: number }) 
   const list = `/transducers/${transducer}/beams`;
   const at = `${list}/${beam}`;
   const { beams } = rig.transducers[transducer]!;
-  const { id, name } = beams[beam]!;
+  const { id, name, shape } = beams[beam]!;
   const without = (now: Rig) =>
     setAt(
       now,
@@ -151,10 +193,17 @@ function BeamFields({ transducer, beam }: { transducer: number; beam: number }) 
         <NameField label="Name of the beam" pointer={`${at}/name`} />
         {beams.length > 1 && <Remove what={name} onClick={() => save(without)} />}
       </div>
-      <FigureField label="Full angle" pointer={`${at}/fullDeg`} unit="degree" />
+      <FigureField
+        label={shape === "cone" ? "Full angle" : "Large angle"}
+        pointer={`${at}/fullDeg`}
+        unit="degree"
+      />
+      {shape !== "cone" && <FigureField label="Small angle" pointer={`${at}/alongDeg`} unit="degree" />}
+      <FigureField label="Rated depth" hint="in fresh water" pointer={`${at}/ratedM`} unit="depth" />
+      <FigureField label="Frequency" pointer={`${at}/kiloHertz`} unit="kilohertz" />
       <More>
+        <Choice label="Shape" pointer={`${at}/shape`} options={SHAPES} />
         <Choice label="Angle is quoted at" pointer={`${at}/quoted`} options={QUOTED} />
-        <FigureField label="Frequency" pointer={`${at}/kiloHertz`} unit="kilohertz" />
         <FigureField
           label="Sweep"
           hint="a tone of 0.1 ms counts as 10 kHz"

@@ -1,6 +1,7 @@
 import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
+import { LogImport } from "./LogImport";
 import { More, Section } from "./Section";
 
 const KINDS: [string, string][] = [
@@ -17,6 +18,16 @@ const SEASONS: [string, string][] = [
   ["autumn", "autumn"],
   ["winter", "winter"],
   ["ice", "under ice"],
+];
+
+const STYLES: [string, string][] = [
+  ["undecided", "not decided"],
+  ["search", "searching for ground and fish"],
+  ["vertical", "straight down, standing still"],
+  ["cast-forward", "casting ahead"],
+  ["drift", "drifting"],
+  ["troll", "trolling"],
+  ["ice-jig", "jigging through the ice"],
 ];
 
 const MOTIONS: [string, string][] = [
@@ -49,6 +60,13 @@ export function SetWater() {
           unit="metre"
           basis="chosen"
         />
+        <FigureField
+          label="Steepest slope"
+          hint="of the bottom"
+          pointer={`${at}/slopeDeg`}
+          unit="degree"
+          basis="chosen"
+        />
         {(rig.craft.kind === "ice-walk-out" || rig.outing.water.season === "ice") && (
           <FigureField
             label="Thickness of the ice"
@@ -59,8 +77,19 @@ export function SetWater() {
           />
         )}
       </Section>
+      <Section title="Where you really fished">
+        <LogImport />
+      </Section>
       <Section title="How it is fished">
+        <Choice label="Style" pointer={`${at}/style`} options={STYLES} />
         <Choice label="The craft is" pointer={`${at}/motion`} options={MOTIONS} />
+        <FigureField
+          label="Length of the fish"
+          hint="drawn to scale"
+          pointer={`${at}/fishLengthM`}
+          unit="metre"
+          basis="chosen"
+        />
       </Section>
       <More>
         <FigureField

@@ -115,6 +115,12 @@ function SegmentFields({ index }: { index: number }) {
           ]}
         />
         <Bundled index={index} />
+        <FigureField
+          label="Pins of its plug"
+          hint="at the device"
+          pointer={`/harness/segments/${index}/wire/plugPins`}
+          unit="count"
+        />
       </More>
     </Section>
   );

@@ -26,6 +26,7 @@ import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
@@ -79,6 +80,7 @@ public final class TestRigs {
                 "",
                 new Draw.Split(Figure.rated(11), Figure.rated(9)),
                 limits,
+                Sockets.UNKNOWN,
                 Figure.rated(1.4));
         Device five = new Device(
                 "five",
@@ -87,6 +89,7 @@ public final class TestRigs {
                 "",
                 new Draw.Metered(Figure.measured(0.4), Figure.measured(12.9), Figure.measured(0.5), Figure.UNSET),
                 limits,
+                Sockets.UNKNOWN,
                 Figure.rated(0.5));
         Device live = new Device(
                 "live",
@@ -95,6 +98,7 @@ public final class TestRigs {
                 "",
                 new Draw.Amps(Figure.rated(1.6), Figure.UNSET),
                 limits,
+                Sockets.UNKNOWN,
                 Figure.rated(1.6));
         Pack left = Pack.labelled("left", "left pack", Chemistry.LIFEPO4, Figure.rated(20))
                 .withMassKg(Figure.rated(2.4))

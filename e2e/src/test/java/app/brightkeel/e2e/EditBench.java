@@ -60,7 +60,7 @@ public class EditBench extends InBrowser {
     }
 
     /** The clock is the page's own: from the key that commits to the first new number on the strip. */
-    @Test
+    @Test(dependsOnMethods = "overHttp")
     public void fromKeyToScreen() {
         openRig("Lantern crate");
         link("screen").click();

@@ -81,10 +81,9 @@ public final class FaceStage implements Stage<FaceNeeds, Faces> {
         return new Faces(needs.held().stream().map(h -> face(h, hull, afloat)).toList());
     }
 
-    /** An arm hangs beside the hull and is set by its lowest line there; all else sits in the bottom at its place. */
+    /** An arm or pole hangs beside the hull and is set by its lowest line there; all else sits in the bottom at its place. */
     private static Face face(FaceNeeds.Held held, Hull hull, Afloat afloat) {
-        double bottom =
-                held.mount() == MountKind.SWING_ARM ? hull.keelM(held.xM()) : hull.bottomM(held.xM(), held.yM());
+        double bottom = beside(held.mount()) ? hull.keelM(held.xM()) : hull.bottomM(held.xM(), held.yM());
         double z = bottom - held.belowM();
         return new Face(
                 held.transducer(),
@@ -94,6 +93,10 @@ public final class FaceStage implements Stage<FaceNeeds, Faces> {
                 z,
                 afloat.waterM(held.xM(), held.yM()) - z,
                 afloat.tiltRad());
+    }
+
+    private static boolean beside(MountKind mount) {
+        return mount == MountKind.SWING_ARM || mount == MountKind.LIVE_POLE;
     }
 
     @Override

@@ -1,6 +1,5 @@
 package app.brightkeel.core.demo;
 
-import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Angler;
@@ -8,6 +7,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
@@ -25,7 +25,6 @@ import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
-import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
@@ -42,7 +41,7 @@ public final class DemoRigs {
 
     /** All of them, in the order of the shelf. */
     public static List<Rig> all() {
-        return List.of(oystercatcher(), lanternCrate());
+        return List.of(oystercatcher(), lanternCrate(), gannet());
     }
 
     /** A sit-on-top on an autumn estuary: its thin supply lead loses 3.4-3.5 %. */
@@ -54,14 +53,15 @@ public final class DemoRigs {
                 "display-7-in-chirp",
                 new Draw.Split(Figure.rated(8.5), Figure.rated(6.5)),
                 new Limits(Figure.rated(10), Figure.rated(18), Figure.rated(5), Figure.UNSET),
+                DemoGear.sockets("display-7-in-chirp"),
                 Figure.rated(0.9));
         Pack pack = Pack.labelled("pack", "12 Ah LiFePO4", Chemistry.LIFEPO4, Figure.rated(12))
                 .withOrigin("lifepo4-12")
                 .withMassKg(Figure.rated(1.5))
-                .withSize(size(0.151, 0.098, 0.095))
+                .withSize(DemoGear.size(0.151, 0.098, 0.095))
                 .withMaxDischargeA(Figure.rated(12));
-        Transducer transducer = transducer(
-                "chirp-24", new Mount(MountKind.SCUPPER, "scupper-aft-left", Figure.measured(0.02), Figure.UNSET));
+        Transducer transducer = DemoGear.transducer("chirp-24", "transducer")
+                .withMount(new Mount(MountKind.SCUPPER, "scupper-aft-left", Figure.measured(0.02), Figure.UNSET));
         Segment lead = new Segment(
                 "lead",
                 "supply lead",
@@ -74,6 +74,7 @@ public final class DemoRigs {
                 new Outing(
                         Figure.chosen(11),
                         Water.of(WaterKind.BRACKISH, Season.AUTUMN, Motion.DRIFTING, 2, 9)
+                                .withStyle(FishingStyle.DRIFT)
                                 .withWaterC(Figure.measured(11)),
                         List.of(new Phase(
                                 "tide",
@@ -81,7 +82,7 @@ public final class DemoRigs {
                                 Figure.chosen(6),
                                 List.of(new Use(display.id(), Figure.chosen(0.8), Figure.chosen(1)))))),
                 new Angler(Figure.measured(82), Figure.chosen(6)),
-                batteryToTheRight(craft("sit-on-top-3-9")),
+                batteryToTheRight(DemoGear.craft("sit-on-top-3-9")),
                 List.of(transducer),
                 List.of(display),
                 new Harness(List.of(pack), List.of(), List.of(lead)),
@@ -117,16 +118,16 @@ public final class DemoRigs {
                 "display-5-in",
                 new Draw.Split(Figure.rated(5), Figure.rated(3)),
                 new Limits(Figure.rated(10), Figure.rated(18), Figure.rated(3), Figure.UNSET),
+                DemoGear.sockets("display-5-in"),
                 Figure.rated(0.5));
         Pack pack = Pack.labelled("pack", "9 Ah AGM, third winter", Chemistry.AGM, Figure.rated(9))
                 .withOrigin("agm-9")
                 .withAge(Figure.measured(0.86))
                 .withDepth(Figure.chosen(0.5))
                 .withMassKg(Figure.rated(2.7))
-                .withSize(size(0.151, 0.065, 0.096));
-        Transducer transducer = transducer(
-                        "ice-10-22",
-                        new Mount(MountKind.ICE_FLOAT, "hole", Figure.measured(0.45), Figure.measured(0.20)))
+                .withSize(DemoGear.size(0.151, 0.065, 0.096));
+        Transducer transducer = DemoGear.transducer("ice-10-22", "transducer")
+                .withMount(new Mount(MountKind.ICE_FLOAT, "hole", Figure.measured(0.45), Figure.measured(0.20)))
                 .withInUse("wide");
         Segment lead = new Segment(
                 "lead",
@@ -140,6 +141,7 @@ public final class DemoRigs {
                 new Outing(
                         Figure.chosen(-14),
                         Water.of(WaterKind.FRESH, Season.ICE, Motion.STILL, 14, 38)
+                                .withStyle(FishingStyle.ICE_JIG)
                                 .withIceM(Figure.measured(0.35)),
                         List.of(new Phase(
                                 "jigging",
@@ -147,7 +149,7 @@ public final class DemoRigs {
                                 Figure.chosen(5),
                                 List.of(new Use(display.id(), Figure.chosen(1), Figure.chosen(1)))))),
                 Angler.UNKNOWN,
-                craft("ice-sled"),
+                DemoGear.craft("ice-sled"),
                 List.of(transducer),
                 List.of(display),
                 new Harness(List.of(pack), List.of(), List.of(lead)),
@@ -162,12 +164,9 @@ public final class DemoRigs {
                 List.of(new Note(pack.id(), "Left over from the alarm system, was free.")));
     }
 
-    private static Craft craft(String id) {
-        return Catalogue.crafts().stream()
-                .filter(item -> item.id().equals(id))
-                .findFirst()
-                .orElseThrow()
-                .craft();
+    /** A pedal kayak on a deep fjord with two screens and a live head. */
+    public static Rig gannet() {
+        return Gannet.rig();
     }
 
     /** It stands in the right half of the well, against the display on the left rail. */
@@ -175,19 +174,6 @@ public final class DemoRigs {
         return craft.withStations(craft.stations().stream()
                 .map(station -> station.id().equals("stern-well") ? station.withSideM(Figure.chosen(0.12)) : station)
                 .toList());
-    }
-
-    private static Transducer transducer(String origin, Mount mount) {
-        return Catalogue.transducers().stream()
-                .filter(item -> item.id().equals(origin))
-                .findFirst()
-                .orElseThrow()
-                .withId("transducer")
-                .withMount(mount);
-    }
-
-    private static Size size(double deepM, double wideM, double tallM) {
-        return new Size(Figure.rated(deepM), Figure.rated(wideM), Figure.rated(tallM));
     }
 
     private static Fitting.Fuse fuse(double ratingA, double atM) {

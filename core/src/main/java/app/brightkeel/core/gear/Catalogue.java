@@ -9,6 +9,8 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Sockets;
+import app.brightkeel.core.rig.SonarVersion;
 import app.brightkeel.core.rig.Transducer;
 import java.util.List;
 
@@ -37,6 +39,11 @@ public final class Catalogue {
     /** Extension leads for transducers, by length. */
     public static List<Extension> extensions() {
         return SonarCatalogue.EXTENSIONS;
+    }
+
+    /** Adapters between plugs and sockets of different pins. */
+    public static List<AdapterItem> adapters() {
+        return SonarCatalogue.ADAPTERS;
     }
 
     /** Crafts with their stations, passages and obstructions. */
@@ -86,6 +93,12 @@ public final class Catalogue {
                                 Figure.rated(Table.number(row, "maxV")),
                                 Figure.rated(Table.number(row, "maxFuseA")),
                                 Figure.UNSET),
+                        new Sockets(
+                                row.get("family"),
+                                GearTable.rated(row, "sonarPins"),
+                                Table.constant(SonarVersion.class, row.get("version")),
+                                GearTable.shapes(row, "shows"),
+                                GearTable.rated(row, "powerPins")),
                         Figure.rated(Table.number(row, "massKg"))))
                 .toList();
     }

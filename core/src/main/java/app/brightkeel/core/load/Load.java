@@ -15,9 +15,12 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The day's draw. */
 public final class Load implements Stage<Load.Needs, DayLoad> {
@@ -29,8 +32,16 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
 
     private Load() {}
 
-    /** @param packV mean volts of the pack, 0 where no draw is given in amperes */
-    public record Needs(List<Device> devices, List<Phase> phases, double packV) {}
+    /**
+     * @param extraW what the transducers on each device add to it [W]
+     * @param packV  mean volts of the pack, 0 where no draw is given in amperes
+     */
+    public record Needs(List<Device> devices, List<Double> extraW, List<Phase> phases, double packV) {
+
+        double wattsAt(int device, double brightness) {
+            return devices.get(device).draw().wattsAt(brightness, packV) + extraW.get(device);
+        }
+    }
 
     @Override
     public String name() {
@@ -56,7 +67,21 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
         Outcome<Double> packV =
                 inAmps(rig) ? line.get(Packs.STAGE).map(bank -> bank.first().meanVolts()) : Outcome.known(0.0);
         return Outcome.both(
-                Outcome.unless(missing, () -> rig), packV, (r, volts) -> new Needs(r.devices(), phases, volts));
+                Outcome.unless(missing, () -> rig),
+                packV,
+                (r, volts) -> new Needs(r.devices(), extra(r), phases, volts));
+    }
+
+    /** What the elements of a transducer add to the display they are plugged into. */
+    private static List<Double> extra(Rig rig) {
+        double[] all = new double[rig.devices().size()];
+        for (Transducer transducer : rig.transducers()) {
+            double watts = transducer.type().extraW();
+            if (watts > 0) {
+                rig.displayOf(transducer).ifPresent(display -> all[rig.indexOf(display)] += watts);
+            }
+        }
+        return Arrays.stream(all).boxed().toList();
     }
 
     private static boolean inAmps(Rig rig) {
@@ -68,15 +93,15 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
         List<PhaseLoad> phases = new ArrayList<>();
         for (Phase phase : needs.phases()) {
             List<Double> watts = new ArrayList<>();
-            for (Device device : needs.devices()) {
-                Use use = phase.use(device.id());
-                watts.add(device.draw().wattsAt(use.brightness().value(), needs.packV())
-                        * use.duty().value());
+            for (int d = 0; d < needs.devices().size(); d++) {
+                Use use = phase.use(needs.devices().get(d).id());
+                watts.add(
+                        needs.wattsAt(d, use.brightness().value()) * use.duty().value());
             }
             phases.add(new PhaseLoad(phase.id(), phase.name(), phase.hours().value(), List.copyOf(watts)));
         }
-        List<Double> full = needs.devices().stream()
-                .map(device -> device.draw().wattsAt(1, needs.packV()))
+        List<Double> full = IntStream.range(0, needs.devices().size())
+                .mapToObj(d -> needs.wattsAt(d, 1))
                 .toList();
         return new DayLoad(List.copyOf(phases), full);
     }
@@ -180,6 +205,10 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
                             metered.backlightShare(),
                             Unit.PERCENT,
                             at(index, "backlightShare"));
+        }
+        double extra = extra(line.rig()).get(index);
+        if (extra > 0) {
+            all.step("+", "what its line or side beams usually add", extra, Unit.WATT);
         }
         return all.result("P(1)", "at full brightness", full, Unit.WATT).done();
     }

@@ -35,7 +35,7 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
         double rim = rimRad(held);
         if (rim < clear) {
             clear = rim;
-            by = held.face().mount() == MountKind.ICE_FLOAT ? "edge of the ice" : "edge of the pocket";
+            by = held.face().mount().throughIce() ? "edge of the ice" : "edge of the pocket";
         }
         return new Clearance(held, clear, by, gap(held), behind(held));
     }
@@ -56,7 +56,7 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
     private static double rimRad(Held held) {
         double inside = switch (held.face().mount()) {
             case HULL_POCKET -> -held.proudM();
-            case ICE_FLOAT -> held.iceM().orElse(0.0) - held.face().underM();
+            case ICE_FLOAT, ICE_POLE -> held.iceM().orElse(0.0) - held.face().underM();
             default -> 0;
         };
         return inside <= 0 || held.openingM().isEmpty()
@@ -65,8 +65,8 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
     }
 
     private static Optional<Double> gap(Held held) {
-        boolean enclosed =
-                held.face().mount() == MountKind.HULL_POCKET || held.face().mount() == MountKind.ICE_FLOAT;
+        boolean enclosed = held.face().mount() == MountKind.HULL_POCKET
+                || held.face().mount().throughIce();
         return enclosed && held.openingM().isPresent() && held.bodyM().isPresent()
                 ? Optional.of(held.openingM().get() - held.bodyM().get())
                 : Optional.empty();

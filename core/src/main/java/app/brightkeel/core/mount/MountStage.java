@@ -47,7 +47,7 @@ public final class MountStage implements Stage<MountNeeds, Clearances> {
         double half = sonar.isKnown()
                 ? sonar.value().sights().stream()
                         .filter(sight -> sight.transducer().equals(transducer.id()))
-                        .mapToDouble(sight -> sight.widest().cone().halfRad())
+                        .mapToDouble(sight -> sight.halfRad())
                         .findFirst()
                         .orElse(0)
                 : 0;

@@ -12,14 +12,17 @@ import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.sonar.DeadZone;
 import app.brightkeel.core.sonar.Sight;
 import app.brightkeel.core.sonar.SonarStage;
+import app.brightkeel.core.sonar.SonarState;
 import app.brightkeel.core.sonar.View;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
-/** The beams of the first transducer in side view, and what they cover of the bottom in plan, to one scale. */
+/** The beams in side view over the steepest bottom, and what they cover of it in plan, to one scale. */
 final class BeamScene {
 
     private static final int RAYS = 24;
@@ -30,45 +33,62 @@ final class BeamScene {
     /** Narrowest side view, as a share of the depth, so that words have room. */
     private static final double LEAST_WIDE = 0.45;
 
+    /** A fish is about so many times as long as high. */
+    private static final double FISH_SLIM = 4;
+
+    private final SonarState sonar;
     private final Sight sight;
+    private final double fishM;
+    private final double fishLengthM;
     private final double deepM;
     private final double halfM;
+    private final double slope;
     private final Drawing drawing = new Drawing();
 
-    private BeamScene(Sight sight) {
-        this.sight = sight;
+    private BeamScene(Line line, SonarState sonar) {
+        this.sonar = sonar;
+        sight = sonar.first();
+        fishM = line.rig().outing().water().fishM().value();
+        fishLengthM = line.rig().outing().water().fishLengthM().value();
         deepM = sight.water().mostM();
+        slope = Math.tan(sight.slopeRad());
         double widest = sight.views().stream()
+                .filter(BeamScene::looksDown)
                 .mapToDouble(view -> view.cone().footprintM(sight.belowFaceM(deepM)))
                 .max()
-                .orElseThrow();
-        halfM = Math.max(widest / 2, deepM * LEAST_WIDE / 2);
+                .orElse(0);
+        double ahead = LiveDrawing.live(sonar).isPresent() ? LiveDrawing.REACH_M : 0;
+        halfM = Math.max(Math.max(Math.min(widest, 2 * deepM) / 2, ahead), deepM * LEAST_WIDE / 2);
     }
 
     static Outcome<Scene> of(Line line) {
-        return line.get(SonarStage.STAGE).map(sonar -> new BeamScene(sonar.first()).scene());
+        return line.get(SonarStage.STAGE).map(sonar -> new BeamScene(line, sonar).scene());
+    }
+
+    /** Side fans look out and live fans ahead: they are drawn in plan. */
+    private static boolean looksDown(View view) {
+        return view.shape() == BeamShape.CONE || view.shape() == BeamShape.LINE;
     }
 
     private Scene scene() {
         double room = ROOM * deepM;
         double planX = 2 * halfM + 3 * room + deepM * 0.25;
-        drawing.box(Role.BOTTOM, -halfM, -deepM - room, halfM, -deepM);
+        double low = -deepM - room - halfM * slope;
+        List<Point> bed = List.of(at(-halfM, bedAt(-halfM)), at(halfM, bedAt(halfM)));
+        drawing.curve(Role.BOTTOM, List.of(bed.get(0), bed.get(1), at(halfM, low), at(-halfM, low)), true);
         View inUse = sight.at(deepM);
-        for (View view : sight.views()) {
-            if (!view.equals(inUse)) {
-                cone(view, Role.GHOST);
-            }
-        }
-        cone(inUse, Role.BEAM);
-        hidden(inUse);
-        drawing.path(Role.SURFACE, 1, at(-halfM, 0), at(halfM, 0))
-                .path(Role.BED, 1, at(-halfM, -deepM), at(halfM, -deepM));
-        drawing.box(Role.FACE, -deepM / 90, -sight.underM(), deepM / 90, -sight.underM() + deepM / 60);
+        beams(inUse);
+        drawing.path(Role.SURFACE, 1, at(-halfM, 0), at(halfM, 0)).curve(Role.BED, bed, false);
+        double under = sight.face().underM();
+        drawing.box(Role.FACE, -deepM / 90, -under, deepM / 90, -under + deepM / 60);
         depth("least", sight.water().leastM());
         depth("typical", sight.water().typicalM());
         depth("greatest", deepM);
+        fish();
+        LiveDrawing.side(drawing, sonar, halfM);
         plan(planX);
-        Frame.ToScale frame = Frame.ToScale.of(at(-halfM, -deepM - room), at(planX + halfM, room / 2));
+        picks();
+        Frame.ToScale frame = Frame.ToScale.of(at(-halfM, low), at(planX + halfM, room / 2));
         return new Scene(
                 Text.of("What it sees, in side view and on the bottom"),
                 Text.of(
@@ -80,33 +100,63 @@ final class BeamScene {
                                 : inUse.name() + " in use"),
                 frame,
                 drawing.marks(),
-                new Twin(List.of("depth", "beam", "seen of the bottom", "hidden above it"), rows()));
+                new Twin(
+                        List.of("transducer", "depth", "beam", "seen of the bottom", "hidden above it", "reaches"),
+                        rows()));
     }
 
-    private void cone(View view, Role role) {
-        double below = sight.belowFaceM(deepM);
-        double half = view.cone().footprintM(below) / 2;
-        drawing.curve(role, List.of(at(0, -sight.underM()), at(half, -deepM), at(-half, -deepM)), true);
+    /** Up-slope is to the right. */
+    private double bedAt(double x) {
+        return -deepM + x * slope;
+    }
+
+    private void beams(View inUse) {
+        for (Sight each : sonar.sights()) {
+            for (View view : each.views()) {
+                if (looksDown(view) && !view.equals(inUse)) {
+                    cone(each, view, Role.GHOST);
+                }
+            }
+        }
+        if (looksDown(inUse)) {
+            cone(sight, inUse, Role.BEAM);
+            hidden(inUse);
+        }
+    }
+
+    private void cone(Sight from, View view, Role role) {
+        drawing.curve(role, outline(from, view), true);
+    }
+
+    private List<Point> outline(Sight from, View view) {
+        double half = view.cone().halfRad();
+        return List.of(at(0, -from.face().underM()), hit(from, half), hit(from, -half));
+    }
+
+    /** Where a ray so far off straight down meets the bottom; one that runs along it ends at the drawing's edge. */
+    private Point hit(Sight from, double off) {
+        double fall = Math.cos(off) + Math.sin(off) * slope;
+        double edge = 1.5 * halfM / Math.max(1e-6, Math.abs(Math.sin(off)));
+        double range = fall <= 0 ? edge : Math.min(edge, from.belowFaceM(deepM) / fall);
+        return at(range * Math.sin(off), -from.face().underM() - range * Math.cos(off));
     }
 
     /** Under the arc as far away as the nearest bottom, less the pulse. */
     private void hidden(View view) {
-        double below = sight.belowFaceM(deepM);
-        DeadZone zone = view.deadZone(below);
+        DeadZone zone = view.deadZone(sight.belowFaceM(deepM), sight.slopeRad());
         double reach = Math.max(0, zone.nearestM() - view.pulseM());
         double alpha = view.cone().halfRad();
         List<Point> points = new ArrayList<>();
         for (int i = 0; i <= RAYS; i++) {
             double off = -alpha + 2 * alpha * i / RAYS;
-            points.add(at(reach * Math.sin(off), -sight.underM() - reach * Math.cos(off)));
+            points.add(at(reach * Math.sin(off), -sight.face().underM() - reach * Math.cos(off)));
         }
-        double half = view.cone().footprintM(below) / 2;
-        points.add(at(half, -deepM));
-        points.add(at(-half, -deepM));
+        points.add(hit(sight, alpha));
+        points.add(hit(sight, -alpha));
         drawing.curve(Role.HIDDEN, points, true)
                 .note(
                         Role.QUIET,
-                        at(halfM, -deepM),
+                        at(halfM, bedAt(halfM)),
                         Side.RIGHT,
                         1.1,
                         "  hidden in the bottom's echo: up to {}",
@@ -114,7 +164,8 @@ final class BeamScene {
     }
 
     private void depth(String name, double depthM) {
-        double half = sight.footprintM(depthM) / 2;
+        View view = sight.at(depthM);
+        double half = looksDown(view) ? sight.footprintM(depthM) / 2 : 0;
         drawing.path(Role.WANTED, 1, at(-half, -depthM), at(half, -depthM))
                 .note(
                         Role.LABEL,
@@ -124,32 +175,90 @@ final class BeamScene {
                         "  {} {}: {} seen",
                         name,
                         new Amount(depthM, Unit.DEPTH),
-                        new Amount(2 * half, Unit.METRE));
+                        new Amount(sight.footprintM(depthM), Unit.METRE));
     }
 
-    /** Circles on the bottom at the three depths round one place. */
-    private void plan(double planX) {
-        Point middle = at(planX, -deepM / 2);
-        drawing.circle(Role.BEAM, middle, sight.footprintM(deepM) / 2)
-                .circle(Role.WANTED, middle, sight.footprintM(sight.water().typicalM()) / 2)
-                .circle(Role.WANTED, middle, sight.footprintM(sight.water().leastM()) / 2)
+    /** As long as the fish that are wanted, as high over the deepest bottom as they stand. */
+    private void fish() {
+        double y = -deepM + fishM;
+        double half = fishLengthM / 2;
+        double high = fishLengthM / FISH_SLIM / 2;
+        drawing.curve(
+                        Role.TARGET,
+                        List.of(
+                                at(-half, y),
+                                at(-half / 2, y + high),
+                                at(half / 3, y + high),
+                                at(0.7 * half, y),
+                                at(half, y + high),
+                                at(half, y - high),
+                                at(0.7 * half, y),
+                                at(half / 3, y - high),
+                                at(-half / 2, y - high)),
+                        true)
                 .note(
                         Role.QUIET,
-                        at(planX, -deepM / 2 + Math.max(halfM * 0.6, sight.footprintM(deepM) / 2)),
-                        Side.MIDDLE,
-                        -1,
-                        "from above, at the three depths");
+                        at(-halfM, bedAt(-halfM)),
+                        Side.RIGHT,
+                        1.1,
+                        "fish of {}, to scale",
+                        new Amount(fishLengthM, Unit.METRE));
+    }
+
+    /** Circles on the bottom at the three depths round one place, fans as what they cover. */
+    private void plan(double planX) {
+        Point middle = at(planX, -deepM / 2);
+        View inUse = sight.at(deepM);
+        if (inUse.shape() == BeamShape.CONE) {
+            drawing.circle(Role.BEAM, middle, sight.footprintM(deepM) / 2)
+                    .circle(Role.WANTED, middle, sight.footprintM(sight.water().typicalM()) / 2)
+                    .circle(Role.WANTED, middle, sight.footprintM(sight.water().leastM()) / 2);
+        }
+        for (Sight each : sonar.sights()) {
+            for (View view : each.views()) {
+                LiveDrawing.fan(drawing, each, view, middle, view.equals(inUse) ? Role.BEAM : Role.GHOST);
+            }
+        }
+        LiveDrawing.plan(drawing, sonar, middle);
+        double top = Math.max(halfM * 0.6, Math.min(halfM, sight.footprintM(deepM) / 2));
+        drawing.note(
+                Role.QUIET,
+                at(planX, middle.y() + top),
+                Side.MIDDLE,
+                -1,
+                LiveDrawing.live(sonar).isPresent() ? "from above, ahead is up" : "from above, at the three depths");
+    }
+
+    /** A beam is chosen by pointing at it; first the wide ones, so that narrow ones lie on top. */
+    private void picks() {
+        if (sight.views().size() < 2) {
+            return;
+        }
+        sight.views().stream()
+                .filter(BeamScene::looksDown)
+                .sorted((a, b) -> Double.compare(b.cone().fullRad(), a.cone().fullRad()))
+                .forEach(view -> drawing.pick(
+                        "transducer.use." + sight.transducer() + "." + view.beam(),
+                        outline(sight, view),
+                        "Use the {}",
+                        view.name()));
     }
 
     private List<List<Text>> rows() {
         List<List<Text>> rows = new ArrayList<>();
-        double[] depths = {sight.water().leastM(), sight.water().typicalM(), deepM};
-        for (double depth : depths) {
-            rows.add(List.of(
-                    Text.of(depth, Unit.DEPTH),
-                    Text.of("{}", sight.at(depth).name()),
-                    Text.of(sight.footprintM(depth), Unit.METRE),
-                    Text.of(sight.hiddenM(depth), Unit.METRE)));
+        for (Sight each : sonar.sights()) {
+            double[] depths = {each.water().leastM(), each.water().typicalM(), deepM};
+            for (double depth : depths) {
+                View view = each.at(depth);
+                Optional<Double> reach = view.reach().map(r -> r.leastM());
+                rows.add(List.of(
+                        Text.of("{}", each.name()),
+                        Text.of(depth, Unit.DEPTH),
+                        Text.of("{}", view.name()),
+                        Text.of(each.footprintM(depth), Unit.METRE),
+                        Text.of(each.hiddenM(depth), Unit.METRE),
+                        reach.map(metres -> Text.of(metres, Unit.DEPTH)).orElse(Text.of("not known"))));
+            }
         }
         return rows;
     }

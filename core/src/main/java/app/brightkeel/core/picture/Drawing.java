@@ -59,6 +59,18 @@ final class Drawing {
         return this;
     }
 
+    /** Something that can be chosen by pointing at it. */
+    Drawing pick(String change, List<Point> area, String template, Object... parts) {
+        marks.add(new Mark.Pick(change, List.copyOf(area), Text.of(template, parts)));
+        return this;
+    }
+
+    /** A figure that is set by moving its place up and down. */
+    Drawing handle(String pointer, Point at, double low, double high) {
+        marks.add(new Mark.Handle(pointer, at, low, high));
+        return this;
+    }
+
     List<Mark> marks() {
         return List.copyOf(marks);
     }

@@ -54,6 +54,8 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
         BEAM,
         GHOST,
         HIDDEN,
+        TARGET,
+        HISTOGRAM,
         FACE,
         OBSTRUCTION,
         PASSAGE,
@@ -126,7 +128,22 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
             }
         }
 
-        /** Dragging or arrow keys set the figure at the pointer. */
+        /**
+         * Pointing at an area, or Enter on it, takes a change.
+         *
+         * @param change id of a change that is offered
+         */
+        record Pick(String change, List<Point> area, Text text) implements Mark {
+            /** On paper there is nothing to choose. */
+            @Override
+            public void draw(Pen pen) {}
+        }
+
+        /**
+         * Dragging up and down, or arrow keys, set the figure at the pointer to where the handle then is.
+         *
+         * @param low  of its y, and {@code high}
+         */
         record Handle(String pointer, Point at, double low, double high) implements Mark {
             /** On paper there is nothing to drag. */
             @Override

@@ -27,6 +27,7 @@ public enum Unit {
     RATING(Style.SHORT, metric("A", 1)),
     AMPERE_HOUR(Style.PLAIN, metric("Ah", 1)),
     WATT(Style.PLAIN, metric("W", 1)),
+    DECIBEL_PER_KM(Style.PLAIN, metric("dB/km", 1)),
     WATT_HOUR(Style.PLAIN, metric("Wh", 0)),
     WATT_HOUR_PER_KILOGRAM(Style.PLAIN, metric("Wh/kg", 0)),
     HOUR(Style.HOURS_MINUTES, metric("h", 0)),

@@ -5,6 +5,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A named change of a rig: a cure, or an alternative to compare.
@@ -20,9 +21,16 @@ public record Change(String id, Text label, Effort effort, Rig after) {
     /** The links it moves. */
     public List<Effect> effects(Line line, RigReviewer reviewer) {
         Line then = line.with(after);
+        return moved(
+                Stream.of(Link.values()).map(link -> reviewer.state(line, link)).toList(),
+                Stream.of(Link.values()).map(link -> reviewer.state(then, link)).toList());
+    }
+
+    /** @param before and {@code after}: of every link, in order */
+    static List<Effect> moved(List<LinkState> before, List<LinkState> after) {
         List<Effect> moved = new ArrayList<>();
         for (Link link : Link.values()) {
-            Effect effect = new Effect(link, reviewer.state(line, link), reviewer.state(then, link));
+            Effect effect = new Effect(link, before.get(link.ordinal()), after.get(link.ordinal()));
             if (!effect.before().equals(effect.after())) {
                 moved.add(effect);
             }

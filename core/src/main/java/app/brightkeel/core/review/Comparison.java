@@ -5,6 +5,7 @@ import app.brightkeel.core.quantity.Text;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Alternatives for one link, best first, each with what it does to every link.
@@ -21,35 +22,45 @@ public final class Comparison {
      *
      * @param planned whether it is what the rig has
      * @param after   the compared link after it
+     * @param reasons what speaks for and against it
      * @param effects on every link that moves
      */
     public record Offer(
-            String id, Text label, Effort effort, boolean planned, LinkState after, List<Change.Effect> effects) {}
+            String id,
+            Text label,
+            Effort effort,
+            boolean planned,
+            LinkState after,
+            List<Text> reasons,
+            List<Change.Effect> effects) {}
 
     private record Ranked(Offer offer, long fails, long closes) {}
 
     /** All alternatives of a link with what is planned among them. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
         List<Ranked> all = new ArrayList<>();
+        List<LinkState> before = states(line, reviewer);
         for (Change change : withPlanned(line, link)) {
             Line then = line.with(change.after());
-            List<LinkState> states = new ArrayList<>();
-            for (Link each : Link.values()) {
-                states.add(reviewer.state(then, each));
-            }
+            List<LinkState> states = states(then, reviewer);
             Offer offer = new Offer(
                     change.id(),
                     change.label(),
                     change.effort(),
                     change.after().equals(line.entered()),
                     states.get(link.ordinal()),
-                    change.effects(line, reviewer));
+                    Links.of(link).reasons(line, then),
+                    Change.moved(before, states));
             all.add(new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE)));
         }
         all.sort(Comparator.comparingLong(Ranked::fails)
                 .thenComparingLong(Ranked::closes)
                 .thenComparing(r -> r.offer().effort()));
         return all.stream().map(Ranked::offer).toList();
+    }
+
+    private static List<LinkState> states(Line line, RigReviewer reviewer) {
+        return Stream.of(Link.values()).map(link -> reviewer.state(line, link)).toList();
     }
 
     private static List<Change> withPlanned(Line line, Link link) {

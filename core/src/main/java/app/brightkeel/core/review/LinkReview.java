@@ -29,6 +29,15 @@ public interface LinkReview {
         return Text.of("As it is");
     }
 
+    /**
+     * What speaks for and against a changed rig on this link, for the rows of Compare; empty where its verdict says all.
+     *
+     * @param planned the rig as it is
+     */
+    default List<Text> reasons(Line planned, Line changed) {
+        return List.of();
+    }
+
     /** Alternatives to compare, smallest first; each a whole change. */
     List<Change> alternatives(Line line);
 }

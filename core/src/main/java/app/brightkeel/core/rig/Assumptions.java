@@ -140,7 +140,9 @@ public final class Assumptions {
                 .waterC(water.waterC().orAssume(season.usualWaterC()))
                 .salinity(water.salinity().orAssume(water.kind().usualSalinity()))
                 .displaySoundMs(water.displaySoundMs().orAssume(DISPLAY_SOUND_MS))
-                .fishM(water.fishM().orAssume(CraftAssumptions.FISH_M)));
+                .fishM(water.fishM().orAssume(CraftAssumptions.FISH_M))
+                .fishLengthM(water.fishLengthM().orAssume(CraftAssumptions.FISH_LENGTH_M))
+                .slopeDeg(water.slopeDeg().orAssume(0)));
     }
 
     private static Phase filled(Phase phase, List<Device> devices) {

@@ -8,6 +8,15 @@ final class CraftAssumptions {
     /** How high above the bottom the fish stand that matter, where nobody said [m]. */
     static final double FISH_M = 0.15;
 
+    /** How long the fish are that are wanted, where nobody said [m]. */
+    static final double FISH_LENGTH_M = 0.40;
+
+    /** A live head's fan across, where its sheet says nothing [°]; value from memory, 18 to 22. */
+    static final double LIVE_ACROSS_DEG = 20;
+
+    /** The thin way of a line beam or side fan [°]; value from memory. */
+    static final double THIN_DEG = 2;
+
     /** Room that terminals and a right-angled plug need above a battery [m]. */
     static final double PLUG_ROOM_M = 0.03;
 
@@ -27,10 +36,28 @@ final class CraftAssumptions {
 
     static Transducer filled(Transducer transducer) {
         Mount mount = transducer.mount();
-        return mount.kind() == MountKind.UNDECIDED
-                ? transducer
-                : transducer.withMount(
-                        mount.withBelowM(mount.belowM().orAssume(mount.kind().usualBelowM())));
+        return transducer.with(full -> {
+            if (mount.kind() != MountKind.UNDECIDED) {
+                full.mount(mount.withBelowM(mount.belowM().orAssume(mount.kind().usualBelowM())));
+            }
+            if (transducer.live()) {
+                full.tiltDeg(transducer.tiltDeg().orAssume(0))
+                        .leanDeg(transducer.leanDeg().orAssume(0));
+            }
+            if (transducer.beams().stream().anyMatch(beam -> beam.shape() != BeamShape.CONE)) {
+                full.beams(transducer.beams().stream()
+                        .map(CraftAssumptions::filled)
+                        .toList());
+            }
+        });
+    }
+
+    private static Beam filled(Beam beam) {
+        return switch (beam.shape()) {
+            case CONE -> beam;
+            case LIVE -> beam.withAlongDeg(beam.alongDeg().orAssume(LIVE_ACROSS_DEG));
+            case LINE, SIDE -> beam.withAlongDeg(beam.alongDeg().orAssume(THIN_DEG));
+        };
     }
 
     static Run filled(Run run, Rig rig) {

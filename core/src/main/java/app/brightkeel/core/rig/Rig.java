@@ -138,6 +138,16 @@ public record Rig(
         return find(transducers, Transducer::id, id);
     }
 
+    /** The display a transducer plugs into: the one it names, or the only one. */
+    public Optional<Device> displayOf(Transducer transducer) {
+        if (!transducer.feeds().isEmpty()) {
+            return Optional.of(device(transducer.feeds()));
+        }
+        List<Device> displays =
+                devices.stream().filter(device -> device.kind().display()).toList();
+        return displays.size() == 1 ? Optional.of(displays.get(0)) : Optional.empty();
+    }
+
     /** How the cable of a transducer or segment goes, if that is said. */
     public Optional<Run> runOf(String carried) {
         return find(runs, Run::carries, carried);

@@ -88,6 +88,14 @@ public final class RigDifferences {
             figure(owner, field, from, to);
         } else if (a instanceof Gauge from && b instanceof Gauge to) {
             tell("{}: {} → {}.", what(owner, field), gauge(from), gauge(to));
+        } else if (a instanceof Logged from && b instanceof Logged to) {
+            tell("What was fished: {} → {}.", log(from), log(to));
+        } else if (a instanceof Adapter from
+                && b instanceof Adapter to
+                && !from.name().equals(to.name())) {
+            tell("Adapter of {}: {} → {}.", nameOf(owner), adapter(from), adapter(to));
+        } else if (Set.of("shows", "loses").contains(field)) {
+            tell("{}: {} → {}.", what(owner, field), shapes((List<?>) a), shapes((List<?>) b));
         } else if (field.equals("legs")) {
             tell("{}: {} → {}.", what(owner, field), way((List<?>) a), way((List<?>) b));
         } else if (a instanceof List<?> from && b instanceof List<?> to) {
@@ -125,6 +133,20 @@ public final class RigDifferences {
 
     private static Object gauge(Gauge gauge) {
         return gauge.decided() ? new Amount(gauge.size().areaMm2(), Unit.WIRE) : "open";
+    }
+
+    private static String log(Logged logged) {
+        return logged.name().isEmpty() ? "no log" : logged.name();
+    }
+
+    private static String adapter(Adapter adapter) {
+        return adapter.there() ? adapter.name() : "none";
+    }
+
+    private static String shapes(List<?> shapes) {
+        List<String> words =
+                shapes.stream().map(shape -> ((Worded) shape).words()).toList();
+        return words.isEmpty() ? "none" : String.join(", ", words);
     }
 
     private String way(List<?> legs) {

@@ -10,12 +10,17 @@ import java.util.List;
  * What sends and hears the sound.
  *
  * @param origin  id of the catalogue item it was copied from, "" where it was typed from its label
- * @param beams   round beams, one or several
+ * @param beams   one or several
  * @param inUse   id of the beam that is used; "" where it is switched by the depth
  * @param feeds   id of the device it plugs into; "" where there is only one display
  * @param bodyM   largest width of its body, on ice with its float, 0.01 to 0.6 [m]
  * @param massKg  with its lead, 0.02 to 10 [kg]; never assumed
+ * @param look    how a live head is turned
+ * @param handle  how the handle of its pole points
+ * @param tiltDeg built-in tilt of its head off straight, 0 to 45 [°]
+ * @param leanDeg how far its pole leans off upright, 0 to 45 [°]
  * @param lead    its own cable
+ * @param plug    what that ends in
  * @param mount   where it sits
  */
 @RecordBuilder
@@ -29,7 +34,12 @@ public record Transducer(
         String feeds,
         Figure bodyM,
         Figure massKg,
+        Look look,
+        Handle handle,
+        Figure tiltDeg,
+        Figure leanDeg,
         Lead lead,
+        Plug plug,
         Mount mount)
         implements TransducerBuilder.With {
 
@@ -47,5 +57,22 @@ public record Transducer(
         }
         Figure.within("bodyM", bodyM, 0.01, 0.6, "m");
         Figure.within("massKg", massKg, 0.02, 10, "kg");
+        Figure.within("tiltDeg", tiltDeg, 0, 45, "°");
+        Figure.within("leanDeg", leanDeg, 0, 45, "°");
+    }
+
+    /** Whether it has a live fan, which is aimed. */
+    public boolean live() {
+        return has(BeamShape.LIVE);
+    }
+
+    /** Whether it has a beam of a shape. */
+    public boolean has(BeamShape shape) {
+        for (Beam beam : beams) {
+            if (beam.shape() == shape) {
+                return true;
+            }
+        }
+        return false;
     }
 }

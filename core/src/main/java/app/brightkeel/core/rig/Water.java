@@ -6,6 +6,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * The water a rig is planned for.
  *
  * @param motion         how the craft moves over it
+ * @param style          how it is fished
  * @param leastM         shallowest that is fished, 0.2 to 1000 [m]; never assumed
  * @param typicalM       where most time is spent, 0.2 to 1000 [m]
  * @param mostM          deepest that is fished, 0.2 to 1000 [m]; never assumed
@@ -13,6 +14,9 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param salinity       0 to 45 [g/kg]
  * @param displaySoundMs speed of sound the display reckons with, 1350 to 1600 [m/s]
  * @param fishM          how high above the bottom the fish stand that matter, 0.02 to 10 [m]
+ * @param fishLengthM    of the fish that are wanted, 0.03 to 5 [m]
+ * @param slopeDeg       steepest bottom that is fished, 0 to 60 [°]
+ * @param logged         where was really fished
  * @param iceM           thickness of the ice as measured, 0.02 to 3 [m]; never assumed, and never judged as safe
  */
 @RecordBuilder
@@ -20,6 +24,7 @@ public record Water(
         WaterKind kind,
         Season season,
         Motion motion,
+        FishingStyle style,
         Figure leastM,
         Figure typicalM,
         Figure mostM,
@@ -27,7 +32,10 @@ public record Water(
         Figure salinity,
         Figure displaySoundMs,
         Figure fishM,
-        Figure iceM)
+        Figure fishLengthM,
+        Figure slopeDeg,
+        Figure iceM,
+        Logged logged)
         implements WaterBuilder.With {
 
     private static final double SHALLOWEST_M = 0.2;
@@ -41,6 +49,8 @@ public record Water(
         Figure.within("salinity", salinity, 0, 45, "g/kg");
         Figure.within("displaySoundMs", displaySoundMs, 1350, 1600, "m/s");
         Figure.within("fishM", fishM, 0.02, 10, "m");
+        Figure.within("fishLengthM", fishLengthM, 0.03, 5, "m");
+        Figure.within("slopeDeg", slopeDeg, 0, 60, "°");
         Figure.within("iceM", iceM, 0.02, 3, "m");
     }
 
@@ -49,6 +59,7 @@ public record Water(
             WaterKind.UNDECIDED,
             Season.UNDECIDED,
             Motion.UNDECIDED,
+            FishingStyle.UNDECIDED,
             Figure.UNSET,
             Figure.UNSET,
             Figure.UNSET,
@@ -56,7 +67,10 @@ public record Water(
             Figure.UNSET,
             Figure.UNSET,
             Figure.UNSET,
-            Figure.UNSET);
+            Figure.UNSET,
+            Figure.UNSET,
+            Figure.UNSET,
+            Logged.NOTHING);
 
     /** A water known by its kind, season and depths. */
     public static Water of(WaterKind kind, Season season, Motion motion, double leastM, double mostM) {

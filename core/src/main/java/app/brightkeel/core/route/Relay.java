@@ -21,7 +21,7 @@ public final class Relay {
         Rig moved = rig.with(place);
         List<Run> runs = new ArrayList<>(rig.runs());
         for (Transducer transducer : rig.transducers()) {
-            boolean touches = RouteStage.displayOf(rig, transducer)
+            boolean touches = rig.displayOf(transducer)
                     .filter(display -> display.id().equals(place.item()))
                     .isPresent();
             if (touches) {
@@ -77,7 +77,7 @@ public final class Relay {
     private static String end(Rig rig, String carried) {
         Optional<Transducer> transducer = rig.transducer(carried);
         if (transducer.isPresent()) {
-            return RouteStage.displayOf(rig, transducer.get())
+            return rig.displayOf(transducer.get())
                     .map(display -> rig.stationOf(display.id()))
                     .orElse("");
         }

@@ -5,7 +5,6 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.rig.Craft;
-import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
@@ -67,7 +66,7 @@ public final class RouteStage implements Stage<Routes, Routes> {
         Transducer transducer = rig.transducers().get(t);
         List<Passage> legs = legs(rig.craft(), run, missing);
         String start = transducer.mount().station();
-        String end = displayOf(rig, transducer).map(d -> rig.stationOf(d.id())).orElse("");
+        String end = rig.displayOf(transducer).map(d -> rig.stationOf(d.id())).orElse("");
         int before = missing.size();
         if (start.isEmpty()) {
             missing.add(Pointer.transducer(t, "mount/station"));
@@ -126,16 +125,6 @@ public final class RouteStage implements Stage<Routes, Routes> {
                 segment.wire().lengthM().value(),
                 Optional.empty(),
                 run.cableM().value()));
-    }
-
-    /** The display a transducer plugs into: the one it names, or the only one. */
-    public static Optional<Device> displayOf(Rig rig, Transducer transducer) {
-        if (!transducer.feeds().isEmpty()) {
-            return Optional.of(rig.device(transducer.feeds()));
-        }
-        List<Device> displays =
-                rig.devices().stream().filter(device -> device.kind().display()).toList();
-        return displays.size() == 1 ? Optional.of(displays.get(0)) : Optional.empty();
     }
 
     /** The passages of a run whose lengths are known; what is open is added to what is missing. */

@@ -7,12 +7,13 @@ import java.util.List;
 /**
  * What decides what is seen.
  *
- * @param underM of each transducer's face below the surface, in their order; 0 where it is not known yet
+ * @param faces    of each transducer, in their order
+ * @param slopeDeg of the steepest bottom that is fished
  */
-public record SonarNeeds(List<Transducer> transducers, List<Double> underM, WaterState water) {
+public record SonarNeeds(List<Transducer> transducers, List<FaceAt> faces, WaterState water, double slopeDeg) {
 
     public SonarNeeds {
         transducers = List.copyOf(transducers);
-        underM = List.copyOf(underM);
+        faces = List.copyOf(faces);
     }
 }

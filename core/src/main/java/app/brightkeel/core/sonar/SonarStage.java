@@ -7,14 +7,17 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.rig.Beam;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Lead;
 import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.water.WaterStage;
 import app.brightkeel.core.water.WaterState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What the transducers see at the depths that are fished. */
 public final class SonarStage implements Stage<SonarNeeds, SonarState> {
@@ -53,8 +56,9 @@ public final class SonarStage implements Stage<SonarNeeds, SonarState> {
                 missing,
                 () -> new SonarNeeds(
                         transducers.stream().map(SonarStage::beamsOnly).toList(),
-                        transducers.stream().map(t -> under(faces, t)).toList(),
-                        water.value()));
+                        transducers.stream().map(t -> face(faces, t)).toList(),
+                        water.value(),
+                        line.rig().outing().water().slopeDeg().value()));
     }
 
     /** Lead and mount decide nothing here but the face's depth: a change of them must not count as one of the beams. */
@@ -62,38 +66,75 @@ public final class SonarStage implements Stage<SonarNeeds, SonarState> {
         return transducer.withLead(Lead.UNKNOWN).withMount(Mount.UNDECIDED);
     }
 
-    private static double under(Outcome<Faces> faces, Transducer transducer) {
+    private static FaceAt face(Outcome<Faces> faces, Transducer transducer) {
+        boolean throughHull = transducer.mount().kind() == MountKind.IN_HULL;
         return faces.isKnown()
-                ? faces.value().of(transducer.id()).map(face -> face.underM()).orElse(0.0)
-                : 0;
+                ? faces.value()
+                        .of(transducer.id())
+                        .map(face -> new FaceAt(face.underM(), face.tiltRad(), throughHull))
+                        .orElse(FaceAt.UNKNOWN)
+                : new FaceAt(0, 0, throughHull);
     }
 
     @Override
     public SonarState compute(SonarNeeds needs) {
         List<Sight> sights = new ArrayList<>();
         for (int t = 0; t < needs.transducers().size(); t++) {
+            FaceAt face = needs.faces().get(t);
             Transducer transducer = needs.transducers().get(t);
             sights.add(new Sight(
                     transducer.id(),
                     transducer.name(),
                     transducer.type(),
                     transducer.beams().stream()
-                            .map(beam -> view(beam, needs.water().soundMs()))
+                            .map(beam -> view(beam, needs.water(), face.throughHull()))
                             .toList(),
                     transducer.inUse(),
+                    transducer.look(),
+                    angle(transducer.tiltDeg()),
+                    angle(transducer.leanDeg()),
                     needs.water(),
-                    needs.underM().get(t)));
+                    Math.toRadians(needs.slopeDeg()),
+                    face));
         }
         return new SonarState(sights);
     }
 
-    private static View view(Beam beam, double soundMs) {
-        double radians = Math.toRadians(beam.fullDeg().value());
-        Cone cone = beam.quoted() == Beam.Quoted.HALF_POWER ? new Cone(radians) : Cone.quotedAtTenth(radians);
+    private static double angle(Figure degrees) {
+        return degrees.isSet() ? Math.toRadians(degrees.value()) : 0;
+    }
+
+    private static View view(Beam beam, WaterState water, boolean throughHull) {
+        Cone cone = halfPower(beam, beam.fullDeg());
         double pulse = beam.bandwidthKhz().isSet()
-                ? Separation.ofSweepM(soundMs, beam.bandwidthKhz().value() * 1000)
+                ? Separation.ofSweepM(water.soundMs(), beam.bandwidthKhz().value() * 1000)
                 : 0;
-        return new View(beam.id(), beam.name(), cone, pulse);
+        return new View(
+                beam.id(),
+                beam.name(),
+                beam.shape(),
+                cone,
+                beam.alongDeg().isSet() ? halfPower(beam, beam.alongDeg()).fullRad() : cone.fullRad(),
+                pulse,
+                reach(beam, water, throughHull));
+    }
+
+    private static Cone halfPower(Beam beam, Figure degrees) {
+        double radians = Math.toRadians(degrees.value());
+        return beam.quoted() == Beam.Quoted.HALF_POWER ? new Cone(radians) : Cone.quotedAtTenth(radians);
+    }
+
+    private static Optional<Reach> reach(Beam beam, WaterState water, boolean throughHull) {
+        if (!beam.ratedM().isSet() || !beam.kiloHertz().isSet()) {
+            return Optional.empty();
+        }
+        double rated = beam.ratedM().value() * (throughHull ? Reach.THROUGH_HULL : 1);
+        return Optional.of(Reach.of(rated, beam.kiloHertz().value(), absorption(water)));
+    }
+
+    /** What the water swallows, at the depth its tables are given for: within a lake's or fjord's depth it hardly changes. */
+    static Absorption absorption(WaterState water) {
+        return new Absorption(water.waterC(), water.salinity(), 10);
     }
 
     @Override

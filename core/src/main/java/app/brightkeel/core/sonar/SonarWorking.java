@@ -5,9 +5,8 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
-import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.rig.Beam;
+import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.water.WaterStage;
@@ -39,7 +38,7 @@ final class SonarWorking {
             told.opened(
                     "",
                     "face below the surface",
-                    outcome.value().first().underM(),
+                    outcome.value().first().face().underM(),
                     Unit.MILLIMETRE,
                     FaceStage.STAGE.working(line));
         } else {
@@ -51,6 +50,12 @@ final class SonarWorking {
                 line.rig().outing().water().fishM(),
                 Unit.METRE,
                 "/outing/water/fishM");
+        told.figure(
+                "β",
+                "steepest bottom that is fished",
+                line.rig().outing().water().slopeDeg(),
+                Unit.DEGREE,
+                "/outing/water/slopeDeg");
         List<Sight> sights = outcome.value().sights();
         for (int t = 0; t < sights.size(); t++) {
             sight(told, line.rig().transducers().get(t), t, sights.get(t));
@@ -67,18 +72,21 @@ final class SonarWorking {
                     view.name() + ", full angle at −3 dB",
                     Math.toDegrees(view.cone().fullRad()),
                     Unit.DEGREE,
-                    beam(transducer, index, b, view));
+                    BeamWorking.of(transducer, index, b, sight));
         }
         told.remark(
                 sight.inUse().isEmpty() && sight.views().size() > 1
                         ? "Wide down to 15 m, narrow below, as is common practice."
                         : "One beam for every depth.");
+        told.step("", "nothing is seen down to here: the face rings", sight.blindTopM(), Unit.METRE);
+        sight.live().ifPresent(fan -> live(told, transducer, index, sight, fan));
         double[] depths = {
             sight.water().leastM(), sight.water().mostM(), sight.water().typicalM()
         };
         for (double depth : depths) {
             told.step("h", "bottom below the face", sight.belowFaceM(depth), Unit.DEPTH)
-                    .step("", "hidden above a flat bottom, at the beam's edge", sight.hiddenM(depth), Unit.METRE)
+                    .step("", "what is seen lies off the point below by", sight.offsetM(depth), Unit.METRE)
+                    .step("", "hidden above the bottom, where most is", sight.hiddenM(depth), Unit.METRE)
                     .result(
                             "d",
                             "seen of the bottom, with the " + sight.at(depth).name(),
@@ -87,33 +95,31 @@ final class SonarWorking {
         }
     }
 
-    private static Working beam(Transducer transducer, int index, int b, View view) {
-        Beam beam = transducer.beams().get(b);
-        boolean tenth = beam.quoted() == Beam.Quoted.TENTH_POWER;
-        Working.Builder told = Working.of(
-                        Text.of("{} of {}", beam.name(), transducer.name()),
-                        tenth ? "sin(θ3/2) = 0.5918·sin(θ10/2)" : "θ as quoted at −3 dB",
-                        tenth
-                                ? Source.derived("pattern of a circular piston")
-                                : Source.derived("the data sheet's own figure"))
+    private static void live(Working.Builder told, Transducer transducer, int index, Sight sight, Fan fan) {
+        double typical = sight.belowFaceM(sight.water().typicalM());
+        told.remark("Its live fan looks {}.", transducer.look().words())
                 .figure(
-                        "θ",
-                        "angle as quoted, at " + beam.quoted().words(),
-                        beam.fullDeg(),
+                        "",
+                        "built-in tilt of the head",
+                        transducer.tiltDeg(),
                         Unit.DEGREE,
-                        Pointer.transducer(index, "beams/" + b + "/fullDeg"));
-        if (beam.bandwidthKhz().isSet()) {
-            told.figure(
-                    "B",
-                    "width of its sweep",
-                    beam.bandwidthKhz(),
-                    Unit.KILOHERTZ,
-                    Pointer.transducer(index, "beams/" + b + "/bandwidthKhz"));
-        } else {
-            told.remark("Sweep or length of the pulse is not known: what it adds to the hidden height is left out.");
+                        Pointer.transducer(index, "tiltDeg"))
+                .figure("", "lean of its pole", transducer.leanDeg(), Unit.DEGREE, Pointer.transducer(index, "leanDeg"))
+                .step("R", "range it is looked at", fan.rangeM(typical), Unit.METRE)
+                .step("2·R·tan(θ/2)", "wide across there", fan.acrossM(fan.rangeM(typical)), Unit.METRE);
+        if (fan.look() == Look.DOWN) {
+            CrossedFans crossed = new CrossedFans(fan.acrossRad(), Math.PI / 2);
+            told.step(
+                    "", "a second one crossed over it shares a square that wide", crossed.widthM(typical), Unit.METRE);
+            if (fan.tiltRad() > 0) {
+                told.step("", "its middle lies ahead of the hole by", fan.aheadM(typical), Unit.METRE)
+                        .remark("Fish on the side the head is tilted to.");
+            }
         }
-        return told.step("c/(2·B)", "two marks so far apart are two", view.pulseM(), Unit.MILLIMETRE)
-                .result("θ", "full angle at −3 dB", Math.toDegrees(view.cone().fullRad()), Unit.DEGREE)
-                .done();
+        switch (transducer.handle()) {
+            case ALONG -> told.remark("Point the handle at the fish.");
+            case OPPOSITE -> told.remark("Point the handle away from the fish.");
+            case UNMARKED -> told.remark("Nothing says yet how its handle points.");
+        }
     }
 }

@@ -44,7 +44,9 @@ public final class WaterStage implements Stage<Water, WaterState> {
                 water.typicalM().value(),
                 water.mostM().value(),
                 sound(water).metresPerSecond(),
-                water.displaySoundMs().value());
+                water.displaySoundMs().value(),
+                water.waterC().value(),
+                water.salinity().value());
     }
 
     private static SoundSpeed sound(Water water) {

@@ -5,8 +5,17 @@ package app.brightkeel.core.water;
  *
  * @param soundMs        mean speed of sound on the way down to the typical depth [m/s]
  * @param displaySoundMs what the display reckons with [m/s]
+ * @param waterC         [°C]
+ * @param salinity       [g/kg]
  */
-public record WaterState(double leastM, double typicalM, double mostM, double soundMs, double displaySoundMs) {
+public record WaterState(
+        double leastM,
+        double typicalM,
+        double mostM,
+        double soundMs,
+        double displaySoundMs,
+        double waterC,
+        double salinity) {
 
     /** What the display makes of a true depth [m]: it times the echo and multiplies by its own speed. */
     public double shownM(double trueM) {

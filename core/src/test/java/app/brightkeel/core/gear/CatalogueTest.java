@@ -75,7 +75,10 @@ public class CatalogueTest {
         }
     }
 
-    /** Beams of the usual width for their type: cones 16-28, duals 40-60 and 16-20, on ice 7-24 degrees. */
+    /**
+     * Beams of the usual width for their type, handbook §3, from memory: cones 16-28, duals 40-60 and 16-20, on ice 7-24
+     * degrees, line beams 45-75 athwart, live fans 110-140 by 18-22.
+     */
     @Test
     public void beamsAreOfTheUsualWidth() {
         for (Transducer item : Catalogue.transducers()) {
@@ -83,9 +86,14 @@ public class CatalogueTest {
             boolean dual = item.type() == TransducerType.DUAL_CONE;
             assertTrue(!dual || item.beams().size() == 2, item.name());
             for (Beam beam : item.beams()) {
-                double low = ice ? 7 : 16;
-                double high = ice ? 24 : dual ? 60 : 28;
-                within(beam.fullDeg().value(), low, high, item.name());
+                switch (beam.shape()) {
+                    case CONE -> within(beam.fullDeg().value(), ice ? 7 : 16, ice ? 24 : dual ? 60 : 28, item.name());
+                    case LINE, SIDE -> within(beam.fullDeg().value(), 45, 75, item.name());
+                    case LIVE -> {
+                        within(beam.fullDeg().value(), 110, 140, item.name());
+                        within(beam.alongDeg().value(), 18, 22, item.name());
+                    }
+                }
                 // a sweep is never wider than its frequency
                 within(beam.bandwidthKhz().value(), 1, beam.kiloHertz().value(), item.name());
             }

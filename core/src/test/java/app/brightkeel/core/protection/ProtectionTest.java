@@ -75,7 +75,7 @@ public class ProtectionTest {
 
     @Test(dataProvider = "ampacities")
     public void ampacityByTableBundleAndAir(Gauge gauge, Insulation insulation, int bundled, double air, double amps) {
-        Wire wire = new Wire(gauge, Figure.chosen(1), false, insulation, true, bundled);
+        Wire wire = new Wire(gauge, Figure.chosen(1), false, insulation, true, Figure.UNSET, bundled);
         assertEquals(new Ampacity(wire, air).amps(), amps, 0.01);
     }
 

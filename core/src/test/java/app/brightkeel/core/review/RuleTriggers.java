@@ -7,23 +7,33 @@ import static app.brightkeel.core.rig.Figure.rated;
 
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Beam;
+import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Look;
+import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Plug;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.SonarVersion;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.TransducerType;
 import app.brightkeel.core.rig.Water;
@@ -53,6 +63,8 @@ final class RuleTriggers {
         Map<String, Rig> all = new HashMap<>(power());
         all.putAll(sonar());
         all.putAll(craft());
+        all.putAll(reachAndStyle());
+        all.putAll(compatibility());
         return all;
     }
 
@@ -163,6 +175,63 @@ final class RuleTriggers {
                 Map.entry("carry.heel", device(d -> d.withMassKg(measured(8)))),
                 Map.entry("carry.trim", craft(c -> c.withSeatM(measured(2.5)))),
                 Map.entry("carry.school-screen", GOOD.withSchools(GOOD.schools().withScreen(Schools.Screen.FORWARD))));
+    }
+
+    private static Map<String, Rig> reachAndStyle() {
+        return Map.of(
+                "water.style-against-motion",
+                water(w -> w.withStyle(FishingStyle.TROLL)),
+                "transducer.beyond-reach",
+                beam(b -> b.withRatedM(rated(5))),
+                "transducer.above-planning-depth",
+                beam(b -> b.withRatedM(rated(10.5))),
+                "transducer.blind-top",
+                water(w -> w.withLeastM(measured(1))),
+                "transducer.needs-way",
+                water(w -> w.withMotion(Motion.STILL).withStyle(FishingStyle.UNDECIDED))
+                        .with(taken("line-455-800").withInUse("")),
+                "transducer.wrong-for-style",
+                water(w -> w.withStyle(FishingStyle.CAST_FORWARD)),
+                "transducer.looks-elsewhere",
+                water(w -> w.withStyle(FishingStyle.CAST_FORWARD))
+                        .with(taken("live-130").withLook(Look.DOWN)),
+                "transducer.handle-unmarked",
+                shallowGannet()
+                        .with(shallowGannet().transducer("head").orElseThrow().withHandle(Handle.UNMARKED)),
+                "mount.not-through-hull",
+                GOOD.with(taken("line-455-800"))
+                        .with(taken("line-455-800").withMount(Mount.UNDECIDED.withKind(MountKind.IN_HULL))));
+    }
+
+    private static Map<String, Rig> compatibility() {
+        Plug plug = GOOD.transducers().get(0).plug();
+        return Map.of(
+                "transducer.pins-differ",
+                transducer(t -> t.withPlug(plug.withPins(rated(4)))),
+                "transducer.adapter-loses",
+                transducer(t ->
+                        t.withPlug(plug.withAdapter(new Adapter("worn adapter", rated(8), List.of(BeamShape.CONE))))),
+                "transducer.older-version",
+                device(d -> d.withSockets(d.sockets().withVersion(SonarVersion.TONE))),
+                "transducer.display-cannot-show",
+                device(d -> d.withSockets(d.sockets().withShows(List.of(BeamShape.LINE)))),
+                "screen.other-family",
+                DemoRigs.gannet(),
+                "wire.plug-pins-differ",
+                lead(s -> s.withWire(s.wire().withPlugPins(measured(2)))));
+    }
+
+    /** Where its band reaches the bottom. */
+    private static Rig shallowGannet() {
+        Outing outing = DemoRigs.gannet().outing();
+        return DemoRigs.gannet()
+                .withOuting(
+                        outing.withWater(outing.water().withMostM(measured(45)).withTypicalM(measured(30))));
+    }
+
+    /** A transducer of the catalogue in the place of the rig's own. */
+    private static Transducer taken(String origin) {
+        return Catalogue.inPlaceOf(GOOD.transducers().get(0), TestRigs.transducer(origin));
     }
 
     private static Rig transducer(UnaryOperator<Transducer> change) {

@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Sockets;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -172,7 +173,14 @@ public class RulesTest {
             assertEquals(state.verdict(), Verdict.UNSET);
         }
         Device display = new Device(
-                "d", "display", DeviceKind.DISPLAY_7_IN, "", new Draw.Undecided(), Limits.UNKNOWN, Figure.UNSET);
+                "d",
+                "display",
+                DeviceKind.DISPLAY_7_IN,
+                "",
+                new Draw.Undecided(),
+                Limits.UNKNOWN,
+                Sockets.UNKNOWN,
+                Figure.UNSET);
         rig = rig.withDevices(List.of(display))
                 .withOuting(TestRigs.all().get(0).outing().withPhases(List.of()));
         assertTrue(review(rig).findings().stream().anyMatch(f -> f.pointers().contains("/outing/phases")));

@@ -34,8 +34,8 @@ public class SonarStageTest {
         Rig rig = DemoRigs.oystercatcher();
         Sight sight = sight(rig);
         double sound = Line.of(rig).get(WaterStage.STAGE).value().soundMs();
-        double below = 9 - sight.underM();
-        assertTrue(sight.underM() > 0.05);
+        double below = 9 - sight.face().underM();
+        assertTrue(sight.face().underM() > 0.05);
         assertEquals(sight.footprintM(9), 0.4251 * below, 5e-5 * below);
         double pulse = sound / (2 * 30_000) * Math.cos(Math.toRadians(12));
         assertEquals(sight.hiddenM(9), 0.02185 * below + pulse, 5e-6 * below + 1e-9);
@@ -49,7 +49,7 @@ public class SonarStageTest {
         Rig rig = with(DemoRigs.lanternCrate(), TestRigs.transducer("ice-10-22"));
         assertEquals(sight(rig).at(14).beam(), "wide");
         assertEquals(sight(rig).at(15.1).beam(), "narrow");
-        assertEquals(sight(rig).widest().beam(), "wide");
+        assertEquals(Math.toDegrees(sight(rig).halfRad()), 11, 1e-9);
         for (String beam : List.of("narrow", "wide")) {
             Sight chosen = sight(rig.with(rig.transducers().get(0).withInUse(beam)));
             assertEquals(chosen.at(3).beam(), beam);

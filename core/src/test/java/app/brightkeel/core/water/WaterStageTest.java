@@ -63,7 +63,9 @@ public class WaterStageTest {
                 .withWaterC(Figure.measured(17))
                 .withSalinity(Figure.measured(31))
                 .withDisplaySoundMs(Figure.rated(1463))
-                .withFishM(Figure.chosen(0.2));
+                .withFishM(Figure.chosen(0.2))
+                .withFishLengthM(Figure.chosen(0.3))
+                .withSlopeDeg(Figure.measured(4));
         Line line = Line.of(on(given, CraftKind.ICE_WALK_OUT));
         assertEquals(line.rig().outing().water(), given);
         assertEquals(line.get(WaterStage.STAGE).value().displaySoundMs(), 1463.0);

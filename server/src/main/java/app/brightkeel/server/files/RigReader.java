@@ -22,7 +22,7 @@ public final class RigReader {
 
     /** Steps from each version to the next: step k turns version k + 1 into k + 2. */
     private static final List<UnaryOperator<ObjectNode>> STEPS =
-            List.of(RigReader::notes, RigReader::water, RigReader::craft);
+            List.of(RigReader::notes, RigReader::water, RigReader::craft, RigReader::sonar);
 
     private final JsonMapper mapper;
 
@@ -92,6 +92,36 @@ public final class RigReader {
             }
         }
         return document.put("version", 4);
+    }
+
+    /** Version 5 knows shapes of beams, live heads, what fits what, styles of fishing and logs. */
+    private static ObjectNode sonar(ObjectNode document) {
+        JsonNode rig = document.path("rig");
+        if (rig.path("outing").path("water") instanceof ObjectNode water) {
+            water.put("style", "undecided");
+            water.putObject("logged").put("name", "").putArray("hoursAt");
+        }
+        for (JsonNode transducer : rig.path("transducers")) {
+            if (transducer instanceof ObjectNode each) {
+                each.put("look", "undecided").put("handle", "unmarked");
+                ObjectNode plug = each.putObject("plug").put("version", "undecided");
+                plug.putObject("adapter").put("name", "").putArray("loses");
+                each.path("beams").forEach(beam -> {
+                    if (beam instanceof ObjectNode round) {
+                        round.put("shape", "cone");
+                    }
+                });
+            }
+        }
+        for (JsonNode device : rig.path("devices")) {
+            if (device instanceof ObjectNode each) {
+                each.putObject("sockets")
+                        .put("family", "")
+                        .put("version", "undecided")
+                        .putArray("shows");
+            }
+        }
+        return document.put("version", 5);
     }
 
     private ObjectNode object(byte[] bytes) {

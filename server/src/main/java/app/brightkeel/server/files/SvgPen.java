@@ -45,6 +45,8 @@ final class SvgPen implements Pen {
             case BEAM -> stroke(SvgSheet.INK, 1.4 * weight) + " " + fill(SvgSheet.BEAM);
             case GHOST -> stroke(SvgSheet.FAINT, 1.2 * weight) + " stroke-dasharray=\"5 4\"";
             case HIDDEN -> fill(SvgSheet.HIDDEN);
+            case TARGET -> fill(SvgSheet.ACT);
+            case HISTOGRAM -> fill(SvgSheet.BAND) + " " + stroke(SvgSheet.INK_2, 0.8 * weight);
             case FACE -> fill(SvgSheet.INK);
             case OBSTRUCTION -> stroke(SvgSheet.INK, 1.4 * weight) + " " + fill(SvgSheet.FAINT);
             case PASSAGE -> stroke(SvgSheet.FAINT, 0.8 * weight);

@@ -2,12 +2,14 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.server.access.Listening;
 import app.brightkeel.server.access.Refused;
+import app.brightkeel.server.files.log.LogReader;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -23,6 +25,10 @@ class Guard extends OncePerRequestFilter {
     static final int MOST_BYTES = 1 << 20;
 
     static final String TOO_LARGE = "The body is larger than 1 MB, the most a rig may take.";
+
+    static final String LOG_TOO_LARGE = "The log is larger than 40 MB: give it in pieces, a day each.";
+
+    private static final Pattern LOG = Pattern.compile("/api/rigs/[^/]+/log");
 
     // inline style is allowed because the dialog and list parts inject it; inline script never
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
@@ -45,11 +51,15 @@ class Guard extends OncePerRequestFilter {
             Refused.write(response, 421, "This program answers only under its own address.");
         } else if (foreign(request)) {
             Refused.write(response, 403, "Another site asked for this; only Bright Keel's own pages may.");
-        } else if (request.getContentLengthLong() > MOST_BYTES) {
-            Refused.write(response, 413, TOO_LARGE);
+        } else if (request.getContentLengthLong() > most(request)) {
+            Refused.write(response, 413, most(request) == MOST_BYTES ? TOO_LARGE : LOG_TOO_LARGE);
         } else {
-            chain.doFilter(new CountedRequest(request, MOST_BYTES), response);
+            chain.doFilter(new CountedRequest(request, most(request)), response);
         }
+    }
+
+    private static int most(HttpServletRequest request) {
+        return LOG.matcher(request.getRequestURI()).matches() ? LogReader.MOST_BYTES : MOST_BYTES;
     }
 
     private static boolean foreign(HttpServletRequest request) {

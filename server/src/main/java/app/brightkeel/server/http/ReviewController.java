@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.gear.AdapterItem;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.gear.CraftItem;
 import app.brightkeel.core.gear.Extension;
@@ -50,6 +51,11 @@ class ReviewController {
     @GetMapping("/catalogue/extensions")
     List<Extension> extensions() {
         return Catalogue.extensions();
+    }
+
+    @GetMapping("/catalogue/adapters")
+    List<AdapterItem> adapters() {
+        return Catalogue.adapters();
     }
 
     @GetMapping("/catalogue/crafts")

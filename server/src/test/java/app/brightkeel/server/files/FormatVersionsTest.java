@@ -7,13 +7,19 @@ import static org.testng.Assert.expectThrows;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.rig.Angler;
+import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Plug;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Sockets;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Water;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -29,10 +35,22 @@ public class FormatVersionsTest {
 
     @DataProvider
     public Object[][] versions() {
-        Rig rig = DemoRigs.oystercatcher();
+        Rig rig = withoutSonar(DemoRigs.oystercatcher());
         Rig bare = withoutCraft(rig);
         Rig dry = bare.withOuting(rig.outing().withWater(Water.UNKNOWN));
-        return new Object[][] {{1, dry.withNotes(List.of())}, {2, dry}, {3, bare}, {4, rig}};
+        return new Object[][] {{1, dry.withNotes(List.of())}, {2, dry}, {3, bare}, {4, rig}, {5, DemoRigs.gannet()}};
+    }
+
+    /** As it was known before version 5: nothing of styles, rated depths and what fits what. */
+    private static Rig withoutSonar(Rig rig) {
+        Transducer transducer = rig.transducers().get(0);
+        List<Beam> beams = transducer.beams().stream()
+                .map(beam -> beam.withRatedM(Figure.UNSET))
+                .toList();
+        Outing outing = rig.outing();
+        return rig.with(transducer.withBeams(beams).withPlug(Plug.UNKNOWN))
+                .with(rig.devices().get(0).withSockets(Sockets.UNKNOWN))
+                .withOuting(outing.withWater(outing.water().withStyle(FishingStyle.UNDECIDED)));
     }
 
     /** As it was known before version 4: nothing of angler, transducers, ways, places, masses and sizes. */

@@ -9,7 +9,6 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.rig.MountKind;
 import java.util.stream.Stream;
 
 /** The body goes into its pocket, or with its float through the hole. */
@@ -27,7 +26,7 @@ final class DoesNotFit implements Rule {
     public Judgement judge(Line line) {
         return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.gapM().isPresent()) {
-                double wanted = each.held().face().mount() == MountKind.ICE_FLOAT ? HOLE_M : 0;
+                double wanted = each.held().face().mount().throughIce() ? HOLE_M : 0;
                 double left = each.gapM().get() - wanted;
                 worst.add(
                         left < 0 ? left / each.held().bodyM().orElseThrow() : Math.min(1, COMFORTABLE + left / HOLE_M),

@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.review.carry.CarryChanges;
+import app.brightkeel.core.rig.BeamShape;
 import java.util.stream.Stream;
 
 /** The face lies level at the real trim and heel. */
@@ -17,6 +18,9 @@ final class FaceTilted implements Rule {
 
     /** For cones; common practice, no source [°]. */
     private static final double MOST_DEG = 5;
+
+    /** For line beams and side fans; common practice, no source [°]. */
+    private static final double MOST_THIN_DEG = 3;
 
     @Override
     public Head head() {
@@ -27,13 +31,21 @@ final class FaceTilted implements Rule {
     public Judgement judge(Line line) {
         return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             double degrees = Math.toDegrees(each.held().face().tiltRad());
+            double most = thin(line, each.held().face().transducer()) ? MOST_THIN_DEG : MOST_DEG;
             worst.add(
-                    Worst.within(degrees, MOST_DEG),
+                    Worst.within(degrees, most),
                     "The face of the {} lies {} off level; {} pass.",
                     each.held().name(),
                     new Amount(degrees, Unit.DEGREE),
-                    new Amount(MOST_DEG, Unit.DEGREE));
+                    new Amount(most, Unit.DEGREE));
         });
+    }
+
+    private static boolean thin(Line line, String id) {
+        return line.rig()
+                .transducer(id)
+                .filter(t -> t.has(BeamShape.LINE) || t.has(BeamShape.SIDE))
+                .isPresent();
     }
 
     @Override

@@ -120,7 +120,7 @@ public final class MountChanges {
                 all.add(hung(line, transducer.id(), "flush", 0));
             }
             Figure ice = line.rig().outing().water().iceM();
-            if (transducer.mount().kind() == MountKind.ICE_FLOAT && ice.isSet()) {
+            if (transducer.mount().kind().throughIce() && ice.isSet()) {
                 all.add(hung(line, transducer.id(), "under-ice", rounded(Math.min(MOST_BELOW_M, ice.value() + 0.05))));
             }
         }
@@ -131,8 +131,7 @@ public final class MountChanges {
     static Stream<Change> fitting(Line line) {
         List<Change> all = new ArrayList<>();
         for (Transducer transducer : line.entered().transducers()) {
-            if (transducer.mount().kind() == MountKind.ICE_FLOAT
-                    && transducer.bodyM().isSet()) {
+            if (transducer.mount().kind().throughIce() && transducer.bodyM().isSet()) {
                 double wide =
                         Math.min(1, Math.max(0.15, rounded(transducer.bodyM().value() + 0.05)));
                 all.add(new Change(
@@ -148,7 +147,7 @@ public final class MountChanges {
 
     private static Change hung(Line line, String id, String how, double belowM) {
         Transducer transducer = line.entered().transducer(id).orElseThrow();
-        boolean ice = transducer.mount().kind() == MountKind.ICE_FLOAT;
+        boolean ice = transducer.mount().kind().throughIce();
         return new Change(
                 "mount." + how + "." + id + "." + Math.round(belowM * 1000),
                 Text.of(

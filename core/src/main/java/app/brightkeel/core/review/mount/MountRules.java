@@ -17,7 +17,8 @@ public final class MountRules {
             new DoesNotFit(),
             new FaceTilted(),
             new BehindDrive(),
-            new ProudOnBeach());
+            new ProudOnBeach(),
+            new NotThroughHull());
 
     private MountRules() {}
 }

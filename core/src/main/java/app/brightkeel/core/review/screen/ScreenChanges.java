@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.screen;
 
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -13,6 +14,7 @@ import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Use;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Changes of what is drawn. */
 public final class ScreenChanges {
@@ -31,6 +33,29 @@ public final class ScreenChanges {
                 Text.of("Plan the {} with {}", device.name(), new Amount(watts, Unit.WATT)),
                 Effort.SETTING,
                 after);
+    }
+
+    /** Parts of another family than the display's in the catalogue's model of its family, or left ashore. */
+    static Stream<Change> sameFamily(Line line) {
+        Rig rig = line.entered();
+        return rig.devices().stream()
+                .filter(part -> !part.kind().display()
+                        && !part.sockets().family().isEmpty()
+                        && rig.devices().stream()
+                                .noneMatch(d -> d.kind().display()
+                                        && d.sockets()
+                                                .family()
+                                                .equals(part.sockets().family())))
+                .flatMap(part -> Catalogue.devices().stream()
+                        .filter(item -> item.kind() == part.kind())
+                        .map(item -> new Change(
+                                "screen.take." + part.id() + "." + item.id(),
+                                Text.of(
+                                        "{}, family {}",
+                                        item.name(),
+                                        item.sockets().family()),
+                                Effort.BUY,
+                                rig.with(item.withId(part.id()).withOrigin(item.id())))));
     }
 
     /** Dims every screen to a brightness through the whole day. */

@@ -10,7 +10,10 @@ import java.util.List;
 public final class ScreenRules {
 
     public static final List<Rule> ALL = List.of(
-            new StageKnown("screen.incomplete", Link.SCREEN, Load.STAGE), new DrawAssumed(), new DrawImplausible());
+            new StageKnown("screen.incomplete", Link.SCREEN, Load.STAGE),
+            new DrawAssumed(),
+            new DrawImplausible(),
+            new OtherFamily());
 
     private ScreenRules() {}
 }

@@ -7,15 +7,14 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
+import app.brightkeel.core.sonar.Suitability;
 import java.util.stream.Stream;
 
 /** A narrow cone in the shallows sees a dinner plate. */
 final class NarrowTooShallow implements Rule {
-
-    /** Down to here wide beams are taken; common practice, no source [m]. */
-    private static final double SHALLOW_M = 12;
 
     @Override
     public Head head() {
@@ -27,9 +26,11 @@ final class NarrowTooShallow implements Rule {
         return Worst.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
             double depth = sight.water().typicalM();
             double degrees = Math.toDegrees(sight.at(depth).cone().fullRad());
-            boolean plate = degrees < WideTooDeep.NARROW_TO_DEG && depth < SHALLOW_M;
+            boolean plate = sight.at(depth).shape() == BeamShape.CONE
+                    && degrees < Suitability.NARROW_TO_DEG
+                    && depth < Suitability.SHALLOW_M;
             worst.add(
-                    plate ? COMFORTABLE * depth / SHALLOW_M : 1,
+                    plate ? COMFORTABLE * depth / Suitability.SHALLOW_M : 1,
                     "The {} sees only {} of the bottom at {}: take a wide one there.",
                     sight.at(depth).name(),
                     new Amount(sight.footprintM(depth), Unit.METRE),

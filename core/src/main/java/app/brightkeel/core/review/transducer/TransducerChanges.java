@@ -2,13 +2,23 @@ package app.brightkeel.core.review.transducer;
 
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Beam;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Motion;
+import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.sonar.SonarStage;
+import app.brightkeel.core.sonar.SonarState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Changes of transducers. */
@@ -50,11 +60,88 @@ final class TransducerChanges {
                 .flatMap(old -> Catalogue.transducers().stream().map(item -> take(line, old, item)));
     }
 
+    /** With the box of a live head, or an adapter for another socket, where the one in use asks for it. */
     private static Change take(Line line, Transducer old, Transducer item) {
+        Rig rig = line.entered();
+        Transducer placed = Catalogue.inPlaceOf(old, item);
+        if (item.live()) {
+            rig = LiveChanges.withModule(rig);
+            placed = LiveChanges.pluggedIn(rig, placed).withLook(LiveChanges.lookFor(rig));
+        } else if (old.live()) {
+            placed = placed.withFeeds("");
+        }
+        Optional<Adapter> adapter = PlugChanges.adapterFor(rig, placed);
         return new Change(
                 "transducer.take." + old.id() + "." + item.id(),
-                Text.of("{}", item.name()),
+                adapter.isPresent()
+                        ? Text.of("{}, with an {}", item.name(), adapter.get().name())
+                        : Text.of("{}", item.name()),
                 Effort.BUY,
-                line.entered().with(Catalogue.inPlaceOf(old, item)));
+                rig.with(adapter.isPresent() ? placed.withPlug(placed.plug().withAdapter(adapter.get())) : placed));
+    }
+
+    /** What shows what a style wants: another transducer, or one more beside it. */
+    static Stream<Change> wanted(Line line) {
+        return Stream.concat(take(line), LiveChanges.pairs(line));
+    }
+
+    /** Fish no deeper than the beam in use is planned to. */
+    static Stream<Change> shallower(Line line) {
+        return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
+                .flatMap(sight -> sight.at(sight.water().mostM()).reach().stream())
+                .map(reach -> Math.floor(reach.plannedM()))
+                .filter(metres -> metres > line.rig().outing().water().leastM().value())
+                .map(metres -> water(
+                        line,
+                        "to." + Math.round(metres),
+                        Text.of("Fish no deeper than {}", new Amount(metres, Unit.DEPTH)),
+                        line.entered()
+                                .outing()
+                                .water()
+                                .with(w -> w.mostM(Figure.chosen(metres)).typicalM(atMost(w.typicalM(), metres)))));
+    }
+
+    private static Figure atMost(Figure figure, double metres) {
+        return figure.isSet() && figure.value() > metres ? Figure.chosen(metres) : figure;
+    }
+
+    /** Fish no shallower than twice what is blind. */
+    static Stream<Change> deeper(Line line) {
+        double most = line.rig().outing().water().mostM().value();
+        return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
+                .map(sight -> Math.ceil(2 * sight.blindTopM() * 10) / 10)
+                .filter(metres -> metres <= most)
+                .map(metres -> water(
+                        line,
+                        "from." + Math.round(metres * 10),
+                        Text.of("Fish no shallower than {}", new Amount(metres, Unit.DEPTH)),
+                        line.entered()
+                                .outing()
+                                .water()
+                                .with(w -> w.leastM(Figure.chosen(metres))
+                                        .typicalM(
+                                                w.typicalM().isSet()
+                                                                && w.typicalM().value() < metres
+                                                        ? Figure.chosen(metres)
+                                                        : w.typicalM()))));
+    }
+
+    /** Let the craft drift over what is to be painted. */
+    static Stream<Change> drifting(Line line) {
+        return line.rig().craft().kind().onIce()
+                ? Stream.empty()
+                : Stream.of(water(
+                        line,
+                        "drift",
+                        Text.of("Drift over it"),
+                        line.entered().outing().water().withMotion(Motion.DRIFTING)));
+    }
+
+    private static Change water(Line line, String id, Text label, Water after) {
+        return new Change(
+                "transducer.water." + id,
+                label,
+                Effort.SETTING,
+                line.entered().withOuting(line.entered().outing().withWater(after)));
     }
 }

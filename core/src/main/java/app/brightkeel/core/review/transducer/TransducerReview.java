@@ -11,9 +11,18 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.sonar.Reach;
 import app.brightkeel.core.sonar.Sight;
 import app.brightkeel.core.sonar.SonarStage;
+import app.brightkeel.core.sonar.SonarState;
+import app.brightkeel.core.sonar.Suitability;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** The Transducer link: what is seen of the bottom at the typical depth; other beams and other types beside. */
 public final class TransducerReview implements LinkReview {
@@ -27,7 +36,11 @@ public final class TransducerReview implements LinkReview {
     public Outcome<Text> number(Line line) {
         return line.get(SonarStage.STAGE).map(sonar -> {
             Sight sight = sonar.first();
-            return Text.of("⌀ {}", new Amount(sight.footprintM(sight.water().typicalM()), Unit.METRE));
+            Amount seen = new Amount(sight.footprintM(sight.water().typicalM()), Unit.DEPTH);
+            Optional<Reach> reach = sight.at(sight.water().mostM()).reach();
+            return reach.isPresent()
+                    ? Text.of("⌀ {}, to {}", seen, new Amount(reach.get().plannedM(), Unit.DEPTH))
+                    : Text.of("⌀ {}", seen);
         });
     }
 
@@ -54,6 +67,49 @@ public final class TransducerReview implements LinkReview {
 
     @Override
     public List<Change> alternatives(Line line) {
-        return TransducerChanges.all(line).toList();
+        if (!line.get(SonarStage.STAGE).isKnown()) {
+            return TransducerChanges.all(line).toList();
+        }
+        return Stream.of(TransducerChanges.all(line), LiveChanges.pairs(line), LiveChanges.looks(line))
+                .flatMap(changes -> changes)
+                .sorted(Comparator.comparingDouble(change -> -score(line.with(change.after()))))
+                .toList();
+    }
+
+    /** Of the transducer that suits best: what one lacks another may have. */
+    private static double score(Line then) {
+        return suitabilities(then).stream()
+                .mapToDouble(Suitability::score)
+                .max()
+                .orElse(0);
+    }
+
+    private static List<Suitability> suitabilities(Line line) {
+        Water water = line.rig().outing().water();
+        return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
+                .map(sight -> Suitability.of(sight, water))
+                .toList();
+    }
+
+    /** Of the first transducer that is new, else of the first; of one that draws nothing extra, whether it is enough. */
+    @Override
+    public List<Text> reasons(Line planned, Line changed) {
+        List<Transducer> before = planned.rig().transducers();
+        List<Transducer> after = changed.rig().transducers();
+        int at = IntStream.range(0, after.size())
+                .filter(t -> !before.contains(after.get(t)))
+                .findFirst()
+                .orElse(0);
+        List<Suitability> all = suitabilities(changed);
+        if (at >= all.size()) {
+            return List.of();
+        }
+        List<Text> reasons = new ArrayList<>();
+        boolean simple = after.get(at).type().extraW() == 0 && !after.get(at).live();
+        if (simple && all.get(at).meetsTheGoal()) {
+            reasons.add(Text.of("enough: nothing dearer is needed for this"));
+        }
+        reasons.addAll(all.get(at).reasons());
+        return reasons;
     }
 }

@@ -14,7 +14,18 @@ public final class TransducerRules {
             new WideTooDeep(),
             new NarrowTooShallow(),
             new HiddenAtBottom(),
-            new IceConeUnderWay());
+            new IceConeUnderWay(),
+            new BeyondReach(),
+            new AbovePlanned(),
+            new BlindTop(),
+            new NeedsWay(),
+            new WrongForStyle(),
+            new LooksElsewhere(),
+            new HandleUnmarked(),
+            new PinsDiffer(),
+            new AdapterLoses(),
+            new OlderVersion(),
+            new CannotShow());
 
     private TransducerRules() {}
 }

@@ -8,20 +8,16 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.sonar.Sight;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
+import app.brightkeel.core.sonar.Suitability;
 import java.util.stream.Stream;
 
 /** A wide cone in deep water smears fish and bottom together. */
 final class WideTooDeep implements Rule {
-
-    /** Beams up to here count as narrow; common practice, no source [°]. */
-    static final double NARROW_TO_DEG = 16;
-
-    /** Where a wide beam ends for good; common practice, no source [m]. */
-    private static final double DEEPEST_M = 18;
 
     @Override
     public Head head() {
@@ -39,12 +35,14 @@ final class WideTooDeep implements Rule {
             double depth = sight.water().mostM();
             double degrees = Math.toDegrees(sight.at(depth).cone().fullRad());
             worst.add(
-                    degrees > NARROW_TO_DEG ? headroom(depth) : 1,
+                    sight.at(depth).shape() == BeamShape.CONE && degrees > Suitability.NARROW_TO_DEG
+                            ? headroom(depth)
+                            : 1,
                     "The {} sees {} of the bottom at {}: fish and bottom smear together. Take a narrow one from {} on.",
                     sight.at(depth).name(),
                     new Amount(sight.footprintM(depth), Unit.METRE),
                     new Amount(depth, Unit.DEPTH),
-                    new Amount(DEEPEST_M, Unit.DEPTH));
+                    new Amount(Suitability.DEEP_M, Unit.DEPTH));
         }
         return worst.judgement();
     }
@@ -53,7 +51,7 @@ final class WideTooDeep implements Rule {
         if (depthM <= Sight.SWITCH_M) {
             return COMFORTABLE + (1 - COMFORTABLE) * (1 - depthM / Sight.SWITCH_M);
         }
-        return COMFORTABLE * (DEEPEST_M - depthM) / (DEEPEST_M - Sight.SWITCH_M);
+        return COMFORTABLE * (Suitability.DEEP_M - depthM) / (Suitability.DEEP_M - Sight.SWITCH_M);
     }
 
     /** Under way one searches, and a wide beam finds more. */

@@ -7,6 +7,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Water;
@@ -95,8 +96,35 @@ final class WaterChanges {
     }
 
     static List<Change> still(Line line) {
+        FishingStyle style = line.rig().outing().water().style();
         return List.of(change(
-                line, "still", Text.of("Fish standing still"), entered(line).withMotion(Motion.STILL)));
+                line,
+                "still",
+                Text.of("Fish standing still"),
+                entered(line)
+                        .withMotion(Motion.STILL)
+                        .withStyle(motions(style).contains(Motion.STILL) ? style : FishingStyle.ICE_JIG)));
+    }
+
+    /** How one moves in each style; the first is the usual one. */
+    static List<Motion> motions(FishingStyle style) {
+        return switch (style) {
+            case SEARCH, TROLL -> List.of(Motion.TROLLING, Motion.PADDLING);
+            case DRIFT -> List.of(Motion.DRIFTING);
+            case CAST_FORWARD, VERTICAL -> List.of(Motion.STILL, Motion.DRIFTING);
+            case ICE_JIG -> List.of(Motion.STILL);
+            case UNDECIDED -> List.of(Motion.values());
+        };
+    }
+
+    static List<Change> motionOfStyle(Line line) {
+        return motions(line.rig().outing().water().style()).stream()
+                .map(motion -> change(
+                        line,
+                        "motion." + motion.name().toLowerCase(Locale.ROOT),
+                        Text.of("Plan it {}", motion.name().toLowerCase(Locale.ROOT)),
+                        entered(line).withMotion(motion)))
+                .toList();
     }
 
     /** The kind that goes with the salinity. */

@@ -15,7 +15,8 @@ public final class WaterRules {
             new Frozen(),
             new DisplayShowsWrong(),
             new MovesOnIce(),
-            new SalinityOfAnotherKind());
+            new SalinityOfAnotherKind(),
+            new StyleAgainstMotion());
 
     private WaterRules() {}
 }

@@ -2,7 +2,9 @@ package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.WireTables;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
@@ -21,7 +23,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Changes of wire. */
-final class WireChanges {
+public final class WireChanges {
 
     /** A lead nobody has measured yet is planned this long [m]; the person then corrects it. */
     private static final double PLANNED_LEAD_M = 1;
@@ -122,6 +124,36 @@ final class WireChanges {
             }
         }
         return all;
+    }
+
+    /** The right plug at the end of every lead that has another. */
+    static List<Change> rightPlugs(Line line) {
+        Rig rig = line.entered();
+        List<Change> all = new ArrayList<>();
+        for (Segment segment : rig.harness().segments()) {
+            for (Device device : rig.devices()) {
+                Figure socket = device.sockets().powerPins();
+                boolean differs = socket.isSet()
+                        && segment.wire().plugPins().isSet()
+                        && segment.wire().plugPins().value() != socket.value();
+                if (device.id().equals(segment.to()) && differs) {
+                    all.add(new Change(
+                            "wire.right-plug." + segment.id(),
+                            Text.of("A lead with a plug of {} pins", new Amount(socket.value(), Unit.COUNT)),
+                            Effort.BUY,
+                            rig.with(segment.withWire(segment.wire().withPlugPins(Figure.chosen(socket.value()))))));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** A rig with one more device on a fused lead of its own from the first pack, where there is one. */
+    public static Rig withDevice(Rig rig, Device device) {
+        List<Device> devices = new ArrayList<>(rig.devices());
+        devices.add(device);
+        Rig more = rig.withDevices(devices);
+        return rig.harness().packs().isEmpty() ? more : lead(more, device).after();
     }
 
     private static Change lead(Rig rig, Device device) {

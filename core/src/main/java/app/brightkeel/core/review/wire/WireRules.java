@@ -18,7 +18,8 @@ public final class WireRules {
             new VoltageDrop(),
             new AboveAmpacity(),
             new ThinnerThanMaker(),
-            new ThinInHandling());
+            new ThinInHandling(),
+            new PlugPinsDiffer());
 
     private WireRules() {}
 }

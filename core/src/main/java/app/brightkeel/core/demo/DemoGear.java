@@ -1,0 +1,46 @@
+package app.brightkeel.core.demo;
+
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Sockets;
+import app.brightkeel.core.rig.Transducer;
+
+/** Gear of the catalogue for the invented rigs. */
+final class DemoGear {
+
+    private DemoGear() {}
+
+    static Device device(String id) {
+        return Catalogue.devices().stream()
+                .filter(item -> item.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    static Sockets sockets(String id) {
+        return device(id).sockets();
+    }
+
+    static Craft craft(String id) {
+        return Catalogue.crafts().stream()
+                .filter(item -> item.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .craft();
+    }
+
+    static Transducer transducer(String origin, String id) {
+        return Catalogue.transducers().stream()
+                .filter(item -> item.id().equals(origin))
+                .findFirst()
+                .orElseThrow()
+                .withId(id);
+    }
+
+    static Size size(double deepM, double wideM, double tallM) {
+        return new Size(Figure.rated(deepM), Figure.rated(wideM), Figure.rated(tallM));
+    }
+}

@@ -1,0 +1,163 @@
+package app.brightkeel.core.demo;
+
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.Angler;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Handle;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.Look;
+import app.brightkeel.core.rig.Motion;
+import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Note;
+import app.brightkeel.core.rig.Outing;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Phase;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Season;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Use;
+import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.rig.WaterKind;
+import app.brightkeel.core.rig.Weights;
+import app.brightkeel.core.rig.Wire;
+import java.util.List;
+import java.util.Set;
+
+/** A pedal kayak on a fjord: its band does not reach the deepest it fishes, its keypad is of another family. */
+final class Gannet {
+
+    private Gannet() {}
+
+    static Rig rig() {
+        Device nine = DemoGear.device("display-9-in").withId("nine");
+        Device five = DemoGear.device("display-5-in")
+                .withId("five")
+                .with(d -> d.limits(d.limits().withMinV(Figure.rated(10.8))));
+        Device module = DemoGear.device("live-module")
+                .withId("module")
+                .withDraw(new Draw.Split(Figure.rated(25), Figure.rated(0)));
+        Device keypad = DemoGear.device("keypad-b").withId("keypad");
+        Pack pack = Pack.labelled("pack", "50 Ah LiFePO4", Chemistry.LIFEPO4, Figure.rated(50))
+                .withOrigin("lifepo4-50")
+                .withMassKg(Figure.rated(6.0))
+                .withSize(DemoGear.size(0.197, 0.166, 0.170))
+                .withMaxDischargeA(Figure.rated(50));
+        return new Rig(
+                "Gannet, fjord pedal",
+                new Outing(
+                        Figure.chosen(8),
+                        Water.of(WaterKind.SEA, Season.SPRING, Motion.DRIFTING, 20, 90)
+                                .with(water -> water.style(FishingStyle.DRIFT)
+                                        .typicalM(Figure.chosen(45))
+                                        .fishM(Figure.chosen(6))
+                                        .fishLengthM(Figure.chosen(0.7))
+                                        .waterC(Figure.measured(8))),
+                        List.of(
+                                phase("out", "pedalling out", 1, 0.7, 0),
+                                phase("fishing", "fishing the slopes", 6, 0.8, 0.8),
+                                phase("back", "pedalling back", 1, 0.7, 0))),
+                new Angler(Figure.measured(85), Figure.chosen(9)),
+                craft(),
+                List.of(sonar(), head()),
+                List.of(nine, five, module, keypad),
+                new Harness(List.of(pack), List.of(new Junction("block", "fuse block")), segments()),
+                List.of(
+                        Run.along(
+                                "sonar-run",
+                                "sonar",
+                                List.of("through-hull", "keel-way", "bow-lip", "bow-to-rail-right")),
+                        Run.along("head-run", "head", List.of("arm-to-rail-right", "bow-to-rail-right"))),
+                List.of(
+                        new Placement("nine", "rail-right", true),
+                        new Placement("five", "console", true),
+                        new Placement("module", "bow-hatch", false),
+                        new Placement("keypad", "rail-left", true),
+                        new Placement("pack", "stern-well", true)),
+                Schools.UNDECIDED,
+                Weights.EVEN,
+                Set.of(),
+                List.of(new Note("keypad", "Second-hand, from another make of screen.")));
+    }
+
+    private static Phase phase(String id, String name, double hours, double brightness, double module) {
+        return new Phase(
+                id,
+                name,
+                Figure.chosen(hours),
+                List.of(
+                        new Use("nine", Figure.chosen(brightness), Figure.chosen(1)),
+                        new Use("five", Figure.chosen(brightness), Figure.chosen(1)),
+                        new Use("module", Figure.UNSET, Figure.chosen(module)),
+                        new Use("keypad", Figure.UNSET, Figure.chosen(1))));
+    }
+
+    private static Craft craft() {
+        return DemoGear.craft("pedal-4-2");
+    }
+
+    private static Transducer sonar() {
+        return DemoGear.transducer("line-455-800", "sonar")
+                .with(t -> t.inUse("low")
+                        .feeds("nine")
+                        .plug(t.plug().withPins(Figure.rated(12)))
+                        .mount(new Mount(
+                                MountKind.HULL_POCKET, "pocket", Figure.measured(-0.01), Figure.measured(0.12))));
+    }
+
+    private static Transducer head() {
+        return DemoGear.transducer("live-130", "head")
+                .with(t -> t.look(Look.FORWARD)
+                        .handle(Handle.ALONG)
+                        .feeds("module")
+                        .mount(new Mount(MountKind.LIVE_POLE, "arm-right", Figure.chosen(0.3), Figure.UNSET)));
+    }
+
+    private static List<Segment> segments() {
+        return List.of(
+                new Segment(
+                        "trunk",
+                        "shared trunk",
+                        "pack",
+                        "block",
+                        Wire.pair(new Gauge.Awg(20), Figure.measured(3)),
+                        List.of(new Fitting.Fuse(
+                                "main",
+                                "main fuse",
+                                Figure.rated(10),
+                                Fitting.Form.STRIP,
+                                Figure.measured(0.12),
+                                Figure.UNSET))),
+                branch("nine", 18, 1.2, 5),
+                branch("five", 18, 0.9, 3),
+                branch("module", 18, 0.6, 5),
+                branch("keypad", 18, 1.4, 1));
+    }
+
+    private static Segment branch(String device, int awg, double lengthM, double fuseA) {
+        return new Segment(
+                device + "-lead",
+                "lead of the " + device,
+                "block",
+                device,
+                Wire.pair(new Gauge.Awg(awg), Figure.measured(lengthM)),
+                List.of(new Fitting.Fuse(
+                        device + "-fuse",
+                        "fuse of the " + device,
+                        Figure.rated(fuseA),
+                        Fitting.Form.BLADE,
+                        Figure.measured(0.05),
+                        Figure.UNSET)));
+    }
+}

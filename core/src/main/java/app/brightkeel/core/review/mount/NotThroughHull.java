@@ -1,0 +1,42 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Beam;
+import app.brightkeel.core.rig.BeamShape;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Transducer;
+import java.util.stream.Stream;
+
+/** Only a round cone looks through a skin of plastic; fans and live heads do not. */
+final class NotThroughHull implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("mount.not-through-hull", Link.MOUNT, Force.MAKER);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Transducer transducer : line.rig().transducers()) {
+            for (Beam beam : transducer.beams()) {
+                if (transducer.mount().kind() == MountKind.IN_HULL) {
+                    worst.add(
+                            beam.shape() == BeamShape.CONE ? 1 : -1,
+                            "The {} does not see through a hull.",
+                            beam.name());
+                }
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return MountChanges.all(line);
+    }
+}

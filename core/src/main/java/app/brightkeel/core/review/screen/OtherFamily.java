@@ -1,0 +1,47 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Rig;
+import java.util.stream.Stream;
+
+/** Keypads, sensors and modules understand the display they are to work with. */
+final class OtherFamily implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("screen.other-family", Link.SCREEN, Force.MAKER);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Rig rig = line.rig();
+        Worst worst = new Worst();
+        for (Device part : rig.devices()) {
+            boolean joins = part.kind() == DeviceKind.SMALL_PART || part.kind() == DeviceKind.LIVE_MODULE;
+            if (joins && !part.sockets().family().isEmpty()) {
+                rig.devices().stream()
+                        .filter(d -> d.kind().display() && !d.sockets().family().isEmpty())
+                        .map(d -> d.sockets().family())
+                        .reduce((a, b) -> a.equals(part.sockets().family()) ? a : b)
+                        .ifPresent(family -> worst.add(
+                                family.equals(part.sockets().family()) ? 1 : -1,
+                                "The {} is of family {}, the display of family {}: they do not understand each other.",
+                                part.name(),
+                                part.sockets().family(),
+                                family));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return ScreenChanges.sameFamily(line);
+    }
+}

@@ -1,0 +1,43 @@
+package app.brightkeel.core.review.transducer;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Beam;
+import app.brightkeel.core.rig.Transducer;
+import java.util.stream.Stream;
+
+/** An adapter carries over the wires of the beams that are used. */
+final class AdapterLoses implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("transducer.adapter-loses", Link.TRANSDUCER, Force.MAKER);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Transducer transducer : line.rig().transducers()) {
+            for (Beam beam : transducer.beams()) {
+                boolean used =
+                        transducer.inUse().isEmpty() || transducer.inUse().equals(beam.id());
+                if (transducer.plug().adapter().there() && used) {
+                    worst.add(
+                            transducer.plug().adapter().loses().contains(beam.shape()) ? -1 : 1,
+                            "The {} does not carry over the {}.",
+                            transducer.plug().adapter().name(),
+                            beam.name());
+                }
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return Stream.concat(TransducerChanges.beams(line).stream(), PlugChanges.all(line));
+    }
+}

@@ -1,0 +1,94 @@
+package app.brightkeel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** What it sees: logs that are read, beams and depths chosen in the picture, gear that does not go together. */
+public class SonarIT extends InBrowser {
+
+    private Locator finding(String words) {
+        return page.getByRole(AriaRole.CONTENTINFO).getByText(Pattern.compile(words));
+    }
+
+    private void give(String name, String log) {
+        page.locator("input[type=file][accept*=nmea]")
+                .setInputFiles(new FilePayload(name, "text/plain", log.getBytes(StandardCharsets.US_ASCII)));
+    }
+
+    /** A bad log changes nothing and says why; the simulated one is taken in one step and undone in one. */
+    @Test
+    public void aLogIsReadOfferedTakenAndUndone() {
+        openRig("Gannet");
+        link("water").click();
+        assertThat(link("water")).containsText("90 m");
+        give("notes.txt", "depth;time\n4;1\n");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Nothing was changed");
+        String id = page.url().replaceAll(".*/rigs/([0-9a-f-]+)/.*", "$1");
+        give("simulated.nmea", app.get("/api/rigs/" + id + "/log?seconds=7200"));
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("over the bottom");
+        assertThat(dialog).containsText("cannot be true");
+        dialog.getByText("Take it").click();
+        assertThat(link("water")).not().containsText("90 m");
+        page.getByText("The picture in words").click();
+        assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("fished by the log"))
+                        .first())
+                .isVisible();
+        page.keyboard().press("z");
+        assertThat(link("water")).containsText("90 m");
+    }
+
+    /** By keys alone: the greatest depth goes up, and comes back with undo. */
+    @Test
+    public void aDepthIsSetInThePictureByKeys() {
+        openRig("Oystercatcher");
+        link("water").click();
+        Locator greatest = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Greatest depth"));
+        greatest.focus();
+        page.keyboard().press("ArrowUp");
+        assertThat(link("water")).not().containsText("9 m");
+        page.getByRole(AriaRole.HEADING).first().click();
+        page.keyboard().press("z");
+        assertThat(link("water")).containsText("9 m");
+    }
+
+    /** The narrow beam is chosen by pointing at it: nothing is close on that link any more. */
+    @Test
+    public void aBeamIsChosenInThePicture() {
+        openRig("Lantern crate");
+        link("transducer").click();
+        assertThat(link("transducer")).containsText("close");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Use the 10° cone"))
+                .press("Enter");
+        assertThat(link("transducer")).containsText("holds");
+        page.keyboard().press("z");
+        assertThat(link("transducer")).containsText("close");
+    }
+
+    /** The faults of the fjord rig are found, and the types ranked with their reasons. */
+    @Test
+    public void theFjordRigsFaultsAreFoundAndTypesRanked() {
+        openRig("Gannet");
+        link("transducer").click();
+        assertThat(link("transducer")).containsText("fails");
+        assertThat(link("screen")).containsText("fails");
+        page.keyboard().press("f");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("of family B");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("reaches");
+        page.keyboard().press("Escape");
+        page.keyboard().press("c");
+        assertThat(page.getByText("as planned")).isVisible();
+        Locator rows = page.getByRole(AriaRole.TABPANEL).getByRole(AriaRole.LISTITEM);
+        assertThat(rows.first()).containsText("reaches");
+        assertTrue(rows.count() > 12, "only " + rows.count());
+        assertThat(finding("fails").first()).isVisible();
+    }
+}

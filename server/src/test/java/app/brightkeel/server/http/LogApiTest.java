@@ -1,0 +1,85 @@
+package app.brightkeel.server.http;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.ServerTest;
+import app.brightkeel.server.files.RigDocument;
+import app.brightkeel.server.files.RigJson;
+import app.brightkeel.server.files.log.LogReader;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A log is read over HTTP and offered; the rig stays as it was. */
+public class LogApiTest extends ServerTest {
+
+    private static final JsonMapper MAPPER = RigJson.mapper();
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return http.perform(request.header("Host", "127.0.0.1:4730"))
+                .andReturn()
+                .getResponse();
+    }
+
+    private static JsonNode json(MockHttpServletResponse response) throws Exception {
+        return MAPPER.readTree(response.getContentAsString(StandardCharsets.UTF_8));
+    }
+
+    private String create(Rig rig) throws Exception {
+        return json(send(post("/api/rigs")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(MAPPER.writeValueAsBytes(RigDocument.of(rig)))))
+                .path("id")
+                .asString();
+    }
+
+    private static MockHttpServletRequestBuilder log(String id, byte[] bytes) {
+        return post("/api/rigs/" + id + "/log")
+                .param("name", "day.nmea")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(bytes);
+    }
+
+    @Test
+    public void theSimulatedLogIsOfferedAsAChangeOfTheWater() throws Exception {
+        String id = create(DemoRigs.gannet());
+        String before = send(get("/api/rigs/" + id + "/export")).getContentAsString(StandardCharsets.UTF_8);
+        byte[] simulated = send(get("/api/rigs/" + id + "/log?seconds=7200")).getContentAsByteArray();
+        MockHttpServletResponse answer = send(log(id, simulated));
+        assertEquals(answer.getStatus(), 200, answer.getContentAsString());
+        JsonNode water = json(answer).path("water");
+        assertEquals(water.path("logged").path("name").asString(), "day.nmea");
+        assertEquals(water.path("waterC").path("value").asDouble(), 8, 0.3);
+        double least = water.path("leastM").path("value").asDouble();
+        double most = water.path("mostM").path("value").asDouble();
+        assertTrue(least >= 19 && least < most && most <= 91, water.toString());
+        assertTrue(json(answer).path("said").toString().contains("cannot be true"), answer.getContentAsString());
+        assertEquals(send(get("/api/rigs/" + id + "/export")).getContentAsString(StandardCharsets.UTF_8), before);
+    }
+
+    @Test
+    public void badLogsAreRefusedAndChangeNothing() throws Exception {
+        String id = create(DemoRigs.oystercatcher());
+        MockHttpServletResponse none = send(log(id, "no log\n".getBytes(StandardCharsets.UTF_8)));
+        assertEquals(none.getStatus(), 422);
+        assertTrue(json(none).path("detail").asString().startsWith("log: no line in it"), none.getContentAsString());
+        byte[] large = new byte[LogReader.MOST_BYTES + 1];
+        Arrays.fill(large, (byte) '\n');
+        MockHttpServletResponse tooLarge = send(log(id, large));
+        assertEquals(tooLarge.getStatus(), 413);
+        assertTrue(json(tooLarge).path("detail").asString().contains("40 MB"), tooLarge.getContentAsString());
+        assertEquals(send(log("nobody", new byte[] {'$'})).getStatus(), 404);
+        assertEquals(json(send(get("/api/rigs/" + id))).path("revision").asInt(), 1);
+        assertEquals(send(get("/api/rigs/" + id + "/log?seconds=5")).getStatus(), 422);
+    }
+}

@@ -1,0 +1,115 @@
+import { useRef, useState } from "react";
+import type { Mark } from "../api/types";
+import { getAt, setAt } from "../edit/pointer";
+import { useEditor } from "../edit/RigEditor";
+import { useUnits } from "../units/UnitsProvider";
+import { line, type Placed } from "./frame";
+
+/** What can be chosen or dragged in a picture; it lies above the drawing and is reached by keys too. */
+export function Grip({ mark, placed }: { mark: Mark; placed: Placed }) {
+  switch (mark.kind) {
+    case "pick":
+      return <Pick mark={mark} placed={placed} />;
+    case "handle":
+      return <Handle mark={mark} placed={placed} />;
+    default:
+      return null;
+  }
+}
+
+function Pick({ mark, placed }: { mark: Extract<Mark, { kind: "pick" }>; placed: Placed }) {
+  const { take, busy } = useEditor();
+  const { text } = useUnits();
+  const choose = () => !busy && take(mark.change);
+  return (
+    <path
+      role="button"
+      tabIndex={0}
+      aria-label={text(mark.text)}
+      d={line(mark.area, placed, true)}
+      fill="transparent"
+      stroke="transparent"
+      strokeWidth="2"
+      className="cursor-pointer hover:stroke-[var(--act)] focus-visible:stroke-[var(--act)] focus-visible:outline-none"
+      onClick={choose}
+      onKeyDown={(event) => {
+        if (event.key === "Enter" || event.key === " ") {
+          event.preventDefault();
+          choose();
+        }
+      }}
+    >
+      <title>{text(mark.text)}</title>
+    </path>
+  );
+}
+
+/** Steps of the arrow keys over the whole way of a handle. */
+const STEPS = 50;
+
+/** A figure that follows the hand up and down; letting go keeps one revision. */
+function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; placed: Placed }) {
+  const { rig, save, preview } = useEditor();
+  const [value, setValue] = useState<number | null>(null);
+  const circle = useRef<SVGCircleElement>(null);
+  const now = value ?? mark.at.y;
+  const bounded = (y: number) => Math.round(Math.max(mark.low, Math.min(mark.high, y)) * 10) / 10;
+  const chosen = (y: number) => ({ kind: "given", value: y, basis: "chosen" });
+  const move = (y: number) => {
+    setValue(bounded(y));
+    preview(setAt(rig, mark.pointer, chosen(bounded(y))));
+  };
+  const keep = (y: number) => {
+    save((saved) => setAt(saved, mark.pointer, chosen(bounded(y))));
+    setValue(null);
+  };
+  const under = (clientY: number) => {
+    const svg = circle.current!.ownerSVGElement!;
+    const at = new DOMPoint(0, clientY).matrixTransform(svg.getScreenCTM()!.inverse());
+    // the scale is straight: two known places give every other one
+    const y0 = placed.y(mark.low);
+    const y1 = placed.y(mark.high);
+    return mark.low + ((at.y - y0) / (y1 - y0)) * (mark.high - mark.low);
+  };
+  const step = Math.max(0.1, (mark.high - mark.low) / STEPS);
+  return (
+    <circle
+      ref={circle}
+      role="slider"
+      tabIndex={0}
+      aria-label={NAMES[mark.pointer] ?? "depth"}
+      aria-orientation="vertical"
+      aria-valuemin={mark.low}
+      aria-valuemax={mark.high}
+      aria-valuenow={Number((getAt(rig, mark.pointer) as { value?: number } | undefined)?.value ?? now)}
+      cx={placed.x(mark.at.x)}
+      cy={placed.y(now)}
+      r={7}
+      fill="var(--sheet)"
+      stroke="var(--act)"
+      strokeWidth="2"
+      className="cursor-ns-resize touch-none focus-visible:stroke-[4px] focus-visible:outline-none"
+      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+      onPointerMove={(event) => {
+        if (event.currentTarget.hasPointerCapture(event.pointerId)) move(under(event.clientY));
+      }}
+      onPointerUp={(event) => {
+        if (value !== null) keep(under(event.clientY));
+      }}
+      onKeyDown={(event) => {
+        const way = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
+        if (way !== 0) {
+          event.preventDefault();
+          event.stopPropagation();
+          keep(mark.at.y + way * step);
+        }
+      }}
+    />
+  );
+}
+
+const NAMES: Record<string, string> = {
+  "/outing/water/leastM": "Least depth",
+  "/outing/water/typicalM": "Typical depth",
+  "/outing/water/mostM": "Greatest depth",
+};

@@ -1,0 +1,101 @@
+import { useQuery } from "@tanstack/react-query";
+import { adaptersQuery } from "../../api/queries";
+import { useEditor } from "../../edit/RigEditor";
+import { Choice, ChoiceOf } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+
+const VERSIONS: [string, string][] = [
+  ["undecided", "not known"],
+  ["tone", "single tones"],
+  ["sweep", "frequency sweeps"],
+];
+
+const NONE = { name: "", loses: [] };
+
+/** What a transducer's lead ends in, and what stands between that and the display. */
+export function PlugFields({ index }: { index: number }) {
+  const { rig, set } = useEditor();
+  const adapters = useQuery(adaptersQuery);
+  const at = `/transducers/${index}/plug`;
+  const { adapter } = rig.transducers[index]!.plug;
+  return (
+    <>
+      <FigureField label="Pins of its plug" pointer={`${at}/pins`} unit="count" />
+      <Choice label="Made for" pointer={`${at}/version`} options={VERSIONS} />
+      <ChoiceOf
+        label="Adapter"
+        value={adapter.name}
+        options={[
+          ["", "none"],
+          ...(adapters.data ?? []).map((each): [string, string] => [each.adapter.name, each.adapter.name]),
+          ...(adapter.name !== "" && !adapters.data?.some((each) => each.adapter.name === adapter.name)
+            ? [[adapter.name, adapter.name] as [string, string]]
+            : []),
+        ]}
+        onChange={(name) => {
+          const chosen = adapters.data?.find((each) => each.adapter.name === name);
+          if (name === "") set(`${at}/adapter`, NONE);
+          if (chosen) set(`${at}/adapter`, chosen.adapter);
+        }}
+      />
+    </>
+  );
+}
+
+/** What fits a device, as its maker declares it. */
+export function SocketFields({ index }: { index: number }) {
+  const { rig, set } = useEditor();
+  const at = `/devices/${index}/sockets`;
+  const { shows } = rig.devices[index]!.sockets;
+  const display = rig.devices[index]!.kind.startsWith("display");
+  return (
+    <>
+      <ChoiceOf
+        label="Family"
+        value={rig.devices[index]!.sockets.family}
+        options={FAMILIES}
+        onChange={(family) => set(`${at}/family`, family)}
+      />
+      <FigureField label="Pins of its power socket" pointer={`${at}/powerPins`} unit="count" />
+      <FigureField label="Pins of its sonar socket" pointer={`${at}/sonarPins`} unit="count" />
+      <Choice label="Sends" pointer={`${at}/version`} options={VERSIONS} />
+      {display && (
+        <fieldset className="flex flex-wrap justify-between gap-x-4 py-[5px]">
+          <legend className="float-left">Draws</legend>
+          {SHAPES.map(([shape, words]) => (
+            <label key={shape} className="flex items-center gap-1 text-[13px]">
+              <input
+                type="checkbox"
+                className="accent-[var(--act)]"
+                checked={shows.includes(shape)}
+                onChange={(event) =>
+                  set(
+                    `${at}/shows`,
+                    SHAPES.map(([each]) => each).filter((each) =>
+                      each === shape ? event.target.checked : shows.includes(each),
+                    ),
+                  )
+                }
+              />
+              {words}
+            </label>
+          ))}
+        </fieldset>
+      )}
+    </>
+  );
+}
+
+const FAMILIES: [string, string][] = [
+  ["", "not known"],
+  ["A", "A"],
+  ["B", "B"],
+  ["C", "C"],
+];
+
+export const SHAPES: ["cone" | "line" | "side" | "live", string][] = [
+  ["cone", "cone"],
+  ["line", "line beam"],
+  ["side", "side fans"],
+  ["live", "live fan"],
+];
