@@ -3,6 +3,7 @@ import { useNavigate } from "react-router";
 import type { Link, LinkState, Review } from "../api/types";
 import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
+import { useUnits } from "../units/UnitsProvider";
 import { Joint, Stretch } from "./Joint";
 
 /** The nine links on one drawn cable; arrows move along it. */
@@ -39,6 +40,9 @@ export function CableStrip({ id, review, selected }: { id: string; review: Revie
   );
 }
 
+/** Characters that fit a cell in its usual lettering. */
+const LONGEST = 14;
+
 function LinkCell({
   state,
   assumed,
@@ -50,7 +54,9 @@ function LinkCell({
   selected: boolean;
   onSelect: () => void;
 }) {
+  const { text } = useUnits();
   const verdict = state.kind === "judged" ? state.verdict : "unset";
+  const long = state.kind === "judged" && text(state.number).length > LONGEST;
   return (
     <button
       type="button"
@@ -70,7 +76,7 @@ function LinkCell({
         <Stretch verdict={verdict} />
       </span>
       <span
-        className={`truncate px-1 text-[16.5px] leading-6 font-semibold ${verdict === "fails" ? "text-fails" : "text-ink"}`}
+        className={`truncate px-1 leading-6 font-semibold ${long ? "text-[14px]" : "text-[16.5px]"} ${verdict === "fails" ? "text-fails" : "text-ink"}`}
       >
         {state.kind === "judged" ? <Words text={state.number} /> : "–"}
       </span>

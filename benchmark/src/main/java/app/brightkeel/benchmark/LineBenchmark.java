@@ -42,6 +42,7 @@ public class LineBenchmark {
     private final Rig holds = withExtension(DemoRigs.oystercatcher());
     private final Rig shortLead = DemoRigs.oystercatcher();
     private final Rig fails = DemoRigs.lanternCrate();
+    private final Rig fjord = DemoRigs.gannet();
     private final Rig large = TestRigs.twoScreens();
     private final RandomTree tree = RandomTree.of(new Random(5), 12);
     private final Network network = tree.network();
@@ -71,6 +72,18 @@ public class LineBenchmark {
     @Benchmark
     public Object reviewOfTwoScreensOnTwoPacks() {
         return reviewer.review(Line.of(large));
+    }
+
+    /** A fjord rig with two screens, a live head and four findings. */
+    @Benchmark
+    public Object reviewOfTheFjordRig() {
+        return reviewer.review(Line.of(fjord));
+    }
+
+    /** Bound: all types of transducer ranked in 5 ms. */
+    @Benchmark
+    public Object rankingOfTransducers() {
+        return Comparison.of(Line.of(fjord), Link.TRANSDUCER, reviewer);
     }
 
     @Benchmark

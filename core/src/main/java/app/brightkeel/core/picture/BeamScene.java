@@ -33,6 +33,9 @@ final class BeamScene {
     /** Narrowest side view, as a share of the depth, so that words have room. */
     private static final double LEAST_WIDE = 0.45;
 
+    /** Room for the words beside the side view, as a share of the depth. */
+    private static final double WORDS = 0.42;
+
     /** A fish is about so many times as long as high. */
     private static final double FISH_SLIM = 4;
 
@@ -72,7 +75,7 @@ final class BeamScene {
 
     private Scene scene() {
         double room = ROOM * deepM;
-        double planX = 2 * halfM + 3 * room + deepM * 0.25;
+        double planX = halfM + WORDS * deepM + planHalfM();
         double low = -deepM - room - halfM * slope;
         List<Point> bed = List.of(at(-halfM, bedAt(-halfM)), at(halfM, bedAt(halfM)));
         drawing.curve(Role.BOTTOM, List.of(bed.get(0), bed.get(1), at(halfM, low), at(-halfM, low)), true);
@@ -88,13 +91,13 @@ final class BeamScene {
         LiveDrawing.side(drawing, sonar, halfM);
         plan(planX);
         picks();
-        Frame.ToScale frame = Frame.ToScale.of(at(-halfM, low), at(planX + halfM, room / 2));
+        Frame.ToScale frame = Frame.ToScale.of(at(-halfM, low), at(planX + planHalfM(), room / 2));
         return new Scene(
                 Text.of("What it sees, in side view and on the bottom"),
                 Text.of(
                         "{} · 1 square = {} · {}",
                         sight.name(),
-                        new Amount(frame.squareM(), Unit.METRE),
+                        new Amount(frame.squareM(), Unit.DEPTH),
                         sight.views().size() > 1 && sight.inUse().isEmpty()
                                 ? "wide in the shallows, narrow in the deep"
                                 : inUse.name() + " in use"),
@@ -198,11 +201,21 @@ final class BeamScene {
                         true)
                 .note(
                         Role.QUIET,
-                        at(-halfM, bedAt(-halfM)),
-                        Side.RIGHT,
-                        1.1,
+                        at(0, y + high),
+                        Side.MIDDLE,
+                        -0.5,
                         "fish of {}, to scale",
                         new Amount(fishLengthM, Unit.METRE));
+    }
+
+    /** Half of what the plan takes up [m]. */
+    private double planHalfM() {
+        View inUse = sight.at(deepM);
+        double depth = inUse.shape() == BeamShape.CONE ? deepM : sight.water().typicalM();
+        double seen = looksDown(inUse) ? sight.footprintM(depth) / 2 : 0;
+        double sides = sight.has(BeamShape.SIDE) ? LiveDrawing.sideReachM(sight) : 0;
+        double ahead = LiveDrawing.live(sonar).isPresent() ? LiveDrawing.REACH_M : 0;
+        return Math.max(Math.max(seen, sides), Math.max(ahead, deepM / 8));
     }
 
     /** Circles on the bottom at the three depths round one place, fans as what they cover. */
@@ -220,12 +233,11 @@ final class BeamScene {
             }
         }
         LiveDrawing.plan(drawing, sonar, middle);
-        double top = Math.max(halfM * 0.6, Math.min(halfM, sight.footprintM(deepM) / 2));
         drawing.note(
                 Role.QUIET,
-                at(planX, middle.y() + top),
+                at(planX, middle.y() + planHalfM()),
                 Side.MIDDLE,
-                -1,
+                -1.6,
                 LiveDrawing.live(sonar).isPresent() ? "from above, ahead is up" : "from above, at the three depths");
     }
 

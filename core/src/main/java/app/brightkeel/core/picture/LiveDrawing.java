@@ -76,10 +76,10 @@ final class LiveDrawing {
         drawing.curve(Role.BEAM, points, true)
                 .note(
                         Role.QUIET,
-                        at(middle.x() + (wedge || across ? wide : 0), middle.y() + far),
-                        wedge ? Side.RIGHT : Side.MIDDLE,
-                        wedge ? 0 : -0.4,
-                        wedge ? "  {} wide at {}" : "{} wide at {}",
+                        across ? at(middle.x(), middle.y() - wide) : at(middle.x(), middle.y() + far),
+                        Side.MIDDLE,
+                        across ? 1.2 : -0.4,
+                        "{} wide at {}",
                         new Amount(2 * half, Unit.METRE),
                         new Amount(range, Unit.METRE));
         drawing.path(Role.PART, 3, middle, at(middle.x(), middle.y() + HANDLE * REACH_M))
@@ -94,6 +94,11 @@ final class LiveDrawing {
                 at(middle.x() - halfX, middle.y() + halfY));
     }
 
+    /** How far out side fans are drawn: thrice the depth; common practice, no source [m]. */
+    static double sideReachM(Sight sight) {
+        return 3 * sight.belowFaceM(sight.water().typicalM());
+    }
+
     /** The strip a line beam covers, and the two that side fans cover with the gap between them. */
     static void fan(Drawing drawing, Sight sight, View view, Point middle, Role role) {
         double below = sight.belowFaceM(sight.water().typicalM());
@@ -103,7 +108,7 @@ final class LiveDrawing {
             drawing.curve(role, band(middle, out, thin), true);
         } else if (view.shape() == BeamShape.SIDE) {
             double gap = below * Math.tan(Math.PI / 2 - view.cone().fullRad());
-            double far = gap + 3 * below;
+            double far = sideReachM(sight);
             drawing.curve(role, band(at(middle.x() - (gap + far) / 2, middle.y()), (far - gap) / 2, thin), true)
                     .curve(role, band(at(middle.x() + (gap + far) / 2, middle.y()), (far - gap) / 2, thin), true);
         }

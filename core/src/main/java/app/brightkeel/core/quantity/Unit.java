@@ -9,6 +9,8 @@ public enum Unit {
     METRE(Style.PLAIN, metric("m", 2), us(Style.FEET_INCHES, "ft", 1 / 0.3048, 0, 1)),
     /** Of water: in feet without inches. */
     DEPTH(Style.SHORT, metric("m", 1), us(Style.PLAIN, "ft", 1 / 0.3048, 0, 0)),
+    /** How far something reaches: whole metres or feet. */
+    REACH(Style.PLAIN, metric("m", 0), us(Style.PLAIN, "ft", 1 / 0.3048, 0, 0)),
     /** An angle, held in degrees. */
     DEGREE(Style.SHORT, metric("°", 1)),
     KILOHERTZ(Style.SHORT, metric("kHz", 1)),

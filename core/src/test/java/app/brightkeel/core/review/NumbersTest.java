@@ -40,8 +40,8 @@ public class NumbersTest {
         Rig crate = DemoRigs.lanternCrate();
         return new Object[][] {
             {Link.WATER, kayak(r -> r), "2 m – 9 m", Verdict.HOLDS},
-            {Link.TRANSDUCER, kayak(r -> r), "⌀ 2.3 m, to 131.3 m", Verdict.HOLDS},
-            {Link.TRANSDUCER, crate, "⌀ 9.9 m, to 146.7 m", Verdict.CLOSE},
+            {Link.TRANSDUCER, kayak(r -> r), "⌀ 2.3 m · 131 m", Verdict.HOLDS},
+            {Link.TRANSDUCER, crate, "⌀ 9.9 m · 147 m", Verdict.CLOSE},
             {Link.MOUNT, crate, "450 mm under", Verdict.HOLDS},
             {
                 Link.MOUNT,

@@ -1,12 +1,12 @@
 package app.brightkeel.server.demo;
 
 import app.brightkeel.core.rig.Water;
+import app.brightkeel.server.files.log.NmeaSentence;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Random;
-import net.sf.marineapi.nmea.sentence.Checksum;
 
 /**
  * A made-up sounder: writes the log of a day over a water, once a second, with the dropouts and false echoes of a real
@@ -16,6 +16,11 @@ public final class SimulatedSounder {
 
     private static final String DATE = "120926";
     private static final int FIRST_HOUR_S = 6 * 3600;
+
+    /** How far a craft strays from the typical depth in a second, and how it comes back, as shares of the range. */
+    private static final double WANDERS = 0.03;
+
+    private static final double RETURNS = 0.0008;
 
     /** Share of seconds without a bottom, and with a false one. */
     private static final double LOST = 0.01;
@@ -40,12 +45,11 @@ public final class SimulatedSounder {
 
     /** Writes so many seconds. */
     public void write(OutputStream out, int seconds) throws IOException {
-        double depth = typicalM;
-        double drift = 0;
+        double off = 0;
         for (int s = 0; s < seconds; s++) {
-            drift = 0.995 * drift + random.nextGaussian() * 0.004 * (mostM - leastM);
-            depth += drift * 0.1 + (typicalM - depth) * 0.0006;
-            depth = Math.max(leastM, Math.min(mostM, depth));
+            off += WANDERS * random.nextGaussian() - RETURNS * off;
+            double share = Math.tanh(off);
+            double depth = typicalM + share * (share > 0 ? mostM - typicalM : typicalM - leastM);
             send(out, clock(s));
             if (random.nextDouble() >= LOST) {
                 double shown = random.nextDouble() < FALSE ? FALSE_M : depth;
@@ -69,6 +73,6 @@ public final class SimulatedSounder {
     }
 
     private static void send(OutputStream out, String body) throws IOException {
-        out.write((Checksum.add("$" + body) + "\r\n").getBytes(StandardCharsets.US_ASCII));
+        out.write((NmeaSentence.written(body) + "\r\n").getBytes(StandardCharsets.US_ASCII));
     }
 }

@@ -54,6 +54,14 @@ final class PlugChanges {
                                         Text.of("{}", item.adapter().name())))));
     }
 
+    /** Whether a plug goes into its socket, as far as their pins are known. */
+    static boolean goesIn(Rig rig, Transducer transducer) {
+        Figure plug = transducer.plug().pinsAtDisplay();
+        Figure socket =
+                rig.displayOf(transducer).map(d -> d.sockets().sonarPins()).orElse(Figure.UNSET);
+        return !plug.isSet() || !socket.isSet() || plug.value() == socket.value();
+    }
+
     /** The adapter that a transducer wants for the socket it is to go into, if there is one that loses none of its beams. */
     static Optional<Adapter> adapterFor(Rig rig, Transducer transducer) {
         Figure socket =

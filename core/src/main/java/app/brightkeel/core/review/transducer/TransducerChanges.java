@@ -26,9 +26,9 @@ final class TransducerChanges {
 
     private TransducerChanges() {}
 
-    /** Another beam of those there are, and whatever the catalogue has. */
+    /** Another beam of those there are, and whatever of the catalogue plugs in. */
     static Stream<Change> all(Line line) {
-        return Stream.concat(beams(line).stream(), take(line));
+        return Stream.concat(beams(line).stream(), take(line, true));
     }
 
     /** Each beam by itself, and switching by the depth. */
@@ -55,9 +55,18 @@ final class TransducerChanges {
 
     /** Every catalogue transducer in place of the first. */
     static Stream<Change> take(Line line) {
+        return take(line, false);
+    }
+
+    private static Stream<Change> take(Line line, boolean pluggingIn) {
         return line.entered().transducers().stream()
                 .limit(1)
-                .flatMap(old -> Catalogue.transducers().stream().map(item -> take(line, old, item)));
+                .flatMap(old -> Catalogue.transducers().stream()
+                        .map(item -> take(line, old, item))
+                        .filter(change -> !pluggingIn
+                                || PlugChanges.goesIn(
+                                        change.after(),
+                                        change.after().transducers().get(0))));
     }
 
     /** With the box of a live head, or an adapter for another socket, where the one in use asks for it. */
@@ -82,7 +91,7 @@ final class TransducerChanges {
 
     /** What shows what a style wants: another transducer, or one more beside it. */
     static Stream<Change> wanted(Line line) {
-        return Stream.concat(take(line), LiveChanges.pairs(line));
+        return Stream.concat(take(line, true), LiveChanges.pairs(line));
     }
 
     /** Fish no deeper than the beam in use is planned to. */

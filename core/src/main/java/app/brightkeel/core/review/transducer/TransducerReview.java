@@ -39,7 +39,7 @@ public final class TransducerReview implements LinkReview {
             Amount seen = new Amount(sight.footprintM(sight.water().typicalM()), Unit.DEPTH);
             Optional<Reach> reach = sight.at(sight.water().mostM()).reach();
             return reach.isPresent()
-                    ? Text.of("⌀ {}, to {}", seen, new Amount(reach.get().plannedM(), Unit.DEPTH))
+                    ? Text.of("⌀ {} · {}", seen, new Amount(reach.get().plannedM(), Unit.REACH))
                     : Text.of("⌀ {}", seen);
         });
     }
@@ -68,9 +68,14 @@ public final class TransducerReview implements LinkReview {
     @Override
     public List<Change> alternatives(Line line) {
         if (!line.get(SonarStage.STAGE).isKnown()) {
-            return TransducerChanges.all(line).toList();
+            return Stream.concat(TransducerChanges.beams(line).stream(), TransducerChanges.take(line))
+                    .toList();
         }
-        return Stream.of(TransducerChanges.all(line), LiveChanges.pairs(line), LiveChanges.looks(line))
+        return Stream.of(
+                        TransducerChanges.beams(line).stream(),
+                        TransducerChanges.take(line),
+                        LiveChanges.pairs(line),
+                        LiveChanges.looks(line))
                 .flatMap(changes -> changes)
                 .sorted(Comparator.comparingDouble(change -> -score(line.with(change.after()))))
                 .toList();

@@ -11,25 +11,16 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
+import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import net.sf.marineapi.nmea.parser.DataNotAvailableException;
-import net.sf.marineapi.nmea.parser.SentenceFactory;
-import net.sf.marineapi.nmea.sentence.DBTSentence;
-import net.sf.marineapi.nmea.sentence.DPTSentence;
-import net.sf.marineapi.nmea.sentence.MTWSentence;
-import net.sf.marineapi.nmea.sentence.RMCSentence;
-import net.sf.marineapi.nmea.sentence.Sentence;
-import net.sf.marineapi.nmea.sentence.SentenceValidator;
-import net.sf.marineapi.nmea.util.DataStatus;
 
 /**
- * Sentences of NMEA 0183, one a line: DPT and DBT for depths, MTW for temperatures, RMC for the clock. A word before
+ * Sentences of NMEA 0183, one a line, each read as it comes: DPT and DBT for depths, MTW for temperatures, RMC for the clock. A word before
  * the sentence, as loggers write it, is passed over.
  */
 final class NmeaLog {
@@ -37,9 +28,12 @@ final class NmeaLog {
     /** Where no clock is in it, a depth comes about once a second; common practice, no source. */
     private static final double NO_CLOCK_S = 1;
 
+    private static final double DAY_S = 86_400;
+
     private final Map<String, DepthLog> depths = new TreeMap<>();
-    private final SentenceFactory factory = SentenceFactory.getInstance();
     private double clockS = Double.NaN;
+    private double midnightS;
+    private String lastDate = "";
     private int clocks;
     private long sentences;
     private long damaged;
@@ -66,69 +60,77 @@ final class NmeaLog {
 
     private void line(String line) {
         int from = line.indexOf('$');
-        String sentence = from < 0 ? "" : line.substring(from).strip();
         cutOff = false;
-        if (from < 0 && line.indexOf('!') >= 0) {
-            sentences++;
-            return;
-        }
-        boolean signed = sentence.indexOf('*') >= 0;
-        if (sentence.length() < 7 || summed && !signed || !SentenceValidator.isValid(sentence)) {
-            damaged++;
-            cutOff = from >= 0 && !signed;
-            return;
-        }
-        sentences++;
-        summed |= signed;
-        switch (sentence.substring(3, 6)) {
-            case "DBT", "DPT", "MTW", "RMC" -> known(sentence);
-            default -> {}
-        }
-    }
-
-    private void known(String sentence) {
-        try {
-            Sentence parsed = factory.createParser(sentence);
-            if (parsed instanceof DPTSentence dpt) {
-                depth(sentence, dpt.getDepth() + Math.max(0, offset(dpt)));
-            } else if (parsed instanceof DBTSentence dbt) {
-                depth(sentence, dbt.getDepth());
-            } else if (parsed instanceof MTWSentence mtw) {
-                temperatures.add(mtw.getTemperature());
-            } else if (parsed instanceof RMCSentence rmc && rmc.getStatus() == DataStatus.ACTIVE) {
-                clock(rmc);
+        if (from < 0 || line.length() < from + 7) {
+            if (line.indexOf('!') >= 0) {
+                sentences++;
+            } else {
+                damaged++;
+                cutOff = from >= 0;
             }
-        } catch (DataNotAvailableException e) {
-            // an empty field: the sounder had no bottom just then
             return;
-        } catch (RuntimeException e) {
-            damaged++;
+        }
+        switch (line.substring(from + 3, from + 6)) {
+            case "DBT", "DPT", "MTW", "RMC" -> known(line.substring(from).strip());
+            default -> sentences++;
         }
     }
 
-    /** From the transducer up to the surface; one down to the keel is of no use here. */
-    private static double offset(DPTSentence dpt) {
+    private void known(String line) {
+        boolean signed = line.indexOf('*') >= 0;
         try {
-            return dpt.getOffset();
-        } catch (DataNotAvailableException e) {
-            return 0;
+            NmeaSentence sentence = NmeaSentence.of(line);
+            if (summed && !signed) {
+                throw new IllegalArgumentException("a sentence without its sum among others that have one");
+            }
+            summed |= signed;
+            take(sentence);
+            sentences++;
+        } catch (IllegalArgumentException | DateTimeException e) {
+            damaged++;
+            cutOff = !signed;
         }
     }
 
-    private void clock(RMCSentence rmc) {
-        clockS = LocalDateTime.of(
-                                rmc.getDate().getYear(),
-                                rmc.getDate().getMonth(),
-                                rmc.getDate().getDay(),
-                                rmc.getTime().getHour(),
-                                rmc.getTime().getMinutes())
-                        .toEpochSecond(ZoneOffset.UTC)
-                + rmc.getTime().getSeconds();
+    /** An empty field says that the sounder had no bottom just then. */
+    private void take(NmeaSentence sentence) {
+        switch (sentence.kind()) {
+            case "DPT" ->
+                sentence.number(0)
+                        .ifPresent(below -> depth(
+                                sentence, below + Math.max(0, sentence.number(1).orElse(0))));
+            case "DBT" -> sentence.number(2).ifPresent(below -> depth(sentence, below));
+            case "MTW" -> sentence.number(0).ifPresent(temperatures::add);
+            default -> {
+                if (sentence.field(1).equals("A")) {
+                    clock(sentence.field(0), sentence.field(8));
+                }
+            }
+        }
+    }
+
+    /** @param time hhmmss.ss, and {@code date} ddmmyy */
+    private void clock(String time, String date) {
+        if (!date.equals(lastDate)) {
+            lastDate = date;
+            midnightS = LocalDate.of(2000 + part(date, 4), part(date, 2), part(date, 0))
+                            .toEpochDay()
+                    * DAY_S;
+        }
+        clockS = midnightS + 3600 * part(time, 0) + 60 * part(time, 2) + Double.parseDouble(time.substring(4));
         clocks++;
     }
 
-    private void depth(String sentence, double metres) {
-        String source = sentence.substring(1, 3) + " " + sentence.substring(3, 6);
+    /** Two digits. */
+    private static int part(String digits, int from) {
+        if (digits.length() < from + 2) {
+            throw new IllegalArgumentException("no clock: " + digits);
+        }
+        return Integer.parseInt(digits.substring(from, from + 2));
+    }
+
+    private void depth(NmeaSentence sentence, double metres) {
+        String source = sentence.talker() + " " + sentence.kind();
         DepthLog log = depths.computeIfAbsent(source, s -> new DepthLog());
         log.depth(clocks > 0 ? clockS : NO_CLOCK_S * (log.samples() + 1), metres);
     }
