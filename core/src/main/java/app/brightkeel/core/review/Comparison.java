@@ -10,8 +10,8 @@ import java.util.stream.Stream;
 /**
  * Alternatives for one link, best first, each with what it does to every link.
  *
- * <p>Best is: fewest links fail, then fewest are close, then the least effort, then the order of the link itself, which
- * puts the smallest first: enough is enough.
+ * <p>Best is: fewest links fail, then fewest are close, then the least effort, then the link's own score, then its order,
+ * which puts the smallest first: enough is enough.
  */
 public final class Comparison {
 
@@ -34,7 +34,7 @@ public final class Comparison {
             List<Text> reasons,
             List<Change.Effect> effects) {}
 
-    private record Ranked(Offer offer, long fails, long closes) {}
+    private record Ranked(Offer offer, long fails, long closes, double score) {}
 
     /** All alternatives of a link with what is planned among them. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
@@ -51,11 +51,16 @@ public final class Comparison {
                     states.get(link.ordinal()),
                     Links.of(link).reasons(line, then),
                     Change.moved(before, states));
-            all.add(new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE)));
+            all.add(new Ranked(
+                    offer,
+                    count(states, Verdict.FAILS),
+                    count(states, Verdict.CLOSE),
+                    Links.of(link).score(then)));
         }
         all.sort(Comparator.comparingLong(Ranked::fails)
                 .thenComparingLong(Ranked::closes)
-                .thenComparing(r -> r.offer().effort()));
+                .thenComparing(r -> r.offer().effort())
+                .thenComparing(Comparator.comparingDouble(Ranked::score).reversed()));
         return all.stream().map(Ranked::offer).toList();
     }
 

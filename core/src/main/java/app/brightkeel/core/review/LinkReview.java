@@ -38,6 +38,11 @@ public interface LinkReview {
         return List.of();
     }
 
+    /** How well a changed rig does on this link besides its verdict, more is better: ranks what is judged alike. */
+    default double score(Line changed) {
+        return 0;
+    }
+
     /** Alternatives to compare, smallest first; each a whole change. */
     List<Change> alternatives(Line line);
 }

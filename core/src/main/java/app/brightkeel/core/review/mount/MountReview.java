@@ -17,7 +17,6 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.sonar.SonarStage;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /** The Mount link: how deep the face is under the surface; every mount the craft takes beside, best score first. */
@@ -75,14 +74,14 @@ public final class MountReview implements LinkReview {
 
     @Override
     public List<Change> alternatives(Line line) {
-        return MountChanges.all(line)
-                .sorted(Comparator.comparingDouble(change -> -score(line, change)))
-                .toList();
+        return MountChanges.all(line).toList();
     }
 
-    private static double score(Line line, Change change) {
-        return change.after().transducers().stream()
-                .mapToDouble(t -> Score.of(t.mount().kind()).weighted(line.rig().weights()))
+    @Override
+    public double score(Line changed) {
+        return changed.rig().transducers().stream()
+                .mapToDouble(
+                        t -> Score.of(t.mount().kind()).weighted(changed.rig().weights()))
                 .sum();
     }
 }

@@ -18,7 +18,6 @@ import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
 import app.brightkeel.core.sonar.Suitability;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -67,23 +66,19 @@ public final class TransducerReview implements LinkReview {
 
     @Override
     public List<Change> alternatives(Line line) {
-        if (!line.get(SonarStage.STAGE).isKnown()) {
-            return Stream.concat(TransducerChanges.beams(line).stream(), TransducerChanges.take(line))
-                    .toList();
-        }
         return Stream.of(
                         TransducerChanges.beams(line).stream(),
                         TransducerChanges.take(line),
                         LiveChanges.pairs(line),
                         LiveChanges.looks(line))
                 .flatMap(changes -> changes)
-                .sorted(Comparator.comparingDouble(change -> -score(line.with(change.after()))))
                 .toList();
     }
 
     /** Of the transducer that suits best: what one lacks another may have. */
-    private static double score(Line then) {
-        return suitabilities(then).stream()
+    @Override
+    public double score(Line changed) {
+        return suitabilities(changed).stream()
                 .mapToDouble(Suitability::score)
                 .max()
                 .orElse(0);

@@ -62,6 +62,20 @@ final class VoltageDrop implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.thicker(line);
+        return WireChanges.thicker(line, tooMuchV(line));
+    }
+
+    /** By how much the worst device loses more than good practice allows [V]. */
+    private static double tooMuchV(Line line) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        List<Device> devices = line.rig().devices();
+        double worst = 0;
+        for (int d = 0; d < devices.size() && feed.isKnown(); d++) {
+            if (feed.value().feeds(d) && feed.value().mean().exists()) {
+                double allowed = reboots(devices.get(d).kind()) ? ELECTRONICS : OTHERS;
+                worst = Math.max(worst, feed.value().dropV(d) - allowed * NOMINAL_V);
+            }
+        }
+        return worst;
     }
 }

@@ -1,7 +1,11 @@
 package app.brightkeel.core.review.wire;
 
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.circuit.WireResistance;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -30,6 +34,9 @@ public final class WireChanges {
 
     private static final double FUSE_AT_M = 0.10;
 
+    /** What is saved elsewhere as the current falls with the rising volts; common practice, no source. */
+    private static final double LESS_CURRENT = 1.2;
+
     private static final List<Gauge> AWG = WireTables.awg().stream()
             .map(size -> (Gauge) new Gauge.Awg(size.awg()))
             .toList();
@@ -41,16 +48,45 @@ public final class WireChanges {
 
     /** Each segment in the next thicker sizes of its own family; the smallest that cures comes first. */
     static Stream<Change> thicker(Line line) {
-        return IntStream.range(1, WireTables.awg().size()).boxed().flatMap(step -> thicker(line, step));
+        return thicker(line, 0);
     }
 
-    private static Stream<Change> thicker(Line line, int steps) {
+    /**
+     * The same without those that cannot save so much.
+     *
+     * @param wantedV at the worst device [V]
+     */
+    static Stream<Change> thicker(Line line, double wantedV) {
+        return IntStream.range(1, WireTables.awg().size()).boxed().flatMap(step -> thicker(line, step, wantedV));
+    }
+
+    private static Stream<Change> thicker(Line line, int steps, double wantedV) {
         List<Segment> segments = line.entered().harness().segments();
         Stream<Change> one = segments.stream()
                 .filter(segment -> !thicker(segment.wire().gauge(), steps)
                         .equals(segment.wire().gauge()))
+                .filter(segment -> savesV(line, segment, steps) >= wantedV)
                 .map(segment -> gauge(line, segment, thicker(segment.wire().gauge(), steps)));
-        return segments.size() > 1 ? Stream.concat(one, Stream.of(steps).map(all -> allThicker(line, all))) : one;
+        double together = segments.stream()
+                .mapToDouble(segment -> savesV(line, segment, steps))
+                .sum();
+        return segments.size() > 1 && together >= wantedV
+                ? Stream.concat(one, Stream.of(steps).map(all -> allThicker(line, all)))
+                : one;
+    }
+
+    /** At most so many volts less are lost in a segment if it is so much thicker, were all the current to pass it. */
+    private static double savesV(Line line, Segment entered, int steps) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        if (!feed.isKnown() || !feed.value().mean().exists()) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double amps =
+                feed.value().mean().amps().stream().mapToDouble(a -> a).max().orElse(0);
+        Segment now = line.rig().harness().segment(entered.id());
+        Segment then = now.withWire(now.wire().withGauge(thicker(now.wire().gauge(), steps)));
+        double air = line.rig().outing().airC().value();
+        return LESS_CURRENT * amps * (new WireResistance(now, air).loopOhm() - new WireResistance(then, air).loopOhm());
     }
 
     private static Gauge thicker(Gauge gauge, int steps) {
