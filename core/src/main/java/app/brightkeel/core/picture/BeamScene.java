@@ -104,7 +104,14 @@ final class BeamScene {
                 frame,
                 drawing.marks(),
                 new Twin(
-                        List.of("transducer", "depth", "beam", "seen of the bottom", "hidden above it", "reaches"),
+                        List.of(
+                                "transducer",
+                                "depth",
+                                "beam",
+                                "seen of the bottom",
+                                "hidden above it",
+                                "lies off by",
+                                "reaches"),
                         rows()));
     }
 
@@ -269,6 +276,7 @@ final class BeamScene {
                         Text.of("{}", view.name()),
                         Text.of(each.footprintM(depth), Unit.METRE),
                         Text.of(each.hiddenM(depth), Unit.METRE),
+                        Text.of(each.offsetM(depth), Unit.METRE),
                         reach.map(metres -> Text.of(metres, Unit.DEPTH)).orElse(Text.of("not known"))));
             }
         }

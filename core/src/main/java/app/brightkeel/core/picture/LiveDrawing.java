@@ -8,6 +8,7 @@ import app.brightkeel.core.picture.Scene.Side;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.BeamShape;
+import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.sonar.Fan;
 import app.brightkeel.core.sonar.Sight;
@@ -82,8 +83,21 @@ final class LiveDrawing {
                         "{} wide at {}",
                         new Amount(2 * half, Unit.METRE),
                         new Amount(range, Unit.METRE));
-        drawing.path(Role.PART, 3, middle, at(middle.x(), middle.y() + HANDLE * REACH_M))
-                .spot(Role.JUNCTION, middle);
+        handle(drawing, sight.handle(), middle);
+    }
+
+    /** Along the beam, opposite to it, or nobody knows which. */
+    private static void handle(Drawing drawing, Handle handle, Point middle) {
+        double reach = HANDLE * REACH_M;
+        Point along = at(middle.x(), middle.y() + reach);
+        Point opposite = at(middle.x(), middle.y() - reach);
+        switch (handle) {
+            case ALONG -> drawing.path(Role.PART, 3, middle, along);
+            case OPPOSITE -> drawing.path(Role.PART, 3, middle, opposite);
+            case UNMARKED -> drawing.path(Role.MISSING, 2, along, opposite);
+        }
+        drawing.spot(Role.JUNCTION, middle)
+                .note(Role.QUIET, at(middle.x(), middle.y() - reach), Side.RIGHT, 0.6, "   handle {}", handle.words());
     }
 
     private static List<Point> band(Point middle, double halfX, double halfY) {

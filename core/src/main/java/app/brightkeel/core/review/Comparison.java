@@ -68,10 +68,19 @@ public final class Comparison {
         return Stream.of(Link.values()).map(link -> reviewer.state(line, link)).toList();
     }
 
+    /** What is planned stands once, however many alternatives come to it. */
     private static List<Change> withPlanned(Line line, Link link) {
         LinkReview shown = Links.of(link);
-        List<Change> all = new ArrayList<>(shown.alternatives(line));
-        if (!all.isEmpty() && all.stream().noneMatch(c -> c.after().equals(line.entered()))) {
+        List<Change> all = new ArrayList<>();
+        boolean planned = false;
+        for (Change change : shown.alternatives(line)) {
+            boolean same = change.after().equals(line.entered());
+            if (!same || !planned) {
+                all.add(change);
+            }
+            planned |= same;
+        }
+        if (!all.isEmpty() && !planned) {
             String id = link.name().toLowerCase(java.util.Locale.ROOT) + ".as-it-is";
             all.add(new Change(id, shown.planned(line), Effort.BUY, line.entered()));
         }

@@ -1,6 +1,7 @@
 package app.brightkeel.core.sonar;
 
 import app.brightkeel.core.rig.BeamShape;
+import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.TransducerType;
 import app.brightkeel.core.water.WaterState;
@@ -14,6 +15,7 @@ import java.util.Optional;
  * @param views      its beams, in their order
  * @param inUse      id of the beam that is used; "" where it is switched by the depth
  * @param look       of its live fan
+ * @param handle     of its pole
  * @param headRad    built-in tilt of its head
  * @param leanRad    of its pole
  * @param slopeRad   of the steepest bottom that is fished
@@ -26,6 +28,7 @@ public record Sight(
         List<View> views,
         String inUse,
         Look look,
+        Handle handle,
         double headRad,
         double leanRad,
         WaterState water,

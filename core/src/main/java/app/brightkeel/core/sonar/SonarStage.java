@@ -91,6 +91,7 @@ public final class SonarStage implements Stage<SonarNeeds, SonarState> {
                             .toList(),
                     transducer.inUse(),
                     transducer.look(),
+                    transducer.handle(),
                     angle(transducer.tiltDeg()),
                     angle(transducer.leanDeg()),
                     needs.water(),

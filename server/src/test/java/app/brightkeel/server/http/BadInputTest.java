@@ -85,6 +85,27 @@ public class BadInputTest extends ServerTest {
             {with("\"value\":24.0", "\"value\":0"), 422, "/rig/transducers/0/beams/0/fullDeg"},
             {with("\"value\":24.0", "\"value\":200"), 422, "/rig/transducers/0/beams/0/fullDeg"},
             {with("\"half-power\"", "\"loud\""), 422, "/rig/transducers/0/beams/0/quoted"},
+            {with("\"shape\":\"cone\"", "\"shape\":\"star\""), 422, "/rig/transducers/0/beams/0/shape"},
+            {with("\"value\":230.0", "\"value\":30000"), 422, "/rig/transducers/0/beams/0/ratedM"},
+            {with("\"look\":\"undecided\"", "\"look\":\"up\""), 422, "/rig/transducers/0/look"},
+            {
+                with(
+                        "\"leanDeg\":{\"kind\":\"unset\"}",
+                        "\"leanDeg\":{\"kind\":\"given\",\"value\":90,\"basis\":\"chosen\"}"),
+                422,
+                "/rig/transducers/0/leanDeg"
+            },
+            {with("\"style\":\"drift\"", "\"style\":\"noodling\""), 422, "/rig/outing/water/style"},
+            {with("\"hoursAt\":[]", "\"hoursAt\":[1,2]"), 422, "/rig/outing/water/logged/binM"},
+            {
+                with(
+                        "\"binM\":{\"kind\":\"unset\"},\"hoursAt\":[]",
+                        "\"binM\":{\"kind\":\"given\",\"value\":1,\"basis\":\"measured\"},\"hoursAt\":[-1]"),
+                422,
+                "/rig/outing/water/logged/hoursAt/0"
+            },
+            {with("\"shows\":[\"cone\"", "\"shows\":[\"smoke\""), 422, "/rig/devices/0/sockets/shows/0"},
+            {with("\"loses\":[]", "\"loses\":null"), 422, "/rig/transducers/0/plug/adapter/loses"},
             {with("\"inUse\":\"\"", "\"inUse\":\"other\""), 422, "/rig/transducers/0/inUse"},
             {with("\"feeds\":\"\"", "\"feeds\":\"other\""), 422, "/rig/transducers/0/feeds"},
             {with("\"kind\":\"scupper\"", "\"kind\":\"glue\""), 422, "/rig/transducers/0/mount/kind"},
