@@ -187,7 +187,7 @@ public final class TestRigs {
 
     /** The rigs every general property is tried on. */
     public static List<Rig> all() {
-        return List.of(DemoRigs.oystercatcher(), DemoRigs.lanternCrate(), twoScreens());
+        return List.of(DemoRigs.oystercatcher(), DemoRigs.lanternCrate(), DemoRigs.gannet(), twoScreens());
     }
 
     /** One of {@link #all}. */

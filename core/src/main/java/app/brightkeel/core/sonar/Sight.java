@@ -1,5 +1,6 @@
 package app.brightkeel.core.sonar;
 
+import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Look;
@@ -78,6 +79,13 @@ public record Sight(
     /** Whether it is used to look down to the bottom: a live fan may be aimed where one casts. */
     public boolean looksDeep() {
         return at(water.mostM()).shape() != BeamShape.LIVE || look == Look.DOWN;
+    }
+
+    /** Whether a beam reaches so deep in a water, as far as that is known. */
+    public static boolean reaches(Beam beam, WaterState water, double depthM) {
+        return SonarStage.reach(beam, water, false)
+                .map(reach -> reach.leastM() >= depthM)
+                .orElse(true);
     }
 
     /** Half of the widest angle round straight down that is ever used: all that is in its way matters [rad]. */

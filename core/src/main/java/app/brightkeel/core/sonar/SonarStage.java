@@ -125,7 +125,7 @@ public final class SonarStage implements Stage<SonarNeeds, SonarState> {
         return beam.quoted() == Beam.Quoted.HALF_POWER ? new Cone(radians) : Cone.quotedAtTenth(radians);
     }
 
-    private static Optional<Reach> reach(Beam beam, WaterState water, boolean throughHull) {
+    static Optional<Reach> reach(Beam beam, WaterState water, boolean throughHull) {
         if (!beam.ratedM().isSet() || !beam.kiloHertz().isSet()) {
             return Optional.empty();
         }

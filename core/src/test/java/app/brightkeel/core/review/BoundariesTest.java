@@ -20,6 +20,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.sonar.SonarStage;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
@@ -108,6 +109,22 @@ public class BoundariesTest {
             // wide cones to 15 m, narrow ones from 18 m on: common practice, no source
             {"transducer.wide-too-deep", of(BoundariesTest::deep), 15, 15.1, Verdict.HOLDS, Verdict.CLOSE},
             {"transducer.wide-too-deep", of(BoundariesTest::deep), 17, 40, Verdict.CLOSE, Verdict.CLOSE},
+            // past its reach nothing is seen, four fifths of it are planned with: common practice, no source
+            {"transducer.beyond-reach", of(BoundariesTest::ofItsReach), 0.999, 1.001, Verdict.HOLDS, Verdict.FAILS},
+            {
+                "transducer.above-planning-depth",
+                of(BoundariesTest::ofItsReach),
+                0.799,
+                0.801,
+                Verdict.HOLDS,
+                Verdict.CLOSE
+            },
+            // 0.65 m of ringing under a face 0.11 m down, twice that
+            {"transducer.blind-top", of(BoundariesTest::shallow), 1.53, 1.51, Verdict.HOLDS, Verdict.CLOSE},
+            // 24 degrees hide 0.14 m at 5.5 m on the flat, 0.16 on a slope of 1 degree; fish stand at 0.15
+            {"transducer.hidden-at-bottom", of(BoundariesTest::sloping), 0, 1, Verdict.HOLDS, Verdict.CLOSE},
+            // line beams lie level to 3 degrees, cones to 5: common practice, no source
+            {"mount.face-tilted", of(BoundariesTest::seatAt), 2.05, 3.4, Verdict.HOLDS, Verdict.CLOSE},
             // tip margin 1.0 and 1.3: common practice, no source
             {"carry.tips-over", of(BoundariesTest::margin), 1.301, 1.299, Verdict.HOLDS, Verdict.CLOSE},
             {"carry.tips-over", of(BoundariesTest::margin), 1.001, 0.999, Verdict.CLOSE, Verdict.FAILS},
@@ -175,6 +192,31 @@ public class BoundariesTest {
 
     private static Rig deep(double metres) {
         return GOOD.withOuting(GOOD.outing().withWater(GOOD.outing().water().withMostM(Figure.measured(metres))));
+    }
+
+    /** Fished down to a share of what its beam reaches there. */
+    private static Rig ofItsReach(double share) {
+        double reach = Line.of(GOOD)
+                .get(SonarStage.STAGE)
+                .value()
+                .first()
+                .at(9)
+                .reach()
+                .orElseThrow()
+                .leastM();
+        return deep(share * reach);
+    }
+
+    private static Rig shallow(double metres) {
+        return GOOD.withOuting(GOOD.outing().withWater(GOOD.outing().water().withLeastM(Figure.measured(metres))));
+    }
+
+    private static Rig sloping(double degrees) {
+        return GOOD.withOuting(GOOD.outing().withWater(GOOD.outing().water().withSlopeDeg(Figure.measured(degrees))));
+    }
+
+    private static Rig seatAt(double metres) {
+        return GOOD.withCraft(GOOD.craft().withSeatM(Figure.measured(metres)));
     }
 
     /** The screen of the crate as heavy as the margin says: 6 · 0.225 + 2.7 · 0.325 kg·m hold. */

@@ -24,6 +24,7 @@ import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Relay;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
@@ -143,7 +144,12 @@ public class CatalogueRigsTest {
     }
 
     private static String first(Rig rig) {
-        return Links.of(Link.MOUNT).alternatives(Line.of(rig)).get(0).id();
+        LinkReview mount = Links.of(Link.MOUNT);
+        Line line = Line.of(rig);
+        return mount.alternatives(line).stream()
+                .max(Comparator.comparingDouble(change -> mount.score(line.with(change.after()))))
+                .orElseThrow()
+                .id();
     }
 
     private static List<Verdict> verdicts(Rig rig) {

@@ -109,6 +109,13 @@ public class ConeTest {
         assertFalse(new DeadZone(degrees(60), 1, Math.toRadians(61), 0).edgeMeetsBottom());
     }
 
+    /** Handbook §18: 0.24 to 0.44 m are hidden at 2 m on banks of 20 to 30°, by cones of 20 to 24°. */
+    @Test
+    public void hiddenOnTheBanksOfACanal() {
+        assertEquals(new DeadZone(degrees(20), 2, Math.toRadians(20), 0).downSlopeM(), 0.24, 0.005);
+        assertEquals(new DeadZone(degrees(24), 2, Math.toRadians(30), 0).downSlopeM(), 0.44, 0.005);
+    }
+
     /** Roots of the piston's pattern (2 J₁(x)/x)², found with a library's Bessel function. */
     @Test
     public void pistonConstantsAreRootsOfItsPattern() {

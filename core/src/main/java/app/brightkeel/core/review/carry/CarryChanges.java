@@ -12,11 +12,11 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.route.Relay;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -36,21 +36,53 @@ public final class CarryChanges {
         return Stream.concat(packs(line), displays(line));
     }
 
+    /**
+     * The same as far as it puts them farther to one side.
+     *
+     * @param side −1 to the left, 1 to the right
+     */
+    static Stream<Change> towards(Line line, double side) {
+        return Stream.concat(
+                line.entered().harness().packs().stream()
+                        .flatMap(pack -> places(
+                                line,
+                                pack.id(),
+                                pack.name(),
+                                s -> s.spot().takesPack() && farther(line, pack.id(), s, side))),
+                line.entered().devices().stream()
+                        .filter(device -> device.kind().display())
+                        .flatMap(device -> places(
+                                line,
+                                device.id(),
+                                device.name(),
+                                s -> s.spot().takesDisplay() && farther(line, device.id(), s, side))));
+    }
+
+    private static boolean farther(Line line, String item, Station station, double side) {
+        Optional<Station> now = line.entered().craft().station(line.entered().stationOf(item));
+        return now.isEmpty()
+                || !now.get().sideM().isSet()
+                || !station.sideM().isSet()
+                || (station.sideM().value() - now.get().sideM().value()) * side > 0;
+    }
+
     private static Stream<Change> packs(Line line) {
         return line.entered().harness().packs().stream()
-                .flatMap(pack -> places(line, pack.id(), pack.name(), Spot::takesPack));
+                .flatMap(pack ->
+                        places(line, pack.id(), pack.name(), s -> s.spot().takesPack()));
     }
 
     /** Every display at every place that usually takes one. */
     public static Stream<Change> displays(Line line) {
         return line.entered().devices().stream()
                 .filter(device -> device.kind().display())
-                .flatMap(device -> places(line, device.id(), device.name(), Spot::takesDisplay));
+                .flatMap(device ->
+                        places(line, device.id(), device.name(), s -> s.spot().takesDisplay()));
     }
 
-    private static Stream<Change> places(Line line, String item, String name, Predicate<Spot> takes) {
+    private static Stream<Change> places(Line line, String item, String name, Predicate<Station> takes) {
         return line.entered().craft().stations().stream()
-                .filter(station -> takes.test(station.spot()))
+                .filter(takes)
                 .map(station -> placed(line.entered(), item, name, station));
     }
 

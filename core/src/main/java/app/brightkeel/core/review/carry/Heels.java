@@ -1,5 +1,7 @@
 package app.brightkeel.core.review.carry;
 
+import app.brightkeel.core.craft.Afloat;
+import app.brightkeel.core.craft.FloatStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
@@ -48,6 +50,7 @@ final class Heels implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return CarryChanges.places(line);
+        double side = line.get(FloatStage.STAGE).map(Afloat::sideKgM).orElse(0.0);
+        return CarryChanges.towards(line, -Math.signum(side));
     }
 }

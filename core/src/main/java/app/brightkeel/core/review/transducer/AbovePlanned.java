@@ -41,6 +41,9 @@ final class AbovePlanned implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(TransducerChanges.all(line), TransducerChanges.shallower(line));
+        return Stream.concat(
+                TransducerChanges.reaching(
+                        line, line.rig().outing().water().mostM().value()),
+                TransducerChanges.shallower(line));
     }
 }

@@ -40,6 +40,9 @@ final class BeyondReach implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(TransducerChanges.all(line), TransducerChanges.shallower(line));
+        return Stream.concat(
+                TransducerChanges.reaching(
+                        line, line.rig().outing().water().mostM().value()),
+                TransducerChanges.shallower(line));
     }
 }

@@ -14,6 +14,7 @@ import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
@@ -29,11 +30,19 @@ final class LiveChanges {
 
     private LiveChanges() {}
 
-    /** A rig with the box that a live head is plugged into; the very same rig where it has one. */
+    /** A rig with the box that a live head is plugged into, beside the battery; the very same rig where it has one. */
     static Rig withModule(Rig rig) {
-        return module(rig).isPresent()
-                ? rig
-                : WireChanges.withDevice(rig, item(DeviceKind.LIVE_MODULE).withId(FreshId.of(rig, "live-module")));
+        if (module(rig).isPresent()) {
+            return rig;
+        }
+        Device module = item(DeviceKind.LIVE_MODULE).withId(FreshId.of(rig, "live-module"));
+        Rig with = WireChanges.withDevice(rig, module);
+        String beside = rig.harness().packs().stream()
+                .map(pack -> rig.stationOf(pack.id()))
+                .filter(station -> !station.isEmpty())
+                .findFirst()
+                .orElse("");
+        return beside.isEmpty() ? with : with.with(new Placement(module.id(), beside, true));
     }
 
     static Transducer pluggedIn(Rig rig, Transducer head) {

@@ -2,6 +2,7 @@ package app.brightkeel.core.review.transducer;
 
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -14,11 +15,16 @@ import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.sonar.Sight;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
+import app.brightkeel.core.water.WaterStage;
+import app.brightkeel.core.water.WaterState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /** Changes of transducers. */
@@ -28,7 +34,7 @@ final class TransducerChanges {
 
     /** Another beam of those there are, and whatever of the catalogue plugs in. */
     static Stream<Change> all(Line line) {
-        return Stream.concat(beams(line).stream(), take(line, true));
+        return Stream.concat(beams(line).stream(), take(line, true, item -> true));
     }
 
     /** Each beam by itself, and switching by the depth. */
@@ -53,15 +59,28 @@ final class TransducerChanges {
         return all;
     }
 
-    /** Every catalogue transducer in place of the first. */
-    static Stream<Change> take(Line line) {
-        return take(line, false);
+    /** Another beam of those there are, and whatever of the catalogue plugs in and may reach so deep. */
+    static Stream<Change> reaching(Line line, double depthM) {
+        Outcome<WaterState> water = line.get(WaterStage.STAGE);
+        return Stream.concat(
+                beams(line).stream(),
+                take(
+                        line,
+                        true,
+                        item -> !water.isKnown()
+                                || item.beams().stream().anyMatch(beam -> Sight.reaches(beam, water.value(), depthM))));
     }
 
-    private static Stream<Change> take(Line line, boolean pluggingIn) {
+    /** Every catalogue transducer in place of the first. */
+    static Stream<Change> take(Line line) {
+        return take(line, false, item -> true);
+    }
+
+    private static Stream<Change> take(Line line, boolean pluggingIn, Predicate<Transducer> wanted) {
         return line.entered().transducers().stream()
                 .limit(1)
                 .flatMap(old -> Catalogue.transducers().stream()
+                        .filter(wanted)
                         .map(item -> take(line, old, item))
                         .filter(change -> !pluggingIn
                                 || PlugChanges.goesIn(
@@ -80,18 +99,20 @@ final class TransducerChanges {
             placed = placed.withFeeds("");
         }
         Optional<Adapter> adapter = PlugChanges.adapterFor(rig, placed);
+        Rig after = rig.with(adapter.isPresent() ? placed.withPlug(placed.plug().withAdapter(adapter.get())) : placed);
+        boolean elsewhere = item.live() != old.live();
         return new Change(
                 "transducer.take." + old.id() + "." + item.id(),
                 adapter.isPresent()
                         ? Text.of("{}, with an {}", item.name(), adapter.get().name())
                         : Text.of("{}", item.name()),
                 Effort.BUY,
-                rig.with(adapter.isPresent() ? placed.withPlug(placed.plug().withAdapter(adapter.get())) : placed));
+                elsewhere ? Relay.of(after, placed.id()) : after);
     }
 
     /** What shows what a style wants: another transducer, or one more beside it. */
     static Stream<Change> wanted(Line line) {
-        return Stream.concat(take(line, true), LiveChanges.pairs(line));
+        return Stream.concat(take(line, true, item -> true), LiveChanges.pairs(line));
     }
 
     /** Fish no deeper than the beam in use is planned to. */
