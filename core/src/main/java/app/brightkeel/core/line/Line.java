@@ -7,7 +7,10 @@ import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
 
-/** The stages of one rig, computed when asked for. Made per request, never shared between threads. */
+/**
+ * The stages of one rig, computed when asked for. Made per request; while it computes it belongs to one thread, and
+ * {@link #with} alone may be called by several once every stage they share is settled.
+ */
 public final class Line {
 
     private record Done(Outcome<?> needs, Outcome<?> result) {}

@@ -38,30 +38,31 @@ public final class Comparison {
 
     /** All alternatives of a link with what is planned among them. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
-        List<Ranked> all = new ArrayList<>();
         List<LinkState> before = states(line, reviewer);
-        for (Change change : withPlanned(line, link)) {
-            Line then = line.with(change.after());
-            List<LinkState> states = states(then, reviewer);
-            Offer offer = new Offer(
-                    change.id(),
-                    change.label(),
-                    change.effort(),
-                    change.after().equals(line.entered()),
-                    states.get(link.ordinal()),
-                    Links.of(link).reasons(line, then),
-                    Change.moved(before, states));
-            all.add(new Ranked(
-                    offer,
-                    count(states, Verdict.FAILS),
-                    count(states, Verdict.CLOSE),
-                    Links.of(link).score(then)));
-        }
+        // each alternative has a line of its own; what they share is settled by now and only read
+        List<Ranked> all = new ArrayList<>(withPlanned(line, link).parallelStream()
+                .map(change -> ranked(line, before, change, link, reviewer))
+                .toList());
         all.sort(Comparator.comparingLong(Ranked::fails)
                 .thenComparingLong(Ranked::closes)
                 .thenComparing(r -> r.offer().effort())
                 .thenComparing(Comparator.comparingDouble(Ranked::score).reversed()));
         return all.stream().map(Ranked::offer).toList();
+    }
+
+    private static Ranked ranked(Line line, List<LinkState> before, Change change, Link link, RigReviewer reviewer) {
+        Line then = line.with(change.after());
+        List<LinkState> states = states(then, reviewer);
+        LinkReview shown = Links.of(link);
+        Offer offer = new Offer(
+                change.id(),
+                change.label(),
+                change.effort(),
+                change.after().equals(line.entered()),
+                states.get(link.ordinal()),
+                shown.reasons(line, then),
+                Change.moved(before, states));
+        return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), shown.score(then));
     }
 
     private static List<LinkState> states(Line line, RigReviewer reviewer) {
