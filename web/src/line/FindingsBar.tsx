@@ -11,13 +11,13 @@ export function FindingsBar({ onCure, onAll }: { onCure: (id: string) => void; o
   const aside = saved.review.findings.length - counting.length;
   const worst = counting[0];
   return (
-    <footer className="flex min-h-[46px] flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule bg-sheet px-6 py-1.5 max-md:px-3">
+    <footer className="flex min-h-[46px] shrink-0 items-center max-md:flex-wrap gap-x-4 gap-y-1 border-t border-rule bg-sheet px-6 py-1.5 max-md:px-3">
       {worst ? (
         <Worst finding={worst} onCure={onCure} onAll={onAll} />
       ) : (
         <span>Every link that is built holds.</span>
       )}
-      <span className="ml-auto flex items-center gap-4">
+      <span className="ml-auto flex shrink-0 items-center gap-4">
         {(["fails", "unset", "close"] as Verdict[]).map((verdict) => {
           const count = counting.filter((finding) => finding.verdict === verdict).length;
           return (
@@ -53,20 +53,20 @@ function Worst({
   const [first, ...others] = finding.cures;
   return (
     <>
-      <span className="min-w-0">
+      <span className="min-w-0 md:line-clamp-2">
         <Words text={finding.text} strong />
       </span>
       {first && (
         <button
           type="button"
           onClick={() => onCure(first.id)}
-          className="border-b border-dashed border-act font-semibold text-act"
+          className="shrink-0 border-b border-dashed border-act font-semibold text-act max-md:shrink"
         >
           <Words text={first.label} />
         </button>
       )}
       {others.length > 0 && (
-        <button type="button" onClick={onAll} className="text-ink-3">
+        <button type="button" onClick={onAll} className="shrink-0 text-ink-3">
           or {others.length} other {others.length === 1 ? "cure" : "cures"}
         </button>
       )}

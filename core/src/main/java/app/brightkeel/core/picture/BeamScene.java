@@ -88,7 +88,7 @@ final class BeamScene {
         depth("typical", sight.water().typicalM());
         depth("greatest", deepM);
         fish();
-        LiveDrawing.side(drawing, sonar, halfM);
+        LiveDrawing.side(drawing, sonar, halfM, off -> rangeM(sight, off));
         plan(planX);
         picks();
         Frame.ToScale frame = Frame.ToScale.of(at(-halfM, low), at(planX + planHalfM(), room / 2));
@@ -145,10 +145,14 @@ final class BeamScene {
 
     /** Where a ray so far off straight down meets the bottom; one that runs along it ends at the drawing's edge. */
     private Point hit(Sight from, double off) {
+        double range = rangeM(from, off);
+        return at(range * Math.sin(off), -from.face().underM() - range * Math.cos(off));
+    }
+
+    private double rangeM(Sight from, double off) {
         double fall = Math.cos(off) + Math.sin(off) * slope;
         double edge = 1.5 * halfM / Math.max(1e-6, Math.abs(Math.sin(off)));
-        double range = fall <= 0 ? edge : Math.min(edge, from.belowFaceM(deepM) / fall);
-        return at(range * Math.sin(off), -from.face().underM() - range * Math.cos(off));
+        return fall <= 0 ? edge : Math.min(edge, from.belowFaceM(deepM) / fall);
     }
 
     /** Under the arc as far away as the nearest bottom, less the pulse. */

@@ -24,6 +24,12 @@ import java.util.List;
 /** The harness as a tree, to scale along the wire: thickness by gauge, fuses where they sit, volts at each node. */
 final class HarnessScene {
 
+    /** Room for a symbol of fixed size before the words beside it. */
+    private static final String BESIDE = "           ";
+
+    /** Lines above a wire that clear the symbol at its end. */
+    private static final double OVER_SYMBOL = -1.8;
+
     private final Line line;
     private final FeedState feed;
     private final Topology tree;
@@ -51,7 +57,7 @@ final class HarnessScene {
             reach = Math.max(reach, x);
         }
         double low = -0.2 * reach;
-        double high = 1.25 * reach;
+        double high = 1.38 * reach;
         fuseLimit();
         for (int node = 0; node < along.length; node++) {
             if (tree.segments().get(node) >= 0) {
@@ -131,7 +137,7 @@ final class HarnessScene {
                         Role.LABEL,
                         at((start.x() + end.x()) / 2, end.y()),
                         Side.MIDDLE,
-                        -0.8,
+                        tree.devices().get(node) >= 0 ? OVER_SYMBOL : -0.8,
                         "{}, {}, {}",
                         segment.name(),
                         new Amount(segment.wire().lengthM().value(), Unit.METRE),
@@ -181,7 +187,7 @@ final class HarnessScene {
             volts(node, here, Side.RIGHT, 4.4);
         } else {
             drawing.spot(Role.JUNCTION, here);
-            volts(node, here, Side.RIGHT, 1.4);
+            volts(node, here, Side.LEFT, 1.4);
         }
     }
 
@@ -190,19 +196,19 @@ final class HarnessScene {
         double least = device.limits().minV().value();
         boolean starved = !empty.isKnown() || empty.value() < least;
         drawing.spot(starved ? Role.DEVICE_STARVED : Role.DEVICE, here)
-                .note(Role.LABEL, here, Side.MIDDLE, -2.6, "{}", device.name());
+                .note(Role.LABEL, here, Side.RIGHT, -0.7, BESIDE + "{}", device.name());
         if (empty.isKnown()) {
             drawing.note(
                     starved ? Role.MISSING : Role.LABEL,
                     here,
-                    Side.MIDDLE,
-                    2.9,
-                    "{} nearly empty",
+                    Side.RIGHT,
+                    0.4,
+                    BESIDE + "{} nearly empty",
                     volt(empty.value()));
         } else {
-            drawing.note(Role.MISSING, here, Side.MIDDLE, 2.9, "volts collapse");
+            drawing.note(Role.MISSING, here, Side.RIGHT, 0.4, BESIDE + "volts collapse");
         }
-        drawing.note(Role.QUIET, here, Side.MIDDLE, 4.1, "needs {}", volt(least));
+        drawing.note(Role.QUIET, here, Side.RIGHT, 1.5, BESIDE + "needs {}", volt(least));
     }
 
     private void volts(int node, Point here, Side side, double lines) {

@@ -17,6 +17,7 @@ import app.brightkeel.core.sonar.View;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 
 /** Draws fans: live ones in side view and in plan with their handle, thin ones as the strips they cover. */
 final class LiveDrawing {
@@ -35,8 +36,12 @@ final class LiveDrawing {
         return sonar.sights().stream().flatMap(sight -> sight.live().stream()).findFirst();
     }
 
-    /** Every upright live fan as a piece of a disc, ahead to the right. */
-    static void side(Drawing drawing, SonarState sonar, double halfM) {
+    /**
+     * Every upright live fan as a piece of a disc, ahead to the right.
+     *
+     * @param bedRangeM how far the bed is along a ray so far off straight down [rad]
+     */
+    static void side(Drawing drawing, SonarState sonar, double halfM, DoubleUnaryOperator bedRangeM) {
         for (Sight sight : sonar.sights()) {
             sight.live().filter(fan -> fan.look() != Look.ON_SIDE).ifPresent(fan -> {
                 double reach = Math.min(
@@ -46,7 +51,8 @@ final class LiveDrawing {
                 List<Point> points = new ArrayList<>(List.of(head));
                 for (int i = 0; i <= STEPS; i++) {
                     double off = fan.lowerRad() + (fan.upperRad() - fan.lowerRad()) * i / STEPS;
-                    points.add(at(reach * Math.sin(off), Math.min(0, head.y() - reach * Math.cos(off))));
+                    double range = Math.min(reach, bedRangeM.applyAsDouble(off));
+                    points.add(at(range * Math.sin(off), Math.min(0, head.y() - range * Math.cos(off))));
                 }
                 drawing.curve(Role.BEAM, points, true);
             });
@@ -74,30 +80,34 @@ final class LiveDrawing {
         List<Point> points = wedge
                 ? List.of(middle, at(middle.x() - wide, middle.y() + far), at(middle.x() + wide, middle.y() + far))
                 : band(middle, across ? far : wide, across ? wide : far);
-        drawing.curve(Role.BEAM, points, true)
-                .note(
-                        Role.QUIET,
-                        across ? at(middle.x(), middle.y() - wide) : at(middle.x(), middle.y() + far),
-                        Side.MIDDLE,
-                        across ? 1.2 : -0.4,
-                        "{} wide at {}",
-                        new Amount(2 * half, Unit.METRE),
-                        new Amount(range, Unit.METRE));
-        handle(drawing, sight.handle(), middle);
+        drawing.curve(Role.BEAM, points, true);
+        if (!across) {
+            drawing.note(
+                    Role.QUIET,
+                    at(middle.x(), middle.y() + far),
+                    Side.MIDDLE,
+                    -0.4,
+                    "{} wide at {}",
+                    new Amount(2 * half, Unit.METRE),
+                    new Amount(range, Unit.METRE));
+        }
+        handle(drawing, sight.handle(), middle, across);
     }
 
     /** Along the beam, opposite to it, or nobody knows which. */
-    private static void handle(Drawing drawing, Handle handle, Point middle) {
+    private static void handle(Drawing drawing, Handle handle, Point middle, boolean across) {
         double reach = HANDLE * REACH_M;
-        Point along = at(middle.x(), middle.y() + reach);
-        Point opposite = at(middle.x(), middle.y() - reach);
+        Point along = across ? at(middle.x() + reach, middle.y()) : at(middle.x(), middle.y() + reach);
+        Point opposite = across ? at(middle.x() - reach, middle.y()) : at(middle.x(), middle.y() - reach);
         switch (handle) {
             case ALONG -> drawing.path(Role.PART, 3, middle, along);
             case OPPOSITE -> drawing.path(Role.PART, 3, middle, opposite);
             case UNMARKED -> drawing.path(Role.MISSING, 2, along, opposite);
         }
-        drawing.spot(Role.JUNCTION, middle)
-                .note(Role.QUIET, at(middle.x(), middle.y() - reach), Side.RIGHT, 0.6, "   handle {}", handle.words());
+        drawing.spot(Role.JUNCTION, middle);
+        if (!across) {
+            drawing.note(Role.QUIET, at(middle.x(), middle.y() - reach), Side.MIDDLE, 1.2, "handle {}", handle.words());
+        }
     }
 
     private static List<Point> band(Point middle, double halfX, double halfY) {

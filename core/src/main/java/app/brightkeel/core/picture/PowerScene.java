@@ -20,6 +20,11 @@ import java.util.List;
 /** Power through the day, stacked by device, against everything on at full brightness. */
 final class PowerScene {
 
+    /** Parts of the day and shares of the watts that are too small for words inside: the table has them. */
+    private static final double NARROW = 0.2;
+
+    private static final double LOW = 0.04;
+
     private PowerScene() {}
 
     static Outcome<Scene> of(Line line) {
@@ -39,26 +44,30 @@ final class PowerScene {
                 String name = line.rig().devices().get(d).name();
                 rows.add(List.of(Text.of("{}", phase.name()), Text.of("{}", name), Text.of(watts, Unit.WATT)));
                 if (watts > 0) {
-                    drawing.box(Role.SHARE, from, height, from + phase.hours(), height + watts)
-                            .note(
-                                    Role.LABEL,
-                                    at(from, height + watts / 2),
-                                    Side.RIGHT,
-                                    0.35,
-                                    "  {}, {}",
-                                    name,
-                                    new Amount(watts, Unit.WATT));
+                    drawing.box(Role.SHARE, from, height, from + phase.hours(), height + watts);
+                }
+                if (watts > LOW * top && phase.hours() > NARROW * hours) {
+                    drawing.note(
+                            Role.LABEL,
+                            at(from, height + watts / 2),
+                            Side.RIGHT,
+                            0.35,
+                            "  {}, {}",
+                            name,
+                            new Amount(watts, Unit.WATT));
                 }
                 height += watts;
             }
-            drawing.note(
-                    Role.QUIET,
-                    at(from, 0),
-                    Side.RIGHT,
-                    -0.6,
-                    "  {}, {}",
-                    phase.name(),
-                    new Amount(phase.hours(), Unit.HOUR));
+            if (phase.hours() > NARROW * hours) {
+                drawing.note(
+                        Role.QUIET,
+                        at(from, 0),
+                        Side.RIGHT,
+                        -0.6,
+                        "  {}, {}",
+                        phase.name(),
+                        new Amount(phase.hours(), Unit.HOUR));
+            }
             from += phase.hours();
         }
         drawing.path(Role.LIMIT, 1, at(0, load.fullTotalW()), at(hours, load.fullTotalW()))
