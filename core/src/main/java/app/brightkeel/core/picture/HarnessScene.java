@@ -132,13 +132,14 @@ final class HarnessScene {
         Point start = spot(tree.parents().get(node));
         Point end = spot(node);
         double area = segment.wire().gauge().size().areaMm2();
+        boolean branch = tree.devices().get(node) >= 0;
         drawing.path(Role.CONDUCTOR, 1.2 * Math.sqrt(area / 0.2), start, at(start.x(), end.y()), end)
                 .note(
                         Role.LABEL,
-                        at((start.x() + end.x()) / 2, end.y()),
-                        Side.MIDDLE,
-                        tree.devices().get(node) >= 0 ? OVER_SYMBOL : -0.8,
-                        "{}, {}, {}",
+                        branch ? at(start.x(), end.y()) : at((start.x() + end.x()) / 2, end.y()),
+                        branch ? Side.RIGHT : Side.MIDDLE,
+                        branch ? OVER_SYMBOL : -0.8,
+                        branch ? "  {}, {}, {}" : "{}, {}, {}",
                         segment.name(),
                         new Amount(segment.wire().lengthM().value(), Unit.METRE),
                         new Amount(area, Unit.WIRE));
