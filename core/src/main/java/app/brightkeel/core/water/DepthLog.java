@@ -36,8 +36,16 @@ public final class DepthLog {
     private double lastM;
     private int samples;
     private int dropped;
-    private double celsius;
-    private int temperatures;
+    private final MeanTemperature temperature;
+
+    public DepthLog() {
+        this(new MeanTemperature());
+    }
+
+    /** One of several sounders beside one thermometer. */
+    public DepthLog(MeanTemperature temperature) {
+        this.temperature = temperature;
+    }
 
     /**
      * One depth.
@@ -78,10 +86,7 @@ public final class DepthLog {
 
     /** One temperature of the water [°C]; what no water has is left out. */
     public void temperature(double waterC) {
-        if (waterC >= -2 && waterC <= 40) {
-            celsius += waterC;
-            temperatures++;
-        }
+        temperature.add(waterC);
     }
 
     public int samples() {
@@ -96,13 +101,7 @@ public final class DepthLog {
         }
         Logged logged = new Logged(name, Figure.measured(step()), hours());
         return Optional.of(new Fished(
-                logged,
-                at(0.05 * all),
-                at(0.5 * all),
-                at(0.95 * all),
-                temperatures == 0 ? Optional.empty() : Optional.of(celsius / temperatures),
-                samples,
-                dropped));
+                logged, at(0.05 * all), at(0.5 * all), at(0.95 * all), temperature.mean(), samples, dropped));
     }
 
     /** Depth above which so many seconds were spent. */

@@ -35,7 +35,7 @@ public final class ScreenChanges {
                 after);
     }
 
-    /** Parts of another family than the display's in the catalogue's model of its family, or left ashore. */
+    /** Parts of another family than the display's replaced by what the catalogue has of their kind. */
     static Stream<Change> sameFamily(Line line) {
         Rig rig = line.entered();
         return rig.devices().stream()

@@ -41,9 +41,6 @@ final class AbovePlanned implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(
-                TransducerChanges.reaching(
-                        line, line.rig().outing().water().mostM().value()),
-                TransducerChanges.shallower(line));
+        return TransducerChanges.deepEnough(line);
     }
 }

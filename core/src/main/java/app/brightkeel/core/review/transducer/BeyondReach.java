@@ -40,9 +40,6 @@ final class BeyondReach implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(
-                TransducerChanges.reaching(
-                        line, line.rig().outing().water().mostM().value()),
-                TransducerChanges.shallower(line));
+        return TransducerChanges.deepEnough(line);
     }
 }

@@ -54,18 +54,21 @@ final class PlugChanges {
                                         Text.of("{}", item.adapter().name())))));
     }
 
+    /** Pins of the socket a transducer goes into; open where that is not known. */
+    private static Figure socketPins(Rig rig, Transducer transducer) {
+        return rig.displayOf(transducer).map(d -> d.sockets().sonarPins()).orElse(Figure.UNSET);
+    }
+
     /** Whether a plug goes into its socket, as far as their pins are known. */
     static boolean goesIn(Rig rig, Transducer transducer) {
         Figure plug = transducer.plug().pinsAtDisplay();
-        Figure socket =
-                rig.displayOf(transducer).map(d -> d.sockets().sonarPins()).orElse(Figure.UNSET);
+        Figure socket = socketPins(rig, transducer);
         return !plug.isSet() || !socket.isSet() || plug.value() == socket.value();
     }
 
     /** The adapter that a transducer wants for the socket it is to go into, if there is one that loses none of its beams. */
     static Optional<Adapter> adapterFor(Rig rig, Transducer transducer) {
-        Figure socket =
-                rig.displayOf(transducer).map(d -> d.sockets().sonarPins()).orElse(Figure.UNSET);
+        Figure socket = socketPins(rig, transducer);
         Figure plug = transducer.plug().pins();
         if (!socket.isSet() || !plug.isSet() || plug.value() == socket.value()) {
             return Optional.empty();
@@ -80,8 +83,7 @@ final class PlugChanges {
     /** From the transducer's plug to the socket, as far as their pins are known. */
     private static boolean fits(Rig rig, Transducer transducer, AdapterItem item) {
         Figure plug = transducer.plug().pins();
-        Figure socket =
-                rig.displayOf(transducer).map(d -> d.sockets().sonarPins()).orElse(Figure.UNSET);
+        Figure socket = socketPins(rig, transducer);
         return plug.isSet()
                 && plug.value() == item.fromPins()
                 && (!socket.isSet() || socket.value() == item.adapter().toPins().value());

@@ -60,7 +60,7 @@ final class TransducerChanges {
     }
 
     /** Another beam of those there are, and whatever of the catalogue plugs in and may reach so deep. */
-    static Stream<Change> reaching(Line line, double depthM) {
+    private static Stream<Change> reaching(Line line, double depthM) {
         Outcome<WaterState> water = line.get(WaterStage.STAGE);
         return Stream.concat(
                 beams(line).stream(),
@@ -115,8 +115,13 @@ final class TransducerChanges {
         return Stream.concat(take(line, true, item -> true), LiveChanges.pairs(line));
     }
 
+    /** A beam or transducer that may reach as deep as is fished, or fishing no deeper than it is planned to. */
+    static Stream<Change> deepEnough(Line line) {
+        return Stream.concat(reaching(line, line.rig().outing().water().mostM().value()), shallower(line));
+    }
+
     /** Fish no deeper than the beam in use is planned to. */
-    static Stream<Change> shallower(Line line) {
+    private static Stream<Change> shallower(Line line) {
         return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
                 .flatMap(sight -> sight.at(sight.water().mostM()).reach().stream())
                 .map(reach -> Math.floor(reach.plannedM()))

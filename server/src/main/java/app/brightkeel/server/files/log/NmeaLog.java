@@ -6,6 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.water.DepthLog;
 import app.brightkeel.core.water.Fished;
+import app.brightkeel.core.water.MeanTemperature;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -30,6 +31,9 @@ final class NmeaLog {
 
     private static final double DAY_S = 86_400;
 
+    /** Sounders that are listened to: each takes room, and a spoilt log could name thousands. */
+    private static final int MOST_SOURCES = 16;
+
     private final Map<String, DepthLog> depths = new TreeMap<>();
     private double clockS = Double.NaN;
     private double midnightS;
@@ -42,7 +46,7 @@ final class NmeaLog {
     /** Whether its sentences carry checksums: then one without is damaged. */
     private boolean summed;
 
-    private final List<Double> temperatures = new ArrayList<>();
+    private final MeanTemperature temperature = new MeanTemperature();
 
     private NmeaLog() {}
 
@@ -100,7 +104,7 @@ final class NmeaLog {
                         .ifPresent(below -> depth(
                                 sentence, below + Math.max(0, sentence.number(1).orElse(0))));
             case "DBT" -> sentence.number(2).ifPresent(below -> depth(sentence, below));
-            case "MTW" -> sentence.number(0).ifPresent(temperatures::add);
+            case "MTW" -> sentence.number(0).ifPresent(temperature::add);
             default -> {
                 if (sentence.field(1).equals("A")) {
                     clock(sentence.field(0), sentence.field(8));
@@ -131,7 +135,10 @@ final class NmeaLog {
 
     private void depth(NmeaSentence sentence, double metres) {
         String source = sentence.talker() + " " + sentence.kind();
-        DepthLog log = depths.computeIfAbsent(source, s -> new DepthLog());
+        if (depths.size() == MOST_SOURCES && !depths.containsKey(source)) {
+            return;
+        }
+        DepthLog log = depths.computeIfAbsent(source, s -> new DepthLog(temperature));
         log.depth(clocks > 0 ? clockS : NO_CLOCK_S * (log.samples() + 1), metres);
     }
 
@@ -142,7 +149,6 @@ final class NmeaLog {
         Map.Entry<String, DepthLog> most = depths.entrySet().stream()
                 .max(Comparator.comparingInt(entry -> entry.getValue().samples()))
                 .orElseThrow(this::noDepth);
-        temperatures.forEach(most.getValue()::temperature);
         Fished fished = most.getValue().fished(name).orElseThrow(this::noDepth);
         return new LogRead(fished, remarks(most.getKey(), fished));
     }
@@ -150,7 +156,7 @@ final class NmeaLog {
     private Refusal noDepth() {
         return LogReader.refusal(
                 "no depth in it that could be used: of %d sentences, %d are of a clock, %d of a temperature, %d damaged"
-                        .formatted(sentences, clocks, temperatures.size(), damaged));
+                        .formatted(sentences, clocks, temperature.count(), damaged));
     }
 
     private List<Text> remarks(String used, Fished fished) {

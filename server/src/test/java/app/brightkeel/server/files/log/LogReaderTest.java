@@ -117,6 +117,16 @@ public class LogReaderTest {
                 remarks(read).get(0).contains("II DBT, SD DPT"), remarks(read).toString());
     }
 
+    /** A spoilt log that names 600 sounders takes no more room than one, and the first of them is read. */
+    @Test
+    public void countlessSoundersAreNotListenedTo() {
+        LogRead read = read(seconds(
+                9001,
+                s -> sentence("SDDPT,%.1f,0", steps(s)) + sentence("%c%cDPT,7.0,0", 'A' + s % 25, 'A' + s / 25 % 25)));
+        assertSteps(read.fished());
+        assertTrue(remarks(read).get(0).split(", ").length <= 18, remarks(read).toString());
+    }
+
     private static String track(String points) {
         return "<?xml version=\"1.0\"?><gpx version=\"1.1\" creator=\"test\" xmlns=\"http://www.topografix.com/GPX/1/1\">"
                 + "<trk><trkseg>" + points + "</trkseg></trk></gpx>";
