@@ -33,7 +33,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Thread)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 10, time = 1)
+@Warmup(iterations = 25, time = 1)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class LineBenchmark {
@@ -84,6 +84,12 @@ public class LineBenchmark {
     @Benchmark
     public Object rankingOfTransducers() {
         return Comparison.of(Line.of(fjord), Link.TRANSDUCER, reviewer);
+    }
+
+    /** The dear case: pairs with live heads are proposed, each with a box, a lead and its cables. */
+    @Benchmark
+    public Object rankingOfTransducersAndPairs() {
+        return Comparison.of(Line.of(shortLead), Link.TRANSDUCER, reviewer);
     }
 
     @Benchmark

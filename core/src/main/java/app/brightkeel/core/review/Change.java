@@ -10,10 +10,17 @@ import java.util.stream.Stream;
 /**
  * A named change of a rig: a cure, or an alternative to compare.
  *
- * @param id    says what is changed to what, the same for the same rig: {@code battery.take.pack.lifepo4-10}
- * @param after the whole rig after it
+ * @param id     says what is changed to what, the same for the same rig: {@code battery.take.pack.lifepo4-10}
+ * @param ladder what it is one size of, where sizes are offered smallest first and one that is enough is enough;
+ *               "" where it stands alone
+ * @param after  the whole rig after it
  */
-public record Change(String id, Text label, Effort effort, Rig after) {
+public record Change(String id, String ladder, Text label, Effort effort, Rig after) {
+
+    /** One that stands alone. */
+    public Change(String id, Text label, Effort effort, Rig after) {
+        this(id, "", label, effort, after);
+    }
 
     /** What a change does to one link. */
     public record Effect(Link link, LinkState before, LinkState after) {}

@@ -1,10 +1,14 @@
 package app.brightkeel.core.review;
 
 import app.brightkeel.core.line.Line;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Finds for one line which of the changes that rules name really cure. */
 final class Cures {
@@ -14,6 +18,9 @@ final class Cures {
 
     /** Candidates that are tried at all: each is a rig to be filled and judged. */
     private static final int MOST_TRIES = 60;
+
+    /** Bigger than enough is passed over; after so many, what follows is no better. */
+    private static final int MOST_PASSED = 4;
 
     private final Line line;
 
@@ -26,12 +33,28 @@ final class Cures {
 
     /** What is offered as a cure cures; cheapest first. */
     List<Change> of(Rule rule) {
-        return rule.cures(line)
-                .limit(MOST_TRIES)
-                .filter(change -> rule.cured(tried(change)))
-                .limit(MOST_CURES)
-                .sorted(Comparator.comparing(Change::effort))
-                .toList();
+        List<Change> found = new ArrayList<>();
+        Set<String> enough = new HashSet<>();
+        int tries = 0;
+        int passed = 0;
+        Iterator<Change> candidates = rule.cures(line).iterator();
+        while (candidates.hasNext() && tries < MOST_TRIES && found.size() < MOST_CURES && passed < MOST_PASSED) {
+            Change change = candidates.next();
+            if (enough.contains(change.ladder())) {
+                passed++;
+                continue;
+            }
+            tries++;
+            Line then = tried(change);
+            if (rule.cured(then)) {
+                found.add(change);
+                if (!change.ladder().isEmpty() && rule.verdict(rule.judge(then)) == Verdict.HOLDS) {
+                    enough.add(change.ladder());
+                }
+            }
+        }
+        found.sort(Comparator.comparing(Change::effort));
+        return found;
     }
 
     private Line tried(Change change) {

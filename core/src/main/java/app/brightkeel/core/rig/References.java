@@ -182,17 +182,14 @@ final class References {
         List<Placement> places = rig.places();
         List<Transducer> mounted = transducers;
         if (moved || !gone.isEmpty()) {
-            runs = kept(runs, run -> !gone.contains(run.carries()) && leads(run, craft));
+            runs = kept(rig.runs(), run -> !gone.contains(run.carries()) && leads(run, craft));
             places = kept(
-                    places,
+                    rig.places(),
                     place -> !gone.contains(place.item())
                             && craft.station(place.station()).isPresent());
             mounted = transducers.stream().map(t -> onCraft(t, craft)).toList();
-        }
-        for (Run run : rig.runs()) {
-            if (!runs.contains(run)) {
-                gone.add(run.id());
-            }
+            rig.runs().forEach(run -> gone.add(run.id()));
+            runs.forEach(run -> gone.remove(run.id()));
         }
         return new Rig(
                 rig.name(),

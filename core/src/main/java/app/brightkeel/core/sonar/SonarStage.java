@@ -63,7 +63,7 @@ public final class SonarStage implements Stage<SonarNeeds, SonarState> {
 
     /** Lead and mount decide nothing here but the face's depth: a change of them must not count as one of the beams. */
     private static Transducer beamsOnly(Transducer transducer) {
-        return transducer.withLead(Lead.UNKNOWN).withMount(Mount.UNDECIDED);
+        return transducer.with(bare -> bare.lead(Lead.UNKNOWN).mount(Mount.UNDECIDED));
     }
 
     private static FaceAt face(Outcome<Faces> faces, Transducer transducer) {

@@ -128,6 +128,7 @@ final class CableChanges {
                 .flatMap(transducer -> Catalogue.extensions().stream()
                         .map(item -> new Change(
                                 "cable.extend." + transducer.id() + "." + item.id(),
+                                "cable.extend." + transducer.id(),
                                 Text.of("Add a {}", item.name()),
                                 Effort.BUY,
                                 line.entered()

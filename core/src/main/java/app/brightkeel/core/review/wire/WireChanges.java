@@ -17,6 +17,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
@@ -62,21 +63,25 @@ public final class WireChanges {
 
     private static Stream<Change> thicker(Line line, int steps, double wantedV) {
         List<Segment> segments = line.entered().harness().segments();
-        Stream<Change> one = segments.stream()
-                .filter(segment -> !thicker(segment.wire().gauge(), steps)
-                        .equals(segment.wire().gauge()))
-                .filter(segment -> savesV(line, segment, steps) >= wantedV)
-                .map(segment -> gauge(line, segment, thicker(segment.wire().gauge(), steps)));
-        double together = segments.stream()
-                .mapToDouble(segment -> savesV(line, segment, steps))
-                .sum();
-        return segments.size() > 1 && together >= wantedV
-                ? Stream.concat(one, Stream.of(steps).map(all -> allThicker(line, all)))
-                : one;
+        List<Change> all = new ArrayList<>();
+        double together = 0;
+        for (Segment segment : segments) {
+            Gauge now = segment.wire().gauge();
+            Gauge then = thicker(now, steps);
+            double savedV = savesV(line, segment, then);
+            together += savedV;
+            if (!then.equals(now) && savedV >= wantedV) {
+                all.add(gauge(line, segment, then));
+            }
+        }
+        if (segments.size() > 1 && together >= wantedV) {
+            all.add(allThicker(line, steps));
+        }
+        return all.stream();
     }
 
     /** At most so many volts less are lost in a segment if it is so much thicker, were all the current to pass it. */
-    private static double savesV(Line line, Segment entered, int steps) {
+    private static double savesV(Line line, Segment entered, Gauge thick) {
         Outcome<FeedState> feed = line.get(Feed.STAGE);
         if (!feed.isKnown() || !feed.value().mean().exists()) {
             return Double.POSITIVE_INFINITY;
@@ -84,7 +89,7 @@ public final class WireChanges {
         double amps =
                 feed.value().mean().amps().stream().mapToDouble(a -> a).max().orElse(0);
         Segment now = line.rig().harness().segment(entered.id());
-        Segment then = now.withWire(now.wire().withGauge(thicker(now.wire().gauge(), steps)));
+        Segment then = now.withWire(now.wire().withGauge(thick));
         double air = line.rig().outing().airC().value();
         return LESS_CURRENT * amps * (new WireResistance(now, air).loopOhm() - new WireResistance(then, air).loopOhm());
     }
@@ -97,16 +102,17 @@ public final class WireChanges {
 
     /** Where several devices go short, one wire alone may cure none of them. */
     private static Change allThicker(Line line, int steps) {
-        Rig after = line.entered();
-        for (Segment segment : line.entered().harness().segments()) {
-            Gauge thick = thicker(segment.wire().gauge(), steps);
-            after = after.with(segment.withWire(segment.wire().withGauge(thick)));
-        }
+        Harness harness = line.entered().harness();
+        List<Segment> thick = harness.segments().stream()
+                .map(segment -> segment.withWire(
+                        segment.wire().withGauge(thicker(segment.wire().gauge(), steps))))
+                .toList();
         return new Change(
                 "wire.gauge-all." + steps,
+                "wire.gauge-all",
                 Text.of("Every wire {} thicker", steps == 1 ? "one size" : steps + " sizes"),
                 Effort.BUY,
-                after);
+                line.entered().withHarness(harness.withSegments(thick)));
     }
 
     /** The sizes a segment may be bought in: AWG unless it is metric. */
@@ -117,9 +123,10 @@ public final class WireChanges {
     /** One segment in another size. */
     static Change gauge(Line line, Segment segment, Gauge gauge) {
         String size = gauge.size().words();
+        String ladder = "wire.gauge." + segment.id();
         return new Change(
-                "wire.gauge." + segment.id() + "."
-                        + size.replace(" mm²", "-mm").replace('.', '-').replace(' ', '-'),
+                ladder + "." + size.replace(" mm²", "-mm").replace('.', '-').replace(' ', '-'),
+                ladder,
                 Text.of("{} in {}", segment.name(), size),
                 Effort.BUY,
                 line.entered().with(segment.withWire(segment.wire().withGauge(gauge))));
