@@ -54,15 +54,16 @@ public final class Comparison {
         Line then = line.with(change.after());
         List<LinkState> states = states(then, reviewer);
         LinkReview shown = Links.of(link);
+        LinkReview.Merit merit = shown.merit(line, then);
         Offer offer = new Offer(
                 change.id(),
                 change.label(),
                 change.effort(),
                 change.after().equals(line.entered()),
                 states.get(link.ordinal()),
-                shown.reasons(line, then),
+                merit.reasons(),
                 Change.moved(before, states));
-        return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), shown.score(then));
+        return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), merit.score());
     }
 
     private static List<LinkState> states(Line line, RigReviewer reviewer) {

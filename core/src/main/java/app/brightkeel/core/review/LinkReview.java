@@ -30,17 +30,18 @@ public interface LinkReview {
     }
 
     /**
-     * What speaks for and against a changed rig on this link, for the rows of Compare; empty where its verdict says all.
+     * How well a changed rig does on this link besides its verdict, for the rows of Compare.
      *
-     * @param planned the rig as it is
+     * @param score   more is better: ranks what is judged alike
+     * @param reasons what speaks for and against it; empty where the verdict says all
      */
-    default List<Text> reasons(Line planned, Line changed) {
-        return List.of();
+    record Merit(double score, List<Text> reasons) {
+        public static final Merit NONE = new Merit(0, List.of());
     }
 
-    /** How well a changed rig does on this link besides its verdict, more is better: ranks what is judged alike. */
-    default double score(Line changed) {
-        return 0;
+    /** @param planned the rig as it is */
+    default Merit merit(Line planned, Line changed) {
+        return Merit.NONE;
     }
 
     /** Alternatives to compare, smallest first; each a whole change. */

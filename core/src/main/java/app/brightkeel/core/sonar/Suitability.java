@@ -8,16 +8,19 @@ import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.TransducerType;
 import app.brightkeel.core.rig.Water;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
  * How well a transducer suits the water, the style and the motion: a product of parts, so that what cannot be had at
  * all cannot be made up for.
  *
- * @param parts each 0 to 1 with its reason
+ * @param serves  the style and the motion
+ * @param reaches as deep as is fished
+ * @param width   of what it sees at the typical depth
+ * @param bottom  how much of it stays hidden
+ * @param power   what it costs in watts
  */
-public record Suitability(List<Part> parts) {
+public record Suitability(Part serves, Part reaches, Part width, Part bottom, Part power) {
 
     /** From here on a part counts as met; common practice, no source. */
     public static final double MET = 0.7;
@@ -47,40 +50,35 @@ public record Suitability(List<Part> parts) {
         }
     }
 
-    public Suitability {
-        parts = List.copyOf(parts);
-    }
-
     /** Of one transducer in one water. */
     public static Suitability of(Sight sight, Water water) {
-        List<Part> parts = new ArrayList<>();
-        parts.add(serves(sight, water.style(), water.motion()));
-        parts.add(reaches(sight));
-        parts.add(width(sight, water.motion()));
-        parts.add(bottom(sight, water.fishM().value()));
-        parts.add(power(sight));
-        return new Suitability(parts);
+        return new Suitability(
+                serves(sight, water.style(), water.motion()),
+                reaches(sight),
+                width(sight, water.motion()),
+                bottom(sight, water.fishM().value()),
+                power(sight));
+    }
+
+    public List<Part> parts() {
+        return List.of(serves, reaches, width, bottom, power);
     }
 
     /** 0 to 1. */
     public double score() {
-        double product = 1;
-        for (Part part : parts) {
-            product *= part.value();
-        }
-        return product;
+        return serves.value() * reaches.value() * width.value() * bottom.value() * power.value();
     }
 
     /** Whether every part is met but what it costs in watts. */
     public boolean meetsTheGoal() {
-        return parts.subList(0, parts.size() - 1).stream().allMatch(Part::met);
+        return serves.met() && reaches.met() && width.met() && bottom.met();
     }
 
     /** What speaks against it; where nothing does, what speaks for it. */
     public List<Text> reasons() {
         List<Text> against =
-                parts.stream().filter(part -> !part.met()).map(Part::why).toList();
-        return against.isEmpty() ? List.of(parts.get(0).why(), parts.get(1).why()) : against;
+                parts().stream().filter(part -> !part.met()).map(Part::why).toList();
+        return against.isEmpty() ? List.of(serves.why(), reaches.why()) : against;
     }
 
     private static Part serves(Sight sight, FishingStyle style, Motion motion) {

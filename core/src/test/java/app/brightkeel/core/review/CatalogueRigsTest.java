@@ -147,7 +147,8 @@ public class CatalogueRigsTest {
         LinkReview mount = Links.of(Link.MOUNT);
         Line line = Line.of(rig);
         return mount.alternatives(line).stream()
-                .max(Comparator.comparingDouble(change -> mount.score(line.with(change.after()))))
+                .max(Comparator.comparingDouble(
+                        change -> mount.merit(line, line.with(change.after())).score()))
                 .orElseThrow()
                 .id();
     }

@@ -15,6 +15,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
@@ -103,6 +104,12 @@ class Problems {
                 HttpStatus.BAD_REQUEST,
                 "Not understood",
                 "\"" + mismatch.getName() + "\" is none of the values it may take."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noArgument(MissingServletRequestParameterException missing) {
+        return answer(
+                problem(HttpStatus.BAD_REQUEST, "Not understood", "\"" + missing.getParameterName() + "\" is wanted."));
     }
 
     @ExceptionHandler

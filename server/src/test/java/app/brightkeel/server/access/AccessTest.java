@@ -38,10 +38,6 @@ public class AccessTest extends ServerTest {
         Passphrase.set(DataDirectory.passphrase(Path.of(environment.getRequiredProperty("keel.data"))), PHRASE);
     }
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
-        return http.perform(request.header("Host", "localhost")).andReturn().getResponse();
-    }
-
     private static MockHttpServletRequestBuilder key(String phrase, String from) {
         return post("/api/session")
                 .contentType(MediaType.APPLICATION_JSON)

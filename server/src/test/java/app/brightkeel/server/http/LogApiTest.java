@@ -6,10 +6,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
-import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
-import app.brightkeel.server.files.RigDocument;
-import app.brightkeel.server.files.RigJson;
 import app.brightkeel.server.files.log.LogReader;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -18,30 +15,9 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A log is read over HTTP and offered; the rig stays as it was. */
 public class LogApiTest extends ServerTest {
-
-    private static final JsonMapper MAPPER = RigJson.mapper();
-
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
-        return http.perform(request.header("Host", "127.0.0.1:4730"))
-                .andReturn()
-                .getResponse();
-    }
-
-    private static JsonNode json(MockHttpServletResponse response) throws Exception {
-        return MAPPER.readTree(response.getContentAsString(StandardCharsets.UTF_8));
-    }
-
-    private String create(Rig rig) throws Exception {
-        return json(send(post("/api/rigs")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(MAPPER.writeValueAsBytes(RigDocument.of(rig)))))
-                .path("id")
-                .asString();
-    }
 
     private static MockHttpServletRequestBuilder log(String id, byte[] bytes) {
         return post("/api/rigs/" + id + "/log")
@@ -78,6 +54,11 @@ public class LogApiTest extends ServerTest {
         MockHttpServletResponse tooLarge = send(log(id, large));
         assertEquals(tooLarge.getStatus(), 413);
         assertTrue(json(tooLarge).path("detail").asString().contains("40 MB"), tooLarge.getContentAsString());
+        MockHttpServletResponse nameless = send(post("/api/rigs/" + id + "/log")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(new byte[] {'$'}));
+        assertEquals(nameless.getStatus(), 400);
+        assertEquals(json(nameless).path("detail").asString(), "\"name\" is wanted.");
         assertEquals(send(log("nobody", new byte[] {'$'})).getStatus(), 404);
         assertEquals(json(send(get("/api/rigs/" + id))).path("revision").asInt(), 1);
         assertEquals(send(get("/api/rigs/" + id + "/log?seconds=5")).getStatus(), 422);

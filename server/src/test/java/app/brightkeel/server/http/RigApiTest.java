@@ -11,10 +11,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
-import app.brightkeel.server.files.RigDocument;
-import app.brightkeel.server.files.RigJson;
 import app.brightkeel.server.files.RigReader;
-import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -23,33 +20,9 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The life of a rig over HTTP: kept, edited, cured, undone, exported; and who may ask. */
 public class RigApiTest extends ServerTest {
-
-    private static final JsonMapper MAPPER = RigJson.mapper();
-
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
-        return http.perform(request.header("Host", "127.0.0.1:4730"))
-                .andReturn()
-                .getResponse();
-    }
-
-    private static MockHttpServletRequestBuilder with(MockHttpServletRequestBuilder request, Rig rig) {
-        return request.contentType(MediaType.APPLICATION_JSON).content(MAPPER.writeValueAsBytes(RigDocument.of(rig)));
-    }
-
-    private static JsonNode json(MockHttpServletResponse response) throws Exception {
-        return MAPPER.readTree(response.getContentAsString(StandardCharsets.UTF_8));
-    }
-
-    private String create(Rig rig) throws Exception {
-        MockHttpServletResponse created = send(with(post("/api/rigs"), rig));
-        assertEquals(created.getStatus(), 201);
-        assertEquals(created.getHeader(HttpHeaders.ETAG), "\"1\"");
-        return json(created).path("id").asString();
-    }
 
     private static String verdict(JsonNode saved, int link) {
         JsonNode state = saved.path("review").path("links").get(link);

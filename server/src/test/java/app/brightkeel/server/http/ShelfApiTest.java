@@ -15,8 +15,6 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
-import app.brightkeel.server.files.RigDocument;
-import app.brightkeel.server.files.RigJson;
 import app.brightkeel.server.files.RigReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -32,37 +30,21 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import org.w3c.dom.Document;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The shelf over HTTP: history, deleting and bringing back, copies, comparison, and files to take away. */
 public class ShelfApiTest extends ServerTest {
-
-    private static final JsonMapper MAPPER = RigJson.mapper();
-
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
-        return http.perform(request.header("Host", "localhost")).andReturn().getResponse();
-    }
-
-    private static MockHttpServletRequestBuilder with(MockHttpServletRequestBuilder request, Rig rig) {
-        return request.contentType(MediaType.APPLICATION_JSON).content(MAPPER.writeValueAsBytes(RigDocument.of(rig)));
-    }
 
     private static MockHttpServletRequestBuilder at(MockHttpServletRequestBuilder request, long revision) {
         return request.header(HttpHeaders.IF_MATCH, "\"" + revision + "\"");
     }
 
-    private static JsonNode json(MockHttpServletResponse response) throws Exception {
-        return MAPPER.readTree(response.getContentAsString(StandardCharsets.UTF_8));
-    }
-
-    private JsonNode create(Rig rig) throws Exception {
+    private JsonNode imported(Rig rig) throws Exception {
         return json(send(with(post("/api/rigs/import"), rig)));
     }
 
@@ -79,7 +61,7 @@ public class ShelfApiTest extends ServerTest {
     @Test
     public void historyTellsEachEditAndGoesAnywhere() throws Exception {
         Rig rig = DemoRigs.oystercatcher().withName("history");
-        String path = path(create(rig));
+        String path = path(imported(rig));
         Rig cold = rig.withOuting(rig.outing().withAirC(Figure.chosen(2)));
         send(at(with(put(path), cold), 1));
         send(at(post(path + "/undo"), 2));
@@ -106,7 +88,7 @@ public class ShelfApiTest extends ServerTest {
     @Test
     public void longHistoriesComeByPages() throws Exception {
         Rig rig = DemoRigs.oystercatcher();
-        String path = path(create(rig));
+        String path = path(imported(rig));
         for (int n = 1; n <= 60; n++) {
             send(at(with(put(path), rig.withName("edit " + n)), n));
         }
@@ -122,7 +104,7 @@ public class ShelfApiTest extends ServerTest {
     @Test
     public void theStaleWindowIsShownBothVersions() throws Exception {
         Rig rig = DemoRigs.lanternCrate().withName("two windows");
-        String path = path(create(rig));
+        String path = path(imported(rig));
         send(at(with(put(path), rig.withName("theirs")), 1));
         JsonNode problem = json(send(at(with(put(path), rig.withQuieted(java.util.Set.of("wire.drop"))), 1)));
         assertEquals(problem.path("status").asInt(), 412);
@@ -134,7 +116,7 @@ public class ShelfApiTest extends ServerTest {
 
     @Test
     public void aDeletedRigCanBeBroughtBack() throws Exception {
-        String path = path(create(DemoRigs.lanternCrate().withName("short-lived")));
+        String path = path(imported(DemoRigs.lanternCrate().withName("short-lived")));
         assertEquals(send(delete(path)).getStatus(), 428);
         assertEquals(send(at(delete(path), 7)).getStatus(), 412);
         assertEquals(send(at(delete(path), 1)).getStatus(), 204);
@@ -151,9 +133,9 @@ public class ShelfApiTest extends ServerTest {
     @Test
     public void copiesAndImportsGetANumberOfTheirOwn() throws Exception {
         Rig rig = DemoRigs.oystercatcher().withName("x".repeat(120));
-        JsonNode first = create(rig);
+        JsonNode first = imported(rig);
         assertEquals(first.path("rig").path("name").asString(), rig.name());
-        String second = create(rig).path("rig").path("name").asString();
+        String second = imported(rig).path("rig").path("name").asString();
         assertTrue(second.endsWith("x (2)") && second.length() == 120, second);
         JsonNode third = json(send(post(path(first) + "/duplicate")));
         assertTrue(third.path("rig").path("name").asString().endsWith("x (3)"));
@@ -164,9 +146,9 @@ public class ShelfApiTest extends ServerTest {
 
     @Test
     public void theShelfHasWhatGivesFirstOnTop() throws Exception {
-        create(DemoRigs.oystercatcher());
-        create(DemoRigs.lanternCrate());
-        create(Rig.blank("nothing yet", CraftKind.CANOE));
+        imported(DemoRigs.oystercatcher());
+        imported(DemoRigs.lanternCrate());
+        imported(Rig.blank("nothing yet", CraftKind.CANOE));
         List<String> order = List.of("fails", "unset", "close", "holds");
         int at = 0;
         for (JsonNode entry : json(send(get("/api/rigs")))) {
@@ -178,8 +160,8 @@ public class ShelfApiTest extends ServerTest {
 
     @Test
     public void twoRigsAreCompared() throws Exception {
-        String left = path(create(DemoRigs.oystercatcher()));
-        JsonNode right = create(DemoRigs.lanternCrate());
+        String left = path(imported(DemoRigs.oystercatcher()));
+        JsonNode right = imported(DemoRigs.lanternCrate());
         JsonNode both = json(send(get(left + "/comparison/" + right.path("id").asString())));
         assertEquals(both.path("links").size(), 9);
         assertEquals(both.path("links").get(4).path("by").path("words").get(1).asString(), " less");
@@ -189,7 +171,7 @@ public class ShelfApiTest extends ServerTest {
     /** The backup is a whole database that opens and holds the same documents. */
     @Test
     public void theBackupHoldsEverything() throws Exception {
-        JsonNode saved = create(DemoRigs.lanternCrate().withName("in the backup"));
+        JsonNode saved = imported(DemoRigs.lanternCrate().withName("in the backup"));
         Path file = Files.createTempDirectory("keel-copy").resolve("copy.db");
         Files.write(file, send(get("/api/backup")).getContentAsByteArray());
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
@@ -208,7 +190,7 @@ public class ShelfApiTest extends ServerTest {
         Rig rig = DemoRigs.oystercatcher();
         Rig odd = rig.with(rig.device("display").withName("=SUM(A1), \"7-in\""))
                 .withNotes(List.of(new Note("display", "two\nlines, one comma")));
-        MockHttpServletResponse response = send(get(path(create(odd)) + "/parts?habit=us"));
+        MockHttpServletResponse response = send(get(path(imported(odd)) + "/parts?habit=us"));
         assertEquals(response.getContentType(), "text/csv;charset=UTF-8");
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -236,7 +218,7 @@ public class ShelfApiTest extends ServerTest {
     public void picturesAreSvg(String link) throws Exception {
         Rig rig = DemoRigs.oystercatcher();
         Rig odd = rig.with(rig.device("display").withName("<b>&\"7-in\"</b>"));
-        String path = path(create(odd));
+        String path = path(imported(odd));
         MockHttpServletResponse response = send(get(path + "/scenes/" + link + "/svg?habit=us"));
         assertEquals(response.getContentType(), "image/svg+xml;charset=UTF-8");
         DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
@@ -259,7 +241,7 @@ public class ShelfApiTest extends ServerTest {
                     .getNodeValue());
             assertTrue(x >= 0 && x <= 760, "x " + x);
         }
-        String blank = path(create(Rig.blank("new", app.brightkeel.core.rig.CraftKind.CANOE)));
+        String blank = path(imported(Rig.blank("new", app.brightkeel.core.rig.CraftKind.CANOE)));
         assertEquals(send(get(blank + "/scenes/" + link + "/svg")).getStatus(), 404);
     }
 }

@@ -78,10 +78,11 @@ public final class MountReview implements LinkReview {
     }
 
     @Override
-    public double score(Line changed) {
-        return changed.rig().transducers().stream()
+    public Merit merit(Line planned, Line changed) {
+        double score = changed.rig().transducers().stream()
                 .mapToDouble(
                         t -> Score.of(t.mount().kind()).weighted(changed.rig().weights()))
                 .sum();
+        return new Merit(score, List.of());
     }
 }

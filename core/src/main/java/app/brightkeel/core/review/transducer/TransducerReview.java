@@ -75,41 +75,32 @@ public final class TransducerReview implements LinkReview {
                 .toList();
     }
 
-    /** Of the transducer that suits best: what one lacks another may have. */
+    /**
+     * The score of the transducer that suits best: what one lacks another may have. The reasons of the first that is new,
+     * else of the first; of one that draws nothing extra also whether it is enough.
+     */
     @Override
-    public double score(Line changed) {
-        return suitabilities(changed).stream()
-                .mapToDouble(Suitability::score)
-                .max()
-                .orElse(0);
-    }
-
-    private static List<Suitability> suitabilities(Line line) {
-        Water water = line.rig().outing().water();
-        return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
+    public Merit merit(Line planned, Line changed) {
+        Water water = changed.rig().outing().water();
+        List<Suitability> all = changed.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
                 .map(sight -> Suitability.of(sight, water))
                 .toList();
-    }
-
-    /** Of the first transducer that is new, else of the first; of one that draws nothing extra, whether it is enough. */
-    @Override
-    public List<Text> reasons(Line planned, Line changed) {
+        if (all.isEmpty()) {
+            return Merit.NONE;
+        }
         List<Transducer> before = planned.rig().transducers();
         List<Transducer> after = changed.rig().transducers();
         int at = IntStream.range(0, after.size())
                 .filter(t -> !before.contains(after.get(t)))
                 .findFirst()
                 .orElse(0);
-        List<Suitability> all = suitabilities(changed);
-        if (at >= all.size()) {
-            return List.of();
-        }
         List<Text> reasons = new ArrayList<>();
         boolean simple = after.get(at).type().extraW() == 0 && !after.get(at).live();
         if (simple && all.get(at).meetsTheGoal()) {
             reasons.add(Text.of("enough: nothing dearer is needed for this"));
         }
         reasons.addAll(all.get(at).reasons());
-        return reasons;
+        double score = all.stream().mapToDouble(Suitability::score).max().orElse(0);
+        return new Merit(score, reasons);
     }
 }
