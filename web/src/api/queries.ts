@@ -91,6 +91,18 @@ export const extensionsQuery = queryOptions({
   staleTime: Infinity,
 });
 
+export const holdersQuery = queryOptions({
+  queryKey: ["catalogue", "holders"],
+  queryFn: () => answer(api.GET("/api/catalogue/holders")),
+  staleTime: Infinity,
+});
+
+export const mountsQuery = queryOptions({
+  queryKey: ["catalogue", "mounts"],
+  queryFn: () => answer(api.GET("/api/catalogue/mounts")),
+  staleTime: Infinity,
+});
+
 export const craftsQuery = queryOptions({
   queryKey: ["catalogue", "crafts"],
   queryFn: () => answer(api.GET("/api/catalogue/crafts")),

@@ -3,6 +3,7 @@ import type { Mark } from "../api/types";
 import { getAt, setAt } from "../edit/pointer";
 import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
+import { DragHandle } from "./DragHandle";
 import { line, type Placed } from "./frame";
 
 /** What can be chosen or dragged in a picture; it lies above the drawing and is reached by keys too. */
@@ -10,6 +11,8 @@ export function Grip({ mark, placed }: { mark: Mark; placed: Placed }) {
   switch (mark.kind) {
     case "pick":
       return <Pick mark={mark} placed={placed} />;
+    case "drag":
+      return <DragHandle mark={mark} placed={placed} />;
     case "handle":
       return <Handle mark={mark} placed={placed} />;
     default:

@@ -69,6 +69,7 @@ export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Placed }) {
       );
     case "span":
       return <Span mark={mark} placed={placed} />;
+    case "drag":
     case "handle":
     case "pick":
       return null;

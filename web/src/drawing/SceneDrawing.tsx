@@ -9,15 +9,15 @@ import { MarkDrawing } from "./MarkDrawing";
 import { Squares } from "./Squares";
 
 /** Any picture of the line, drawn from its scene, with the same in a table below for those who do not see it. */
-export function SceneDrawing({ scene }: { scene: Scene }) {
+export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: boolean }) {
   const { text } = useUnits();
   const size = useNarrow() ? NARROW : WIDE;
   const placed = place(scene.frame, size);
-  const grips = scene.marks.some((mark) => mark.kind === "pick" || mark.kind === "handle");
+  const grips = scene.marks.some((mark) => ["pick", "handle", "drag"].includes(mark.kind));
   return (
     <figure className="flex h-full min-h-0 flex-col px-7 pt-4 max-md:px-3">
       <figcaption>
-        <h2 className="text-[16px] font-semibold">
+        <h2 className={titled ? "text-[16px] font-semibold" : "sr-only"}>
           <Words text={scene.title} />
         </h2>
         <p className="text-[13px] text-ink-2">

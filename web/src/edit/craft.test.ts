@@ -5,6 +5,7 @@ import { blankRig, goingOn, newTransducer, onCraft, placed, withBeam, withLegs, 
 const HULL: Craft = {
   kind: "canoe",
   origin: "made-up",
+  sections: [],
   stations: ["bow", "stern"].map((id) => ({ id, name: id, spot: "on-deck" as const, room: {} })),
   passages: [
     {

@@ -3,11 +3,14 @@ import type {
   Device,
   Figure,
   Fuse,
+  Holder,
+  Obstruction,
   Pack,
   Passage,
   Phase,
   Rig,
   Segment,
+  Station,
   Transducer,
 } from "../api/types";
 import { setAt } from "./pointer";
@@ -25,6 +28,7 @@ function idsOf(rig: Rig): Set<string> {
     ...rig.devices.map((each) => each.id),
     ...rig.transducers.map((each) => each.id),
     ...rig.runs.map((each) => each.id),
+    ...rig.holders.map((each) => each.id),
     ...rig.outing.phases.map((each) => each.id),
     ...rig.harness.packs.map((each) => each.id),
     ...rig.harness.junctions.map((each) => each.id),
@@ -49,7 +53,8 @@ export function withoutLoose(rig: Rig): Rig {
     (run) => carried.has(run.carries) && run.legs.every((leg) => passages.has(leg)),
   );
   const places = rig.places.filter((place) => items.has(place.item) && stations.has(place.station));
-  const kept = { ...rig, transducers, runs, places };
+  const holders = rig.holders.filter((holder) => devices.has(holder.holds));
+  const kept = { ...rig, transducers, runs, places, holders };
   const ids = idsOf(kept);
   return { ...kept, notes: rig.notes.filter((note) => note.part === "" || ids.has(note.part)) };
 }
@@ -81,14 +86,15 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
       },
       phases: [{ id: "day", name: "the day", uses: [] }],
     },
-    angler: {},
-    craft: { kind, origin: "", stations: [], passages: [], obstructions: [] },
+    angler: { hand: "undecided" },
+    craft: { kind, origin: "", sections: [], stations: [], passages: [], obstructions: [] },
     transducers: [],
     devices: [],
     harness: { packs: [], junctions: [], segments: [] },
     runs: [],
     places: [],
-    schools: { fusing: "undecided", drilling: "undecided", screen: "undecided" },
+    holders: [],
+    schools: { fusing: "undecided", drilling: "undecided", screen: "undecided", post: "undecided" },
     weights: {},
     quieted: [],
     notes: [],
@@ -272,6 +278,52 @@ export function placed(rig: Rig, item: string, station: string): Rig {
   const others = rig.places.filter((place) => place.item !== item);
   const comesOff = rig.places.find((place) => place.item === item)?.comesOff ?? true;
   return { ...rig, places: station === "" ? others : [...others, { item, station, comesOff }] };
+}
+
+/** The rig with a display held by a holder, or by nothing that is known. */
+export function heldBy(rig: Rig, device: string, item: Holder | undefined): Rig {
+  const old = rig.holders.find((each) => each.holds === device);
+  const others = rig.holders.filter((each) => each !== old);
+  return {
+    ...rig,
+    holders: item
+      ? [
+          ...others,
+          { ...item, id: old?.id ?? freshId(rig, `holder-${device}`), origin: item.id, holds: device },
+        ]
+      : others,
+  };
+}
+
+/** An id none of some parts of a craft has yet. */
+function freshAmong(parts: { id: string }[], stem: string): string {
+  let id = stem;
+  for (let n = 2; parts.some((each) => each.id === id); n++) id = `${stem}-${n}`;
+  return id;
+}
+
+/** A place amidships, to be dragged where it is. */
+export function newStation(rig: Rig): Station {
+  const id = freshAmong(rig.craft.stations, "place");
+  return { id, name: id, spot: "on-deck", ...amidships(rig), heightM: chosen(0.3), room: {} };
+}
+
+export function newObstruction(rig: Rig): Obstruction {
+  const id = freshAmong(rig.craft.obstructions, "obstruction");
+  return {
+    id,
+    name: id,
+    sort: "other",
+    ...amidships(rig),
+    belowM: chosen(0.1),
+    halfWidthM: chosen(0.03),
+  };
+}
+
+function amidships(rig: Rig) {
+  const { lengthM } = rig.craft;
+  const middle = lengthM?.kind === "given" ? lengthM.value / 2 : 1;
+  return { fromBowM: chosen(Math.round(middle * 100) / 100), sideM: chosen(0) };
 }
 
 /** The rig with a cable on its way; the first leg makes the run. */

@@ -1,4 +1,6 @@
 import { DropdownMenu } from "radix-ui";
+import { useQuery } from "@tanstack/react-query";
+import { sceneQuery } from "../api/queries";
 import { useEditor } from "../edit/RigEditor";
 import { LINK_NAMES } from "../parts/verdicts";
 import { useUnits } from "../units/UnitsProvider";
@@ -9,7 +11,8 @@ const ITEM =
 /** What can be taken away as a file. */
 export function FilesMenu() {
   const { saved, link } = useEditor();
-  const { system } = useUnits();
+  const { system, text } = useUnits();
+  const picture = useQuery(sceneQuery(saved.id, saved.revision, link));
   const at = `/api/rigs/${saved.id}`;
   const drawn = saved.review.links.find((state) => state.link === link)?.kind === "judged";
   return (
@@ -31,13 +34,14 @@ export function FilesMenu() {
             Its parts (CSV)
           </a>
         </DropdownMenu.Item>
-        {drawn && (
-          <DropdownMenu.Item asChild>
-            <a className={ITEM} href={`${at}/scenes/${link}/svg?habit=${system}`}>
-              The picture of {LINK_NAMES[link]} (SVG)
-            </a>
-          </DropdownMenu.Item>
-        )}
+        {drawn &&
+          (picture.data?.scenes ?? []).map((scene, i) => (
+            <DropdownMenu.Item key={i} asChild>
+              <a className={ITEM} href={`${at}/scenes/${link}/svg?habit=${system}&scene=${i}`}>
+                {i === 0 ? `The picture of ${LINK_NAMES[link]}` : text(scene.title)} (SVG)
+              </a>
+            </DropdownMenu.Item>
+          ))}
       </DropdownMenu.Content>
     </DropdownMenu.Root>
   );

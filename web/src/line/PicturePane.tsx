@@ -1,9 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { sceneQuery } from "../api/queries";
 import type { Picture } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { useEditor } from "../edit/RigEditor";
 import { Words } from "../parts/Words";
+import { useUnits } from "../units/UnitsProvider";
 
 /** The to-scale picture of the link; while something is dragged, the picture of that. */
 export function PicturePane() {
@@ -22,10 +24,38 @@ export function PicturePane() {
   );
 }
 
+/** One scene at a time; where a link has several, their titles stand above. */
 function Drawn({ picture }: { picture: Picture }) {
-  const scene = picture.scenes[0];
+  const { link } = useEditor();
+  const { text } = useUnits();
+  const [shown, setShown] = useState({ link, index: 0 });
+  const index = shown.link === link && shown.index < picture.scenes.length ? shown.index : 0;
+  const scene = picture.scenes[index];
   return scene ? (
-    <SceneDrawing scene={scene} />
+    <div className="flex h-full min-h-0 flex-col">
+      {picture.scenes.length > 1 && (
+        <div role="group" aria-label="Pictures of this link" className="flex gap-5 px-7 pt-3 max-md:px-3">
+          {picture.scenes.map((each, i) => (
+            <button
+              key={i}
+              type="button"
+              aria-pressed={i === index}
+              onClick={() => setShown({ link, index: i })}
+              className={
+                i === index
+                  ? "border-b-2 border-act text-[14.5px] font-semibold"
+                  : "border-b-2 border-transparent text-[14.5px] text-ink-2 hover:border-rule"
+              }
+            >
+              {text(each.title)}
+            </button>
+          ))}
+        </div>
+      )}
+      <div className="min-h-0 grow">
+        <SceneDrawing scene={scene} titled={picture.scenes.length === 1} />
+      </div>
+    </div>
   ) : (
     <div className="flex h-full min-h-[220px] flex-col items-center justify-center gap-3 p-8 text-center text-ink-2">
       <svg

@@ -1,6 +1,7 @@
 import { Choice } from "../parts/Choice";
 import { FigureField } from "../parts/FigureField";
 import { Modal } from "../parts/Modal";
+import { BodyFields } from "./set/BodyFields";
 import { FusingChoice } from "./set/FusingChoice";
 import { Section } from "./set/Section";
 
@@ -10,7 +11,11 @@ const WEIGHTS: [string, string][] = [
   ["drag", "Little drag"],
   ["removal", "Comes off quickly"],
   ["ease", "Few tools, little time"],
+  ["cost", "Costs little"],
   ["drill", "Nothing drilled"],
+  ["side", "Clear to the sides"],
+  ["shared", "Serves several craft"],
+  ["atHand", "On the side you like"],
 ];
 
 /** The person: weight and gear, the schools they hold with, and what counts when mounts are ranked. */
@@ -23,8 +28,7 @@ export function PreferencesDialog({ onClose }: { onClose: () => void }) {
       about="Preferences shift what is offered first and what is pointed out; they never fail a rig."
     >
       <Section title="You">
-        <FigureField label="Angler, dressed" pointer="/angler/massKg" unit="kilogram" basis="measured" />
-        <FigureField label="Other gear aboard" pointer="/angler/gearKg" unit="kilogram" basis="chosen" />
+        <BodyFields />
       </Section>
       <Section title="Schools">
         <Choice
@@ -44,6 +48,15 @@ export function PreferencesDialog({ onClose }: { onClose: () => void }) {
             ["undecided", "no preference"],
             ["side", "beside the seat"],
             ["forward", "ahead, on the centre line"],
+          ]}
+        />
+        <Choice
+          label="Posts and screens stand"
+          pointer="/schools/post"
+          options={[
+            ["undecided", "no preference"],
+            ["at-hand", "on the side of the working hand"],
+            ["rod-side-free", "that side kept free for the rod"],
           ]}
         />
         <FusingChoice />

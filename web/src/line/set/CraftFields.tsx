@@ -5,6 +5,8 @@ import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { CRAFTS } from "../../parts/crafts";
 import { FigureField } from "../../parts/FigureField";
+import { BodyFields } from "./BodyFields";
+import { CraftParts } from "./CraftParts";
 import { Section } from "./Section";
 
 /** The craft's measures, from a generic one or from the tape; and who sits in it. */
@@ -55,10 +57,10 @@ export function CraftFields() {
             unit="millimetre"
             basis="measured"
           />
-          <FigureField label="Angler, dressed" pointer="/angler/massKg" unit="kilogram" basis="measured" />
-          <FigureField label="Other gear aboard" pointer="/angler/gearKg" unit="kilogram" basis="chosen" />
+          <BodyFields />
         </>
       )}
+      <CraftParts />
     </Section>
   );
 }

@@ -1,19 +1,10 @@
-import type { Transducer } from "../../api/types";
+import { useQuery } from "@tanstack/react-query";
+import { mountsQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { CraftFields } from "./CraftFields";
 import { Section } from "./Section";
-
-type Kind = Transducer["mount"]["kind"];
-
-const KINDS: [Kind, string][] = [
-  ["undecided", "not decided"],
-  ["scupper", "scupper mount"],
-  ["swing-arm", "swing arm on a rail"],
-  ["hull-pocket", "hull pocket"],
-  ["ice-float", "float in the hole"],
-];
 
 /** The craft and what is aboard, and where each transducer meets the water. */
 export function SetMount() {
@@ -36,33 +27,62 @@ function MountFields({ index }: { index: number }) {
   const transducer = rig.transducers[index]!;
   const at = `/transducers/${index}/mount`;
   const { kind, station } = transducer.mount;
+  const mounts = useQuery(mountsQuery);
+  const mount = mounts.data?.find((each) => each.kind === kind);
+  const ice = mount?.spots.includes("ice-hole") ?? false;
+  const fitting = rig.craft.stations.filter(
+    (each) => each.id === station || mount?.spots.includes(each.spot),
+  );
   const place = rig.craft.stations.findIndex((each) => each.id === station);
   return (
     <Section title={<span>Mount of the {transducer.name}</span>}>
-      <Choice label="Held by" pointer={`${at}/kind`} options={KINDS} />
+      <Choice
+        label="Held by"
+        pointer={`${at}/kind`}
+        options={(mounts.data ?? []).map((each): [string, string] => [each.kind, each.words])}
+      />
       <Choice
         label="Sits at"
         pointer={`${at}/station`}
         options={[
           ["", "not decided"],
-          ...rig.craft.stations.map((each): [string, string] => [each.id, each.name]),
+          ...(fitting.length > 0 ? fitting : rig.craft.stations).map((each): [string, string] => [
+            each.id,
+            each.name,
+          ]),
         ]}
       />
       {kind !== "undecided" && (
         <FigureField
-          label={kind === "ice-float" ? "Face below the surface" : "Face below the hull"}
-          hint={kind === "hull-pocket" ? "recessed is negative" : ""}
+          label={ice ? "Face below the surface" : "Face below the hull"}
+          hint={ice ? "" : "recessed is negative"}
           pointer={`${at}/belowM`}
           unit="millimetre"
           basis="measured"
         />
       )}
-      {(kind === "ice-float" || kind === "hull-pocket") && (
+      {mount?.encloses && (
         <FigureField
-          label={kind === "ice-float" ? "Width of the hole" : "Width of the pocket"}
+          label={ice ? "Width of the hole" : "Width of the opening"}
           pointer={`${at}/openingM`}
           unit="millimetre"
           basis="measured"
+        />
+      )}
+      {!ice && kind !== "undecided" && (
+        <FigureField
+          label="Adapter plate carries"
+          hint="length of a housing"
+          pointer={`${at}/plateM`}
+          unit="millimetre"
+        />
+      )}
+      {mount?.pole && (
+        <FigureField
+          label="Turned each way from ahead"
+          pointer={`${at}/turnDeg`}
+          unit="degree"
+          basis="chosen"
         />
       )}
       {place >= 0 && (

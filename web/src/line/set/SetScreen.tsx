@@ -9,6 +9,8 @@ import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { CRAFTS } from "../../parts/crafts";
 import { NameField } from "../../parts/NameField";
+import { HolderFields } from "./HolderFields";
+import { SizeFields } from "./SizeFields";
 import { SocketFields } from "./PlugFields";
 import { More, Remove, Section } from "./Section";
 
@@ -129,10 +131,18 @@ function DeviceFields({ index }: { index: number }) {
         onChange={(kind) => set(`${at}/draw`, { kind })}
       />
       <DrawFields draw={device.draw} at={`${at}/draw`} />
+      {device.kind.startsWith("display") && <HolderFields device={device} />}
       <FigureField label="Lowest volts" pointer={`${at}/limits/minV`} unit="volt" />
       <FigureField label="Mass" hint="with its bracket" pointer={`${at}/massKg`} unit="kilogram" />
       <More>
         <SocketFields index={index} />
+        <SizeFields at={`${at}/size`} of={device.name} />
+        <FigureField
+          label="Height of its figures"
+          pointer={`${at}/textM`}
+          unit="fine-millimetre"
+          basis="measured"
+        />
         <FigureField label="Highest volts" pointer={`${at}/limits/maxV`} unit="volt" />
         <FigureField label="Maker's largest fuse" pointer={`${at}/limits/maxFuseA`} unit="rating" />
         <FigureField

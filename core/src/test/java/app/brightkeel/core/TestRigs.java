@@ -152,7 +152,12 @@ public final class TestRigs {
                         new Placement("live", "bow-hatch", false),
                         new Placement("left", "stern-well", true),
                         new Placement("right", "seat-back", true)),
-                new Schools(Schools.Fusing.UNDECIDED, Schools.Drilling.ABOVE_WATERLINE, Schools.Screen.SIDE),
+                List.of(),
+                new Schools(
+                        Schools.Fusing.UNDECIDED,
+                        Schools.Drilling.ABOVE_WATERLINE,
+                        Schools.Screen.SIDE,
+                        Schools.Post.UNDECIDED),
                 Weights.EVEN.withDrag(Figure.chosen(2)),
                 Set.of(),
                 List.of());

@@ -96,7 +96,7 @@ public final class FaceStage implements Stage<FaceNeeds, Faces> {
     }
 
     private static boolean beside(MountKind mount) {
-        return mount == MountKind.SWING_ARM || mount == MountKind.LIVE_POLE;
+        return mount.beside();
     }
 
     @Override

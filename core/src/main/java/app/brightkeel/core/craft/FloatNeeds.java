@@ -1,6 +1,8 @@
 package app.brightkeel.core.craft;
 
 import app.brightkeel.core.rig.CraftKind;
+import app.brightkeel.core.rig.HullSection;
+import java.util.List;
 
 /**
  * What decides how a craft floats.
@@ -8,9 +10,15 @@ import app.brightkeel.core.rig.CraftKind;
  * @param kilogramPerM3 density of the water
  */
 public record FloatNeeds(
-        CraftKind kind, double lengthM, double beamM, double depthM, Aboard aboard, double kilogramPerM3) {
+        CraftKind kind,
+        List<HullSection> sections,
+        double lengthM,
+        double beamM,
+        double depthM,
+        Aboard aboard,
+        double kilogramPerM3) {
 
     Hull hull() {
-        return new Hull(lengthM, beamM, depthM, HullShape.of(kind));
+        return new Hull(lengthM, beamM, depthM, HullShape.of(kind, sections));
     }
 }

@@ -45,6 +45,7 @@ public final class FloatStage implements Stage<FloatNeeds, Afloat> {
                 missing,
                 () -> new FloatNeeds(
                         craft.kind(),
+                        craft.sections(),
                         craft.lengthM().value(),
                         craft.beamM().value(),
                         craft.depthM().value(),

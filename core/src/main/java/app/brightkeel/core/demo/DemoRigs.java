@@ -41,7 +41,12 @@ public final class DemoRigs {
 
     /** All of them, in the order of the shelf. */
     public static List<Rig> all() {
-        return List.of(oystercatcher(), lanternCrate(), gannet());
+        return List.of(oystercatcher(), lanternCrate(), sandpiper(), gannet());
+    }
+
+    /** A two-seat inflatable on a reservoir, everything in one dry bag. */
+    public static Rig sandpiper() {
+        return Sandpiper.rig();
     }
 
     /** A sit-on-top on an autumn estuary: its thin supply lead loses 3.4-3.5 %. */
@@ -54,7 +59,10 @@ public final class DemoRigs {
                 new Draw.Split(Figure.rated(8.5), Figure.rated(6.5)),
                 new Limits(Figure.rated(10), Figure.rated(18), Figure.rated(5), Figure.UNSET),
                 DemoGear.sockets("display-7-in-chirp"),
-                Figure.rated(0.9));
+                Figure.rated(0.9),
+                DemoGear.device("display-7-in-chirp").size(),
+                Figure.measured(0.006),
+                DemoGear.device("display-7-in-chirp").fixing());
         Pack pack = Pack.labelled("pack", "12 Ah LiFePO4", Chemistry.LIFEPO4, Figure.rated(12))
                 .withOrigin("lifepo4-12")
                 .withMassKg(Figure.rated(1.5))
@@ -103,6 +111,7 @@ public final class DemoRigs {
                                 lead.id(),
                                 List.of("well-to-stern-hatch", "stern-lip", "port-left", "foot-to-rail-left"))),
                 List.of(new Placement(display.id(), "rail-left", true), new Placement(pack.id(), "stern-well", true)),
+                List.of(),
                 Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL),
                 Weights.EVEN,
                 Set.of(),
@@ -158,6 +167,7 @@ public final class DemoRigs {
                         Run.along("supply-run", lead.id(), List.of("floor-right-to-rim", "rim-to-arm"))
                                 .withLoopM(Figure.chosen(0.3))),
                 List.of(new Placement(display.id(), "arm-left", true), new Placement(pack.id(), "floor-right", true)),
+                List.of(),
                 Schools.UNDECIDED,
                 Weights.EVEN,
                 Set.of(),

@@ -44,7 +44,7 @@ final class Gannet {
         Device nine = DemoGear.device("display-9-in").withId("nine");
         Device five = DemoGear.device("display-5-in")
                 .withId("five")
-                .with(d -> d.limits(d.limits().withMinV(Figure.rated(10.8))));
+                .with(d -> d.limits(d.limits().withMinV(Figure.rated(10.8))).textM(Figure.measured(0.0075)));
         Device module = DemoGear.device("live-module")
                 .withId("module")
                 .withDraw(new Draw.Split(Figure.rated(25), Figure.rated(0)));
@@ -85,6 +85,7 @@ final class Gannet {
                         new Placement("module", "bow-hatch", false),
                         new Placement("keypad", "rail-left", true),
                         new Placement("pack", "stern-well", true)),
+                List.of(),
                 Schools.UNDECIDED,
                 Weights.EVEN,
                 Set.of(),

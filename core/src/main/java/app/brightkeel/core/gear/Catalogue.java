@@ -6,6 +6,8 @@ import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fixing;
+import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Size;
@@ -44,6 +46,11 @@ public final class Catalogue {
     /** Adapters between plugs and sockets of different pins. */
     public static List<AdapterItem> adapters() {
         return SonarCatalogue.ADAPTERS;
+    }
+
+    /** What holds a display. */
+    public static List<Holder> holders() {
+        return HolderCatalogue.HOLDERS;
     }
 
     /** Crafts with their stations, passages and obstructions. */
@@ -99,7 +106,13 @@ public final class Catalogue {
                                 Table.constant(SonarVersion.class, row.get("version")),
                                 GearTable.shapes(row, "shows"),
                                 GearTable.rated(row, "powerPins")),
-                        Figure.rated(Table.number(row, "massKg"))))
+                        Figure.rated(Table.number(row, "massKg")),
+                        new Size(
+                                GearTable.rated(row, "deepM"),
+                                GearTable.rated(row, "wideM"),
+                                GearTable.rated(row, "tallM")),
+                        GearTable.rated(row, "textM"),
+                        new Fixing(row.get("bolts"), Figure.UNSET)))
                 .toList();
     }
 }

@@ -4,6 +4,7 @@ import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.HullSection;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Size;
@@ -18,6 +19,7 @@ import org.apache.commons.csv.CSVRecord;
 /** Generic crafts: a start, to be measured on the real one. */
 final class CraftCatalogue {
 
+    private static final Table SECTIONS = Table.read(Catalogue.class, "sections.csv");
     private static final Table STATIONS = Table.read(Catalogue.class, "stations.csv");
     private static final Table PASSAGES = Table.read(Catalogue.class, "passages.csv");
     private static final Table OBSTRUCTIONS = Table.read(Catalogue.class, "obstructions.csv");
@@ -39,6 +41,7 @@ final class CraftCatalogue {
                 figure(row, "massKg"),
                 figure(row, "seatM"),
                 figure(row, "seatHeightM"),
+                of(SECTIONS, id, CraftCatalogue::section),
                 of(STATIONS, id, CraftCatalogue::station),
                 of(PASSAGES, id, CraftCatalogue::passage),
                 of(OBSTRUCTIONS, id, CraftCatalogue::obstruction));
@@ -50,6 +53,14 @@ final class CraftCatalogue {
                 .filter(row -> row.get("craft").equals(craft))
                 .map(read)
                 .toList();
+    }
+
+    private static HullSection section(CSVRecord row) {
+        return new HullSection(
+                Table.number(row, "at"),
+                Table.number(row, "breadth"),
+                Table.number(row, "keel"),
+                Table.number(row, "fullness"));
     }
 
     private static Station station(CSVRecord row) {

@@ -1,7 +1,6 @@
 package app.brightkeel.core.mount;
 
 import app.brightkeel.core.craft.Face;
-import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
 import java.util.Optional;
 
@@ -17,10 +16,33 @@ import java.util.Optional;
  * @param gapM     by how much its opening is wider than its body; empty where it sits in none, or sizes are unknown
  * @param behindM  how far it sits behind the nearest drive or open scupper in line with it; empty where there is none
  */
-public record Clearance(Held held, double clearRad, String by, Optional<Double> gapM, Optional<Double> behindM) {
+public record Clearance(
+        Held held, double clearRad, String by, Sector sector, Optional<Double> gapM, Optional<Double> behindM) {
+
+    /** What may be hidden of a fan that is turned; common practice, no source [rad]. */
+    private static final double PASSES_RAD = Math.toRadians(5);
 
     /** How far to the side something still counts as in line [m]; common practice, no source. */
     static final double IN_LINE_M = 0.15;
+
+    /** The whole turn of its pole, 0 to 360 [°]. */
+    public int turnedDeg() {
+        return Math.min(Sector.DEGREES, 2 * held.turnDeg().orElse(0) + 1);
+    }
+
+    /** What of it the live fan is clear over [°]. */
+    public int clearTurnDeg() {
+        return sector.clearDeg(held.turnDeg().orElse(0), halfAcrossDeg(), PASSES_RAD);
+    }
+
+    /** Whether the live fan is clear when its pole is turned to a bearing, clockwise from ahead. */
+    public boolean clearAt(int bearingDeg) {
+        return sector.clear(bearingDeg, halfAcrossDeg(), PASSES_RAD);
+    }
+
+    private int halfAcrossDeg() {
+        return (held.acrossDeg() + 1) / 2;
+    }
 
     static Clearance of(Held held) {
         double clear = Math.PI / 2;
@@ -37,7 +59,7 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
             clear = rim;
             by = held.face().mount().throughIce() ? "edge of the ice" : "edge of the pocket";
         }
-        return new Clearance(held, clear, by, gap(held), behind(held));
+        return new Clearance(held, clear, by, Sector.of(held, rim), gap(held), behind(held));
     }
 
     private static double clearOf(Face face, Obstruction obstruction) {
@@ -55,9 +77,9 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
     /** What the rim of a pocket or hole leaves of the view where the face lies inside it. */
     private static double rimRad(Held held) {
         double inside = switch (held.face().mount()) {
-            case HULL_POCKET -> -held.proudM();
-            case ICE_FLOAT, ICE_POLE -> held.iceM().orElse(0.0) - held.face().underM();
-            default -> 0;
+            case ICE_FLOAT, ICE_WRAP, ICE_POLE ->
+                held.iceM().orElse(0.0) - held.face().underM();
+            default -> held.face().mount().encloses() ? -held.proudM() : 0;
         };
         return inside <= 0 || held.openingM().isEmpty()
                 ? Math.PI / 2
@@ -65,9 +87,13 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
     }
 
     private static Optional<Double> gap(Held held) {
-        boolean enclosed = held.face().mount() == MountKind.HULL_POCKET
-                || held.face().mount().throughIce();
-        return enclosed && held.openingM().isPresent() && held.bodyM().isPresent()
+        Optional<Double> plate = held.plateM();
+        if (plate.isPresent() && held.bodyM().isPresent()) {
+            return Optional.of(plate.get() - held.bodyM().get());
+        }
+        return held.face().mount().encloses()
+                        && held.openingM().isPresent()
+                        && held.bodyM().isPresent()
                 ? Optional.of(held.openingM().get() - held.bodyM().get())
                 : Optional.empty();
     }

@@ -1,14 +1,19 @@
 package app.brightkeel.core.mount;
 
+import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.craft.Face;
 import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.craft.Faces;
+import app.brightkeel.core.craft.FloatStage;
+import app.brightkeel.core.craft.Outline;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
@@ -37,11 +42,12 @@ public final class MountStage implements Stage<MountNeeds, Clearances> {
         Outcome<Faces> faces = line.get(FaceStage.STAGE);
         Outcome<SonarState> sonar = line.get(SonarStage.STAGE);
         return faces.map(known -> new MountNeeds(line.rig().transducers().stream()
-                .map(t -> held(line.rig(), t, known, sonar))
+                .map(t -> held(line, t, known, sonar))
                 .toList()));
     }
 
-    private static Held held(Rig rig, Transducer transducer, Faces faces, Outcome<SonarState> sonar) {
+    private static Held held(Line line, Transducer transducer, Faces faces, Outcome<SonarState> sonar) {
+        Rig rig = line.rig();
         Face face = faces.of(transducer.id()).orElseThrow();
         Station station = rig.craft().station(transducer.mount().station()).orElseThrow();
         double half = sonar.isKnown()
@@ -59,9 +65,45 @@ public final class MountStage implements Stage<MountNeeds, Clearances> {
                 transducer.mount().belowM().value(),
                 value(transducer.mount().openingM()),
                 value(transducer.bodyM()),
+                value(transducer.mount().plateM()),
+                value(transducer.mount().turnDeg()).map(deg -> (int) Math.round(deg)),
+                transducer.has(BeamShape.SIDE),
+                across(transducer),
+                rise(line, 1, 0),
+                rise(line, 0, 1),
+                outline(rig.craft(), face),
                 value(rig.outing().water().iceM()),
                 rig.craft().obstructions().stream().filter(MountStage::known).toList(),
                 scuppers(rig.craft(), station, face));
+    }
+
+    private static int across(Transducer transducer) {
+        return transducer.beams().stream()
+                .filter(beam ->
+                        beam.shape() == BeamShape.LIVE && beam.alongDeg().isSet())
+                .mapToInt(beam -> (int) Math.ceil(beam.alongDeg().value()))
+                .max()
+                .orElse(0);
+    }
+
+    /** How much the water rises in the craft's frame over a step aft and to the right [m]. */
+    private static double rise(Line line, double aftM, double rightM) {
+        if (line.rig().craft().kind().onIce()) {
+            return 0;
+        }
+        Outcome<Afloat> afloat = line.get(FloatStage.STAGE);
+        return afloat.map(floats -> floats.waterM(aftM, rightM) - floats.waterM(0, 0))
+                .orElse(0.0);
+    }
+
+    /** A face below every part of the hull, or inside it, needs no look at it. */
+    private static Optional<Outline> outline(Craft craft, Face face) {
+        boolean looks = !craft.kind().onIce()
+                && face.zM() > 0
+                && face.mount() != MountKind.IN_HULL
+                && !face.mount().encloses();
+        Outcome<Outline> outline = Outline.of(craft);
+        return looks && outline.isKnown() ? Optional.of(outline.value()) : Optional.empty();
     }
 
     private static Optional<Double> value(Figure figure) {

@@ -1,5 +1,6 @@
 package app.brightkeel.core.mount;
 
+import app.brightkeel.core.craft.Face;
 import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -7,6 +8,7 @@ import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
@@ -18,6 +20,9 @@ import java.util.List;
 
 /** Tells what stands in the way of the transducers. */
 final class MountWorking {
+
+    /** Holes in a clamp bar; common practice, no source [m]. */
+    private static final double HOLES_M = 0.025;
 
     private MountWorking() {}
 
@@ -76,6 +81,48 @@ final class MountWorking {
         }
     }
 
+    /** What is lost to the sides, and of the turn of a pole. */
+    private static void sectors(Working.Builder told, int index, Transducer transducer, Clearance clearance) {
+        if (clearance.held().side()) {
+            told.step(
+                            "",
+                            "hidden to the left, below the horizontal",
+                            Math.toDegrees(clearance.sector().lostRad(270, 2)),
+                            Unit.DEGREE)
+                    .step(
+                            "",
+                            "hidden to the right, below the horizontal",
+                            Math.toDegrees(clearance.sector().lostRad(90, 2)),
+                            Unit.DEGREE);
+        }
+        if (transducer.mount().turnDeg().isSet()) {
+            told.figure(
+                    "",
+                    "turned each way from ahead",
+                    transducer.mount().turnDeg(),
+                    Unit.DEGREE,
+                    Pointer.transducer(index, "mount/turnDeg"));
+        }
+        if (clearance.held().acrossDeg() > 0 && transducer.mount().kind().pole()) {
+            told.step("", "of its turn the live fan is clear over", clearance.clearTurnDeg(), Unit.DEGREE);
+        }
+    }
+
+    /** A clamp bar has holes every 25 mm; which one depends on how high the gunwale stands. */
+    private static void clampBar(Working.Builder told, Rig rig, Clearance clearance) {
+        Face face = clearance.held().face();
+        if (face.mount() == MountKind.CLAMP_BAR && rig.craft().depthM().isSet()) {
+            double barM = rig.craft().depthM().value() - face.zM();
+            told.figure("", "bottom to gunwale", rig.craft().depthM(), Unit.MILLIMETRE, "/craft/depthM")
+                    .step("", "from the gunwale down to the face", barM, Unit.MILLIMETRE)
+                    .step(
+                            "",
+                            "clamp at the hole of the bar, counted from its foot",
+                            Math.ceil(barM / HOLES_M),
+                            Unit.COUNT);
+        }
+    }
+
     private static void clearance(Working.Builder told, Rig rig, int index, Clearance clearance) {
         Transducer transducer = rig.transducers().get(index);
         told.remark("{}", transducer.name());
@@ -99,6 +146,16 @@ final class MountWorking {
         if (clearance.held().iceM().isPresent()) {
             told.figure("", "thickness of the ice", rig.outing().water().iceM(), Unit.MILLIMETRE, "/outing/water/iceM");
         }
+        if (transducer.mount().plateM().isSet()) {
+            told.figure(
+                    "",
+                    "its adapter plate carries",
+                    transducer.mount().plateM(),
+                    Unit.MILLIMETRE,
+                    Pointer.transducer(index, "mount/plateM"));
+        }
+        sectors(told, index, transducer, clearance);
+        clampBar(told, rig, clearance);
         clearance.gapM().ifPresent(gap -> told.step("", "wider than its body", gap, Unit.MILLIMETRE));
         clearance.behindM().ifPresent(aft -> told.step("", "behind a drive or an open scupper", aft, Unit.METRE));
         if (!clearance.by().isEmpty()) {

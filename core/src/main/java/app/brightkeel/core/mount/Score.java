@@ -2,54 +2,128 @@ package app.brightkeel.core.mount;
 
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Weights;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * What speaks for a mount besides physics: a mean of parts, each 0 to 1, weighted as the person likes.
  *
- * @param parts in the order of {@link #NAMES}
+ * @param parts those that count for the rig: a side view only where something looks sideways, the hand's side only where
+ *              the person said which hand and which side
  */
-public record Score(List<Double> parts) {
+public record Score(List<Valued> parts) {
 
-    static final List<String> NAMES = List.of("view", "beach", "drag", "removal", "ease", "drill");
+    /** One thing that speaks for or against a mount. */
+    public enum Part {
+        VIEW("sees well", "sees less", Weights::view),
+        BEACH("survives the beach", "suffers on the beach", Weights::beach),
+        DRAG("little drag", "drags", Weights::drag),
+        REMOVAL("comes off quickly", "comes off slowly", Weights::removal),
+        EASE("few tools, little time", "takes tools and time", Weights::ease),
+        COST("costs little", "costs more", Weights::cost),
+        DRILL("nothing drilled", "needs a hole", Weights::drill),
+        SIDE("clear to the sides", "not clear to the sides", Weights::side),
+        SHARED("serves several craft", "serves one craft only", Weights::shared),
+        AT_HAND("on the side you like", "not on the side you like", Weights::atHand);
 
-    private static final List<String> WORDS = List.of(
-            "what it sees",
-            "survives the beach",
-            "little drag",
-            "comes off quickly",
-            "few tools, little time",
-            "nothing drilled");
+        private final String words;
+        private final String against;
+        private final Function<Weights, Figure> weight;
 
-    private static final Map<MountKind, Score> ALL = read();
+        Part(String words, String against, Function<Weights, Figure> weight) {
+            this.words = words;
+            this.against = against;
+            this.weight = weight;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Name of its weight in the rig. */
+        String field() {
+            return this == AT_HAND ? "atHand" : column();
+        }
+
+        private String column() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** @param value 0 to 1 */
+    public record Valued(Part part, double value) {}
+
+    private static final Map<MountKind, Map<Part, Double>> ALL = read();
+
+    /** From here on a part speaks for it, and up to {@link #POOR} against it; common practice, no source. */
+    private static final double GOOD = 0.9;
+
+    private static final double POOR = 0.4;
 
     public Score {
         parts = List.copyOf(parts);
     }
 
-    /** Of a kind of mount; an undecided one scores nothing. */
-    public static Score of(MountKind kind) {
-        return ALL.getOrDefault(kind, new Score(NAMES.stream().map(n -> 0.0).toList()));
+    /** Of one transducer as it is mounted; an undecided mount has no parts. */
+    public static Score of(Rig rig, Transducer transducer) {
+        List<Valued> parts = new ArrayList<>();
+        Map<Part, Double> known = ALL.getOrDefault(transducer.mount().kind(), Map.of());
+        for (Part part : Part.values()) {
+            boolean counts = part != Part.SIDE || transducer.has(BeamShape.SIDE);
+            if (counts && known.containsKey(part)) {
+                parts.add(new Valued(part, known.get(part)));
+            }
+        }
+        atHand(rig, transducer, parts);
+        return new Score(parts);
     }
 
-    private static Map<MountKind, Score> read() {
-        Map<MountKind, Score> all = new EnumMap<>(MountKind.class);
+    private static void atHand(Rig rig, Transducer transducer, List<Valued> parts) {
+        Hand hand = rig.angler().hand();
+        Schools.Post post = rig.schools().post();
+        if (hand == Hand.UNDECIDED
+                || post == Schools.Post.UNDECIDED
+                || !transducer.mount().kind().beside()) {
+            return;
+        }
+        int wanted = post == Schools.Post.AT_HAND ? hand.side() : -hand.side();
+        rig.craft()
+                .station(transducer.mount().station())
+                .map(station -> station.sideM())
+                .filter(Figure::isSet)
+                .ifPresent(side -> parts.add(new Valued(Part.AT_HAND, Math.signum(side.value()) == wanted ? 1 : 0)));
+    }
+
+    private static Map<MountKind, Map<Part, Double>> read() {
+        Map<MountKind, Map<Part, Double>> all = new EnumMap<>(MountKind.class);
         Table table = Table.read(Score.class, "scores.csv");
         List<String> kinds = table.words("kind");
-        for (int k = 0; k < kinds.size(); k++) {
-            int row = k;
-            all.put(
-                    Table.constant(MountKind.class, kinds.get(k)),
-                    new Score(
-                            NAMES.stream().map(name -> table.column(name)[row]).toList()));
+        for (Part part : Part.values()) {
+            if (part != Part.AT_HAND) {
+                double[] column = table.column(part.column());
+                for (int k = 0; k < kinds.size(); k++) {
+                    all.computeIfAbsent(
+                                    Table.constant(MountKind.class, kinds.get(k)), kind -> new EnumMap<>(Part.class))
+                            .put(part, column[k]);
+                }
+            }
         }
         return all;
     }
@@ -58,32 +132,53 @@ public record Score(List<Double> parts) {
     public double weighted(Weights weights) {
         double sum = 0;
         double all = 0;
-        List<Figure> figures = figures(weights);
-        for (int i = 0; i < parts.size(); i++) {
-            double weight = Weights.of(figures.get(i));
-            sum += weight * parts.get(i);
+        for (Valued each : parts) {
+            double weight = Weights.of(each.part().weight.apply(weights));
+            sum += weight * each.value();
             all += weight;
         }
         return all == 0 ? 0 : sum / all;
     }
 
-    private static List<Figure> figures(Weights weights) {
-        return Arrays.asList(
-                weights.view(), weights.beach(), weights.drag(), weights.removal(), weights.ease(), weights.drill());
+    /** The score with what speaks for and against it, of the parts that count for the person. */
+    public List<Text> reasons(Weights weights) {
+        List<Text> reasons = new ArrayList<>();
+        reasons.add(Text.of("score {}", new Amount(weighted(weights), Unit.PERCENT)));
+        say(reasons, weights, "for it: ", each -> each.value() >= GOOD, part -> part.words);
+        say(reasons, weights, "against it: ", each -> each.value() <= POOR, part -> part.against);
+        return reasons;
     }
 
-    /** How a kind comes to its score. */
-    public static Working working(MountKind kind, Weights weights) {
-        Score score = of(kind);
+    private void say(
+            List<Text> reasons, Weights weights, String how, Predicate<Valued> wanted, Function<Part, String> told) {
+        List<String> words = parts.stream()
+                .filter(each -> Weights.of(each.part().weight.apply(weights)) > 0)
+                .filter(wanted)
+                .map(each -> told.apply(each.part()))
+                .toList();
+        if (!words.isEmpty()) {
+            reasons.add(Text.of(how + String.join(", ", words)));
+        }
+    }
+
+    /** How a mounted transducer comes to its score. */
+    public static Working working(Rig rig, Transducer transducer) {
+        Score score = of(rig, transducer);
+        Weights weights = rig.weights();
         Working.Builder told = Working.of(
                 "What speaks for this mount",
                 "score = Σ weight · part / Σ weight",
                 Source.practice("judgement by what practitioners note of each mount"));
-        List<Figure> figures = figures(weights);
-        for (int i = 0; i < NAMES.size(); i++) {
-            told.step("", WORDS.get(i), score.parts().get(i), Unit.FACTOR);
-            if (figures.get(i).isSet()) {
-                told.figure("", "counts", figures.get(i), Unit.FACTOR, "/weights/" + NAMES.get(i));
+        for (Valued each : score.parts()) {
+            told.step("", each.part().words(), each.value(), Unit.FACTOR);
+            Figure weight = each.part().weight.apply(weights);
+            if (weight.isSet()) {
+                told.figure(
+                        "",
+                        "counts",
+                        weight,
+                        Unit.FACTOR,
+                        "/weights/" + each.part().field());
             }
         }
         return told.remark("A part without a weight of its own counts 1.")

@@ -91,6 +91,11 @@ final class CraftDrawing {
         return plan(station.fromBowM().value(), station.sideM().value());
     }
 
+    /** Where the bow's middle stands in plan. */
+    Point origin() {
+        return at(0, planY);
+    }
+
     /** The same seen from the side, on ice from behind. */
     Point side(double xM, double sideM, double heightM) {
         return ice ? at(backX + sideM, heightM) : at(xM, heightM);
@@ -103,19 +108,32 @@ final class CraftDrawing {
                 station.heightM().value());
     }
 
-    void hull(Drawing drawing) {
+    /** The view from above alone, so far to each side of the centre line. */
+    Frame.ToScale above(double foreM, double eitherSideM) {
+        return Frame.ToScale.of(at(Math.min(low.x(), foreM), planY - eitherSideM), at(high.x(), planY + eitherSideM));
+    }
+
+    /** The deck, seen from above. */
+    void deck(Drawing drawing) {
         List<Point> deck = new ArrayList<>();
         List<Point> other = new ArrayList<>();
-        List<Point> bottom = new ArrayList<>();
         for (int i = 0; i <= PIECES; i++) {
             double x = outline.lengthM() * i / PIECES;
             double half = outline.halfWidthM(x, outline.depthM());
             deck.add(plan(x, half));
             other.add(0, plan(x, -half));
-            bottom.add(at(x, outline.keelM(x)));
         }
         deck.addAll(other);
         drawing.curve(Role.HULL, deck, true).path(Role.QUIET, 1, plan(0, 0), plan(outline.lengthM(), 0));
+    }
+
+    void hull(Drawing drawing) {
+        deck(drawing);
+        List<Point> bottom = new ArrayList<>();
+        for (int i = 0; i <= PIECES; i++) {
+            double x = outline.lengthM() * i / PIECES;
+            bottom.add(at(x, outline.keelM(x)));
+        }
         if (ice) {
             Point corner = side(0, -outline.halfM(), 0);
             Point across = side(0, outline.halfM(), outline.depthM());

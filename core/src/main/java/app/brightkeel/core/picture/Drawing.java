@@ -71,6 +71,11 @@ final class Drawing {
         return this;
     }
 
+    Drawing drag(String xPointer, String yPointer, Point at, Point origin, Point low, Point high, String name) {
+        marks.add(new Mark.Drag(xPointer, yPointer, at, origin, low, high, Text.of("{}", name)));
+        return this;
+    }
+
     List<Mark> marks() {
         return List.copyOf(marks);
     }

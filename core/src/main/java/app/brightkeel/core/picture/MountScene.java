@@ -18,7 +18,6 @@ import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
 import java.util.ArrayList;
 import java.util.List;
@@ -141,7 +140,7 @@ final class MountScene {
                             each.name(),
                             new Amount(Math.abs(each.fromBowM().value() - face.xM()), Unit.METRE));
         }
-        if (face.mount() == MountKind.SWING_ARM) {
+        if (face.mount().beside()) {
             drawing.path(Role.PART, 2, at(face.yM(), face.zM() + 0.03), at(face.yM(), outline.depthM()));
         }
     }

@@ -3,13 +3,23 @@ package app.brightkeel.core.picture;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Link;
+import java.util.List;
 
 /** The picture of a link. */
 public final class Pictures {
 
     private Pictures() {}
 
-    /** The scene, or what is missing for it. */
+    /** All scenes of a link, the first being the one that is shown first; each is there or says what it misses. */
+    public static List<Outcome<Scene>> all(Line line, Link link) {
+        return switch (link) {
+            case MOUNT -> List.of(MountScene.of(line), CraftScene.of(line));
+            case SCREEN -> List.of(PowerScene.of(line), ReachScene.of(line));
+            default -> List.of(of(line, link));
+        };
+    }
+
+    /** The first scene, or what is missing for it. */
     public static Outcome<Scene> of(Line line, Link link) {
         return switch (link) {
             case WATER -> WaterScene.of(line);

@@ -140,6 +140,19 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
         }
 
         /**
+         * Dragging, or arrow keys, set two figures to where the handle then is.
+         *
+         * @param xPointer of the figure that is {@code x − origin.x}, and {@code yPointer} of {@code y − origin.y}
+         * @param low      of its place, and {@code high}
+         */
+        record Drag(String xPointer, String yPointer, Point at, Point origin, Point low, Point high, Text text)
+                implements Mark {
+            /** On paper there is nothing to drag. */
+            @Override
+            public void draw(Pen pen) {}
+        }
+
+        /**
          * Dragging up and down, or arrow keys, set the figure at the pointer to where the handle then is.
          *
          * @param low  of its y, and {@code high}

@@ -17,6 +17,9 @@ public enum Unit {
     METRE_PER_SECOND(Style.PLAIN, metric("m/s", 0), us(Style.PLAIN, "ft/s", 1 / 0.3048, 0, 0)),
     GRAM_PER_KILOGRAM(Style.PLAIN, metric("g/kg", 1)),
     MILLIMETRE(Style.PLAIN, new Shown("mm", 1000, 0, 0), us(Style.PLAIN, "in", 1 / 0.0254, 0, 1)),
+    /** Of letters and figures on a screen. */
+    FINE_MILLIMETRE(Style.PLAIN, new Shown("mm", 1000, 0, 1), us(Style.PLAIN, "in", 1 / 0.0254, 0, 2)),
+    NEWTON_METRE(Style.PLAIN, metric("N·m", 1)),
     KILOGRAM(Style.PLAIN, metric("kg", 1), us(Style.PLAIN, "lb", 1 / 0.45359237, 0, 1)),
     CELSIUS(Style.PLAIN, metric("°C", 0), us(Style.PLAIN, "°F", 1.8, 32, 0)),
     /** Held as copper area [mm²]; shown as the nearest gauge where a person counts in AWG. */

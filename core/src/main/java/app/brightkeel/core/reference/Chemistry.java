@@ -10,6 +10,7 @@ import org.apache.commons.csv.CSVRecord;
 public enum Chemistry implements Worded {
     UNDECIDED("not decided"),
     LIFEPO4("LiFePO4"),
+    NMC("NMC, three cells in series"),
     AGM("AGM lead");
 
     private static final Map<Chemistry, Data> DATA = read();
@@ -126,7 +127,6 @@ public enum Chemistry implements Worded {
         Map<Chemistry, Data> all = new EnumMap<>(Chemistry.class);
         Table ocv = Table.read(Chemistry.class, "open-circuit.csv");
         Curve lead = Table.read(Chemistry.class, "cold-lead.csv").curve("fahrenheit", "capacity");
-        Curve lithium = Table.read(Chemistry.class, "cold-lifepo4.csv").curve("celsius", "capacity");
         for (CSVRecord row : Table.read(Chemistry.class, "chemistry.csv").rows()) {
             Chemistry chemistry = valueOf(row.get("chemistry").toUpperCase(java.util.Locale.ROOT));
             all.put(
@@ -143,7 +143,7 @@ public enum Chemistry implements Worded {
                             new Curve(
                                     new double[] {-20, 0, 25},
                                     new double[] {Table.number(row, "rAtMinus20"), Table.number(row, "rAt0"), 1}),
-                            chemistry.lead() ? lead : lithium,
+                            chemistry.lead() ? lead : cold(chemistry),
                             ocv.curve("charge", row.get("chemistry")),
                             Table.number(row, "cutOffV"),
                             Table.number(row, "coldSpread"),
@@ -151,6 +151,11 @@ public enum Chemistry implements Worded {
                             Table.number(row, "nominalV")));
         }
         return all;
+    }
+
+    private static Curve cold(Chemistry lithium) {
+        String name = "cold-" + lithium.name().toLowerCase(java.util.Locale.ROOT) + ".csv";
+        return Table.read(Chemistry.class, name).curve("celsius", "capacity");
     }
 
     private static Range range(CSVRecord row, String low, String high) {

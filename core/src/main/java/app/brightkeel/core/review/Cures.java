@@ -34,6 +34,8 @@ final class Cures {
     /** What is offered as a cure cures; cheapest first. */
     List<Change> of(Rule rule) {
         List<Change> found = new ArrayList<>();
+        // what is close already is only cured once it holds
+        boolean close = rule.verdict(rule.judge(line)) == Verdict.CLOSE;
         Set<String> enough = new HashSet<>();
         int tries = 0;
         int passed = 0;
@@ -46,15 +48,19 @@ final class Cures {
             }
             tries++;
             Line then = tried(change);
-            if (rule.cured(then)) {
+            if (close ? holds(rule, then) : rule.cured(then)) {
                 found.add(change);
-                if (!change.ladder().isEmpty() && rule.verdict(rule.judge(then)) == Verdict.HOLDS) {
+                if (!change.ladder().isEmpty() && holds(rule, then)) {
                     enough.add(change.ladder());
                 }
             }
         }
         found.sort(Comparator.comparing(Change::effort));
         return found;
+    }
+
+    private static boolean holds(Rule rule, Line then) {
+        return rule.verdict(rule.judge(then)) == Verdict.HOLDS;
     }
 
     private Line tried(Change change) {

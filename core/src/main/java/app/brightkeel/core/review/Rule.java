@@ -41,7 +41,7 @@ public interface Rule {
          * @param template of the words, and its parts
          */
         record Measured(double headroom, String template, List<Object> parts) implements Judgement {
-            Text text() {
+            public Text text() {
                 return Text.of(template, parts.toArray());
             }
         }
@@ -88,8 +88,8 @@ public interface Rule {
     }
 
     /**
-     * Whether a rig that is tried as a cure is rid of it: a rule that may fail a link is cured once it does not give,
-     * one of practice only once it holds.
+     * Whether a rig that is tried as a cure of what fails is rid of it: a rule that may fail a link is cured once it does
+     * not give, one of practice only once it holds.
      */
     default boolean cured(Line tried) {
         Verdict verdict = verdict(judge(tried));

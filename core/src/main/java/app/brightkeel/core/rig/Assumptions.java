@@ -36,6 +36,9 @@ public final class Assumptions {
     /** What displays reckon with [m/s]; common practice, no source (some take 1463). */
     public static final double DISPLAY_SOUND_MS = 1500;
 
+    /** How tall a person is where nobody said [m]; common practice, no source. */
+    public static final double BODY_M = 1.75;
+
     private static final Rig NOTHING = Rig.blank("nothing", CraftKind.UNDECIDED);
 
     private Assumptions() {}
@@ -61,7 +64,7 @@ public final class Assumptions {
         return new Rig(
                 rig.name(),
                 sameOuting ? filled.outing() : filled(rig.outing(), rig.craft().kind(), devices),
-                rig.angler().withGearKg(rig.angler().gearKg().orAssume(0)),
+                filled(rig.angler()),
                 rig.craft(),
                 transducers,
                 devices,
@@ -72,10 +75,16 @@ public final class Assumptions {
                                 .map(run -> CraftAssumptions.filled(run, rig))
                                 .toList(),
                 rig.places(),
+                rig.holders(),
                 rig.schools(),
                 rig.weights(),
                 rig.quieted(),
                 rig.notes());
+    }
+
+    private static Angler filled(Angler angler) {
+        return angler.with(full ->
+                full.gearKg(angler.gearKg().orAssume(0)).tallM(angler.tallM().orAssume(BODY_M)));
     }
 
     private static Outing filled(Outing outing, CraftKind carrier, List<Device> devices) {

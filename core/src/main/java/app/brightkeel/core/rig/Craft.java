@@ -19,6 +19,7 @@ import java.util.stream.Collectors;
  * @param massKg       empty, 0.3 to 500 [kg]; never assumed
  * @param seatM        middle of the seat, aft of the bow, 0 to 12 [m]
  * @param seatHeightM  of the seat above the lowest line of the hull, 0 to 1.5 [m]
+ * @param sections     its form from bow to stern, 2 to 40; empty: the usual one of its kind
  * @param stations     places where something can sit
  * @param passages     ways for cables between them
  * @param obstructions what stands down into the water
@@ -33,11 +34,13 @@ public record Craft(
         Figure massKg,
         Figure seatM,
         Figure seatHeightM,
+        List<HullSection> sections,
         List<Station> stations,
         List<Passage> passages,
         List<Obstruction> obstructions)
         implements CraftBuilder.With {
 
+    private static final int MOST_SECTIONS = 40;
     private static final int MOST_STATIONS = 60;
     private static final int MOST_PASSAGES = 120;
     private static final int MOST_OBSTRUCTIONS = 20;
@@ -51,6 +54,8 @@ public record Craft(
         Figure.within("massKg", massKg, 0.3, 500, "kg");
         Figure.within("seatM", seatM, 0, 12, "m");
         Figure.within("seatHeightM", seatHeightM, 0, 1.5, "m");
+        sections = Checks.atMost("sections", MOST_SECTIONS, sections);
+        refuseTurningBack(sections);
         stations = Checks.atMost("stations", MOST_STATIONS, stations);
         passages = Checks.atMost("passages", MOST_PASSAGES, passages);
         obstructions = Checks.atMost("obstructions", MOST_OBSTRUCTIONS, obstructions);
@@ -65,6 +70,23 @@ public record Craft(
         }
     }
 
+    /** From 0 to 1 without turning back: an outline that does so crosses itself. */
+    private static void refuseTurningBack(List<HullSection> sections) {
+        if (sections.isEmpty()) {
+            return;
+        }
+        String wanted =
+                "from 0 at the bow to 1 at the stern, each aft of the one before: the outline would cross itself";
+        for (int s = 0; s < sections.size(); s++) {
+            double at = sections.get(s).at();
+            boolean starts = s > 0 || at == 0;
+            boolean ends = s < sections.size() - 1 || at == 1 && s > 0;
+            if (!starts || !ends || s > 0 && at <= sections.get(s - 1).at()) {
+                throw new Refusal(RefusalCode.OUT_OF_RANGE, "sections[" + s + "].at", String.valueOf(at), wanted);
+            }
+        }
+    }
+
     private static void refuseUnknown(String field, String id, Set<String> known) {
         if (!known.contains(id)) {
             throw new Refusal(RefusalCode.DANGLING, field, id, "the id of a station of this craft");
@@ -74,7 +96,7 @@ public record Craft(
     /** A craft of which nothing is known but its kind. */
     public static Craft of(CraftKind kind) {
         Figure open = Figure.UNSET;
-        return new Craft(kind, "", open, open, open, open, open, open, List.of(), List.of(), List.of());
+        return new Craft(kind, "", open, open, open, open, open, open, List.of(), List.of(), List.of(), List.of());
     }
 
     // plain loops: every rig that is tried as a cure looks its stations and passages up again

@@ -40,6 +40,9 @@ final class CraftAssumptions {
             if (mount.kind() != MountKind.UNDECIDED) {
                 full.mount(mount.withBelowM(mount.belowM().orAssume(mount.kind().usualBelowM())));
             }
+            if (mount.kind().pole()) {
+                full.mount(full.mount().withTurnDeg(mount.turnDeg().orAssume(180)));
+            }
             if (transducer.live()) {
                 full.tiltDeg(transducer.tiltDeg().orAssume(0))
                         .leanDeg(transducer.leanDeg().orAssume(0));

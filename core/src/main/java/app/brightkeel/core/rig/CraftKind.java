@@ -7,9 +7,11 @@ public enum CraftKind implements Worded {
     UNDECIDED("not decided"),
     SIT_ON_TOP("sit-on-top paddle kayak"),
     PEDAL_KAYAK("pedal kayak"),
+    MOTOR_KAYAK("motor-console kayak"),
     SIT_INSIDE("sit-inside kayak"),
     CANOE("canoe"),
     INFLATABLE("inflatable"),
+    BOARD("board"),
     FLAT_BOTTOM_BOAT("flat-bottom boat"),
     ICE_WALK_OUT("sled or bucket on ice");
 

@@ -9,6 +9,9 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  *
  * @param origin id of the catalogue item it was copied from, "" where it was typed from its label
  * @param sockets what fits it
+ * @param size   of its body
+ * @param textM  height of the figures it shows that matter, 0.001 to 0.06 [m]
+ * @param fixing what its back offers to a holder
  * @param massKg with its bracket, 0.02 to 30 [kg]; never assumed
  */
 @RecordBuilder
@@ -20,12 +23,29 @@ public record Device(
         Draw draw,
         Limits limits,
         Sockets sockets,
-        Figure massKg)
+        Figure massKg,
+        Size size,
+        Figure textM,
+        Fixing fixing)
         implements DeviceBuilder.With {
+    /** Of which no size is known. */
+    public Device(
+            String id,
+            String name,
+            DeviceKind kind,
+            String origin,
+            Draw draw,
+            Limits limits,
+            Sockets sockets,
+            Figure massKg) {
+        this(id, name, kind, origin, draw, limits, sockets, massKg, Size.UNKNOWN, Figure.UNSET, Fixing.UNKNOWN);
+    }
+
     public Device {
         Checks.id("id", id);
         Checks.name("name", name);
         Checks.text("origin", origin);
         Figure.within("massKg", massKg, 0.02, 30, "kg");
+        Figure.within("textM", textM, 0.001, 0.06, "m");
     }
 }

@@ -1,37 +1,102 @@
 package app.brightkeel.core.rig;
 
 import app.brightkeel.core.quantity.Worded;
+import app.brightkeel.core.reference.Table;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 
-/**
- * How a transducer meets the water.
- *
- * <p>Where its face usually hangs is common practice, no source: an arm 15-50 mm below the hull, to start with 25; a
- * scupper mount just proud of the hull; a pocket a little recessed; a float a hand below the surface; a pole deep enough
- * for its head to clear the hull or the ice.
- */
+/** How a transducer meets the water; what each is like stands in {@code mounts.csv}. */
 public enum MountKind implements Worded {
-    UNDECIDED("not decided", Spot.COCKPIT_FLOOR, false, 0, 0),
-    SCUPPER("scupper mount", Spot.SCUPPER, false, 0.020, 0),
-    SWING_ARM("swing arm", Spot.RAIL, true, 0.025, 0),
-    HULL_POCKET("hull pocket", Spot.HULL_POCKET, true, -0.010, 0.30),
-    IN_HULL("puck inside the hull", Spot.COCKPIT_FLOOR, true, 0, 0),
-    LIVE_POLE("pole turned by hand", Spot.RAIL, true, 0.30, 0.30),
-    ICE_FLOAT("float in the hole", Spot.ICE_HOLE, true, 0.15, 0.90),
-    ICE_POLE("pole through the hole", Spot.ICE_HOLE, true, 0.45, 0.90);
+    UNDECIDED("not decided"),
+    SCUPPER("scupper mount"),
+    HULL_POCKET("hull pocket"),
+    CONSOLE_PLATE("plate of the motor console"),
+    IN_HULL("puck inside the hull"),
+    SWING_ARM("swing arm"),
+    QUICK_POST("quick-release post"),
+    STERN_BRACKET("folding bracket at the stern"),
+    SKID_INSERTS("mount behind the skid plate"),
+    KEEL_BOLT("bolt through the keel"),
+    TRANSOM_BOARD("board on the transom"),
+    CLAMP_BAR("clamp bar"),
+    LIVE_POLE("pole turned by hand"),
+    ICE_FLOAT("float in the hole"),
+    ICE_WRAP("cable wrapped at the edge"),
+    ICE_POLE("pole through the hole"),
+    SUCTION_CUP("suction cup");
+
+    /** What has to be drilled for it. */
+    public enum Drills {
+        NO,
+        ABOVE_WATERLINE,
+        BELOW_WATERLINE
+    }
+
+    /**
+     * @param spots       sorts of station it sits at
+     * @param retracts    comes up, kicks back or sits inside when the craft meets the beach
+     * @param beside      hangs beside the hull and is set by the lowest line there; all else sits in the bottom
+     * @param encloses    its rim can stand in the view
+     * @param usualBelowM where its face usually hangs: below the hull at its place, on ice below the surface [m]
+     * @param usualFreeM  cable left free at the transducer so that it can move [m]
+     */
+    private record Traits(
+            Set<Spot> spots,
+            boolean retracts,
+            Drills drills,
+            boolean beside,
+            boolean encloses,
+            double usualBelowM,
+            double usualFreeM) {
+
+        static final Traits NONE = new Traits(Set.of(), false, Drills.NO, false, false, 0, 0);
+    }
+
+    private static final Map<MountKind, Traits> ALL = read();
 
     private final String words;
-    private final Spot spot;
-    private final boolean retracts;
-    private final double usualBelowM;
-    private final double usualFreeM;
 
-    MountKind(String words, Spot spot, boolean retracts, double usualBelowM, double usualFreeM) {
+    MountKind(String words) {
         this.words = words;
-        this.spot = spot;
-        this.retracts = retracts;
-        this.usualBelowM = usualBelowM;
-        this.usualFreeM = usualFreeM;
+    }
+
+    private static Map<MountKind, Traits> read() {
+        Map<MountKind, Traits> all = new EnumMap<>(MountKind.class);
+        Table table = Table.read(MountKind.class, "mounts.csv");
+        List<String> kinds = table.words("kind");
+        double[] below = table.column("usualBelowM");
+        double[] free = table.column("usualFreeM");
+        for (int k = 0; k < kinds.size(); k++) {
+            Traits traits = new Traits(
+                    spots(table.words("spots").get(k)),
+                    yes(table, "retracts", k),
+                    Table.constant(Drills.class, table.words("drills").get(k)),
+                    yes(table, "beside", k),
+                    yes(table, "encloses", k),
+                    below[k],
+                    free[k]);
+            all.put(Table.constant(MountKind.class, kinds.get(k)), traits);
+        }
+        return all;
+    }
+
+    private static Set<Spot> spots(String written) {
+        Set<Spot> spots = EnumSet.noneOf(Spot.class);
+        Arrays.stream(written.split(" ")).forEach(spot -> spots.add(Table.constant(Spot.class, spot)));
+        return spots;
+    }
+
+    private static boolean yes(Table table, String column, int row) {
+        return table.words(column).get(row).equals("yes");
+    }
+
+    private Traits traits() {
+        return ALL.getOrDefault(this, Traits.NONE);
     }
 
     @Override
@@ -51,26 +116,45 @@ public enum MountKind implements Worded {
 
     /** Whether it hangs through a hole in the ice. */
     public boolean throughIce() {
-        return spot == Spot.ICE_HOLE;
+        return sitsAt(Spot.ICE_HOLE);
     }
 
-    /** The sort of station it needs. */
-    public Spot spot() {
-        return spot;
+    /** Whether it can sit at a sort of station. */
+    public boolean sitsAt(Spot spot) {
+        return traits().spots().contains(spot);
+    }
+
+    /** The sorts of station it sits at, in words. */
+    public String spotWords() {
+        return String.join(" or ", traits().spots().stream().map(Spot::words).toList());
     }
 
     /** Whether it comes up, kicks back or sits inside when the craft meets the beach. */
     public boolean retracts() {
-        return retracts;
+        return traits().retracts();
+    }
+
+    public Drills drills() {
+        return traits().drills();
+    }
+
+    /** Whether it hangs beside the hull and is set by the lowest line there; all else sits in the bottom at its place. */
+    public boolean beside() {
+        return traits().beside();
+    }
+
+    /** Whether it lies in an opening whose rim can stand in the view: a pocket, a bay, a hole. */
+    public boolean encloses() {
+        return traits().encloses() || throughIce();
     }
 
     /** Where its face usually hangs: below the hull at its place, on ice below the surface [m]. */
     public double usualBelowM() {
-        return usualBelowM;
+        return traits().usualBelowM();
     }
 
     /** Cable that is left free at the transducer so that it can move [m]; common practice, no source. */
     public double usualFreeM() {
-        return usualFreeM;
+        return traits().usualFreeM();
     }
 }

@@ -24,7 +24,8 @@ final class References {
         FITTING,
         DEVICE,
         TRANSDUCER,
-        RUN
+        RUN,
+        HOLDER
     }
 
     /** What stands behind each id; one map, since every rig that is tried as a cure is checked again. */
@@ -32,7 +33,7 @@ final class References {
 
         private final Map<String, Kind> kinds = new HashMap<>(64);
 
-        Ids(List<Transducer> transducers, List<Device> devices, Harness harness, List<Run> runs) {
+        Ids(List<Transducer> transducers, List<Device> devices, Harness harness, List<Run> runs, List<Holder> holders) {
             harness.packs().forEach(pack -> add(pack.id(), Kind.PACK));
             harness.junctions().forEach(junction -> add(junction.id(), Kind.JUNCTION));
             for (Segment segment : harness.segments()) {
@@ -42,6 +43,7 @@ final class References {
             devices.forEach(device -> add(device.id(), Kind.DEVICE));
             transducers.forEach(transducer -> add(transducer.id(), Kind.TRANSDUCER));
             runs.forEach(run -> add(run.id(), Kind.RUN));
+            holders.forEach(holder -> add(holder.id(), Kind.HOLDER));
         }
 
         private void add(String id, Kind kind) {
@@ -68,11 +70,13 @@ final class References {
             Harness harness,
             List<Run> runs,
             List<Placement> places,
+            List<Holder> holders,
             List<Note> notes) {
-        Ids ids = new Ids(transducers, devices, harness, runs);
+        Ids ids = new Ids(transducers, devices, harness, runs, holders);
         checkUses(outing, ids);
         checkTransducers(transducers, craft, ids);
         checkPlaces(places, craft, ids);
+        checkHolders(holders, ids);
         checkEnds(harness.segments(), ids);
         checkRuns(runs, craft, ids);
         checkNotes(notes, outing, ids);
@@ -115,6 +119,19 @@ final class References {
             }
             if (craft.station(place.station()).isEmpty()) {
                 throw dangling("places[" + p + "].station", place.station(), A_STATION);
+            }
+        }
+    }
+
+    private static void checkHolders(List<Holder> holders, Ids ids) {
+        Set<String> held = new HashSet<>();
+        for (int h = 0; h < holders.size(); h++) {
+            String device = holders.get(h).holds();
+            if (!held.add(device)) {
+                throw new Refusal(RefusalCode.DUPLICATE, "holders", device, "one holder for each display");
+            }
+            if (!ids.is(device, Kind.DEVICE)) {
+                throw dangling("holders[" + h + "].holds", device, A_DEVICE);
             }
         }
     }
@@ -201,6 +218,7 @@ final class References {
                 harness,
                 runs,
                 places,
+                rig.holders(),
                 rig.schools(),
                 rig.weights(),
                 rig.quieted(),

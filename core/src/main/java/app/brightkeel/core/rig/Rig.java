@@ -24,6 +24,7 @@ import java.util.function.Function;
  * @param harness     packs and the wire between them and the devices
  * @param runs        how cables go through the craft, at most one for each lead or segment
  * @param places      where devices and packs sit, at most one for each
+ * @param holders     what holds displays, at most one for each
  * @param schools     preferences where practitioners differ
  * @param weights     how much each part of a mount's score counts
  * @param quieted     ids of rules whose findings the person has put aside
@@ -40,6 +41,7 @@ public record Rig(
         Harness harness,
         List<Run> runs,
         List<Placement> places,
+        List<Holder> holders,
         Schools schools,
         Weights weights,
         Set<String> quieted,
@@ -61,6 +63,7 @@ public record Rig(
         devices = Checks.atMost("devices", MOST_DEVICES, devices);
         runs = Checks.atMost("runs", MOST_RUNS, runs);
         places = Checks.atMost("places", MOST_DEVICES + MOST_TRANSDUCERS, places);
+        holders = Checks.atMost("holders", MOST_DEVICES, holders);
         notes = Checks.atMost("notes", MOST_NOTES, notes);
         if (quieted.size() > MOST_QUIETED) {
             throw new Refusal(
@@ -69,7 +72,7 @@ public record Rig(
         quieted.forEach(id -> Checks.text("quieted", id));
         // kept sorted, so that the same rig is the same document
         quieted = quieted.isEmpty() ? Set.of() : Collections.unmodifiableSortedSet(new TreeSet<>(quieted));
-        References.check(outing, craft, transducers, devices, harness, runs, places, notes);
+        References.check(outing, craft, transducers, devices, harness, runs, places, holders, notes);
     }
 
     /** Whoever takes parts out of a harness need not think of what spoke of them. */
@@ -100,6 +103,7 @@ public record Rig(
                 List.of(),
                 List.of(),
                 new Harness(List.of(), List.of(), List.of()),
+                List.of(),
                 List.of(),
                 List.of(),
                 Schools.UNDECIDED,
@@ -185,6 +189,16 @@ public record Rig(
         return withTransducers(transducers.stream()
                 .map(t -> t.id().equals(transducer.id()) ? transducer : t)
                 .toList());
+    }
+
+    /** What holds a display, if that is said. */
+    public Optional<Holder> holderOf(String device) {
+        return find(holders, Holder::holds, device);
+    }
+
+    /** This rig with the holder of the same display replaced, or added where there was none. */
+    public Rig with(Holder holder) {
+        return withHolders(replaced(holders, holder, Holder::holds));
     }
 
     /** This rig with the run of the same load replaced, or added where there was none. */

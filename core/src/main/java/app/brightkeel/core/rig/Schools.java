@@ -8,12 +8,14 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  *
  * @param fusing   one labelled block, or a fuse on each lead
  * @param drilling what may be drilled
+ * @param post     which side posts, poles and screens stand on
  * @param screen   beside the seat, or ahead on the centre line
  */
 @RecordBuilder
-public record Schools(Fusing fusing, Drilling drilling, Screen screen) implements SchoolsBuilder.With {
+public record Schools(Fusing fusing, Drilling drilling, Screen screen, Post post) implements SchoolsBuilder.With {
 
-    public static final Schools UNDECIDED = new Schools(Fusing.UNDECIDED, Drilling.UNDECIDED, Screen.UNDECIDED);
+    public static final Schools UNDECIDED =
+            new Schools(Fusing.UNDECIDED, Drilling.UNDECIDED, Screen.UNDECIDED, Post.UNDECIDED);
 
     /** How branches are fused. */
     public enum Fusing {
@@ -32,6 +34,24 @@ public record Schools(Fusing fusing, Drilling drilling, Screen screen) implement
         private final String words;
 
         Drilling(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Which side posts, poles and screens stand on. */
+    public enum Post implements Worded {
+        UNDECIDED("no preference"),
+        AT_HAND("on the side of the working hand"),
+        ROD_SIDE_FREE("that side kept free for the rod");
+
+        private final String words;
+
+        Post(String words) {
             this.words = words;
         }
 

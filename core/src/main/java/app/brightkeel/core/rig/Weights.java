@@ -10,14 +10,27 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param drag    how little it slows the craft
  * @param removal how quickly it comes off
  * @param ease    how few tools and how little time it takes
+ * @param cost    how little it costs
+ * @param side    how clear it is to the sides
+ * @param shared  that it serves several craft
+ * @param atHand  that it stands on the side the person likes
  * @param drill   that nothing is drilled
  */
 @RecordBuilder
-public record Weights(Figure view, Figure beach, Figure drag, Figure removal, Figure ease, Figure drill)
+public record Weights(
+        Figure view,
+        Figure beach,
+        Figure drag,
+        Figure removal,
+        Figure ease,
+        Figure cost,
+        Figure drill,
+        Figure side,
+        Figure shared,
+        Figure atHand)
         implements WeightsBuilder.With {
 
-    public static final Weights EVEN =
-            new Weights(Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET);
+    public static final Weights EVEN = all(Figure.UNSET);
 
     private static final double MOST = 10;
 
@@ -26,12 +39,21 @@ public record Weights(Figure view, Figure beach, Figure drag, Figure removal, Fi
         return weight.isSet() ? weight.value() : 1;
     }
 
+    /** The same for each. */
+    public static Weights all(Figure each) {
+        return new Weights(each, each, each, each, each, each, each, each, each, each);
+    }
+
     public Weights {
         Figure.within("view", view, 0, MOST, "");
         Figure.within("beach", beach, 0, MOST, "");
         Figure.within("drag", drag, 0, MOST, "");
         Figure.within("removal", removal, 0, MOST, "");
         Figure.within("ease", ease, 0, MOST, "");
+        Figure.within("cost", cost, 0, MOST, "");
         Figure.within("drill", drill, 0, MOST, "");
+        Figure.within("side", side, 0, MOST, "");
+        Figure.within("shared", shared, 0, MOST, "");
+        Figure.within("atHand", atHand, 0, MOST, "");
     }
 }

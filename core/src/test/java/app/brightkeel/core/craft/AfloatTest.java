@@ -120,7 +120,7 @@ public class AfloatTest {
     /** KB ≈ T·(5/6 − Cb/(3·Cwp)) and I ≈ 1.03·Cwp²·L·B³/12 stand within a tenth of what is integrated. */
     @Test(dataProvider = "presets")
     public void presetsAgreeWithTheRulesOfThumb(CraftKind kind, double l, double b, double d, double kg) {
-        Hull hull = new Hull(l, b, d, HullShape.of(kind));
+        Hull hull = new Hull(l, b, d, HullShape.of(kind, List.of()));
         Afloat afloat = Afloat.of(hull, l, d, List.of(new MassAt("all", kg, l / 2, 0, 0.3)), FRESH);
         double t = afloat.waterM();
         assertTrue(t > 0.08 && t < 0.18, "draught " + t);

@@ -31,7 +31,7 @@ public class HullSamplerTest {
     /** Volume, its middle and the waterplane by counting thin slices of the same sections, 20 times as many. */
     @Test(dataProvider = "waterlines")
     public void integralsAgreeWithASampler(CraftKind kind, double middle, double slope) {
-        Hull hull = new Hull(LONG, WIDE, DEEP, HullShape.of(kind));
+        Hull hull = new Hull(LONG, WIDE, DEEP, HullShape.of(kind, List.of()));
         Hull.Under under = hull.under(middle, slope);
         double volume = 0;
         double byX = 0;
@@ -66,7 +66,7 @@ public class HullSamplerTest {
     public void bottomAndHalfWidthAreTheSameSurface() {
         Random random = new Random(5);
         for (CraftKind kind : List.of(CraftKind.SIT_ON_TOP, CraftKind.PEDAL_KAYAK, CraftKind.CANOE)) {
-            Hull hull = new Hull(LONG, WIDE, DEEP, HullShape.of(kind));
+            Hull hull = new Hull(LONG, WIDE, DEEP, HullShape.of(kind, List.of()));
             for (int n = 0; n < 200; n++) {
                 double x = LONG * (0.05 + 0.9 * random.nextDouble());
                 double y = hull.halfWidthM(x, DEEP) * (0.3 + 0.69 * random.nextDouble());
@@ -86,7 +86,7 @@ public class HullSamplerTest {
         for (int n = 0; n < 300; n++) {
             CraftKind kind = List.of(CraftKind.SIT_ON_TOP, CraftKind.PEDAL_KAYAK, CraftKind.CANOE)
                     .get(n % 3);
-            Hull hull = new Hull(LONG, WIDE, DEEP, HullShape.of(kind));
+            Hull hull = new Hull(LONG, WIDE, DEEP, HullShape.of(kind, List.of()));
             List<MassAt> masses = List.of(
                     new MassAt("hull", 30, LONG / 2, 0, 0.15),
                     new MassAt(

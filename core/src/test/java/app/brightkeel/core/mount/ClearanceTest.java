@@ -6,10 +6,12 @@ import static org.testng.Assert.assertTrue;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Weights;
 import java.util.ArrayList;
@@ -123,13 +125,31 @@ public class ClearanceTest {
         assertTrue(of(with(DemoRigs.oystercatcher(), fore)).behindM().isEmpty());
     }
 
-    /** A weighted mean by hand: (0.8 + 0.3 + 0.7 + 0.5 + 0.8 + 1) / 6; the beach counting 4: (3.8 + 4·0.3) / 9. */
+    /** A weighted mean by hand of eight parts that count; the beach counting 4. */
     @Test
     public void scoreByHand() {
-        Score scupper = Score.of(MountKind.SCUPPER);
-        assertEquals(scupper.weighted(Weights.EVEN), 4.1 / 6, 1e-9);
-        assertEquals(scupper.weighted(Weights.EVEN.withBeach(Figure.chosen(4))), (3.8 + 1.2) / 9, 1e-9);
-        Figure none = Figure.chosen(0);
-        assertEquals(scupper.weighted(new Weights(none, none, none, none, none, none)), 0.0);
+        Rig rig = DemoRigs.oystercatcher();
+        Score scupper = Score.of(rig, rig.transducers().get(0));
+        double sum = 0.8 + 0.3 + 0.7 + 0.5 + 0.8 + 0.8 + 1 + 0.4;
+        assertEquals(scupper.weighted(Weights.EVEN), sum / 8, 1e-9);
+        assertEquals(scupper.weighted(Weights.EVEN.withBeach(Figure.chosen(4))), (sum + 3 * 0.3) / 11, 1e-9);
+        assertEquals(scupper.weighted(Weights.all(Figure.chosen(0))), 0.0);
+    }
+
+    /** The side a person likes counts only where it is said, and a side view only where something looks there. */
+    @Test
+    public void partsThatCount() {
+        Rig rig = DemoRigs.gannet();
+        Transducer head = rig.transducers().get(1);
+        assertEquals(Score.of(rig, head).parts().size(), 8);
+        Rig handed = rig.withAngler(rig.angler().withHand(Hand.RIGHT))
+                .withSchools(rig.schools().withPost(Schools.Post.AT_HAND));
+        assertEquals(last(Score.of(handed, head)), new Score.Valued(Score.Part.AT_HAND, 1));
+        Rig free = handed.withSchools(rig.schools().withPost(Schools.Post.ROD_SIDE_FREE));
+        assertEquals(last(Score.of(free, head)), new Score.Valued(Score.Part.AT_HAND, 0));
+    }
+
+    private static Score.Valued last(Score score) {
+        return score.parts().get(score.parts().size() - 1);
     }
 }

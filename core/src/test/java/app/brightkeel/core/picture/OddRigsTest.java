@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.picture.Scene.Mark;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.review.Comparison;
@@ -102,7 +103,9 @@ public class OddRigsTest {
             List<Finding> findings = reviewer.review(line).findings();
             for (Link link : Link.values()) {
                 Links.of(link).workings(line);
-                drawn += Pictures.of(line, link).map(OddRigsTest::finite).orElse(0);
+                for (Outcome<Scene> scene : Pictures.all(line, link)) {
+                    drawn += scene.map(OddRigsTest::finite).orElse(0);
+                }
             }
             if (i % 50 == 0) {
                 Comparison.of(line, Link.TRANSDUCER, reviewer);

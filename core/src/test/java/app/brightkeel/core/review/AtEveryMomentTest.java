@@ -137,7 +137,7 @@ public class AtEveryMomentTest {
                         workings.get(0).rows().stream().noneMatch(Working.Row.Wanted.class::isInstance),
                         what + ": " + state.link());
             }
-            Pictures.of(line, state.link());
+            Pictures.all(line, state.link());
             Comparison.of(line, state.link(), REVIEWER);
         }
         for (Finding finding : review.findings()) {

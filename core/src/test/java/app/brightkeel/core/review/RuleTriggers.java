@@ -18,8 +18,10 @@ import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
@@ -27,6 +29,7 @@ import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Plug;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
@@ -65,6 +68,7 @@ final class RuleTriggers {
         all.putAll(craft());
         all.putAll(reachAndStyle());
         all.putAll(compatibility());
+        all.putAll(mountsAndHolders());
         return all;
     }
 
@@ -219,6 +223,58 @@ final class RuleTriggers {
                 DemoRigs.gannet(),
                 "wire.plug-pins-differ",
                 lead(s -> s.withWire(s.wire().withPlugPins(measured(2)))));
+    }
+
+    private static Map<String, Rig> mountsAndHolders() {
+        Rig side = GOOD.with(taken("side-line-cone"));
+        Rig arm = mount(m -> new Mount(MountKind.SWING_ARM, "arm-left", UNSET, UNSET));
+        Rig cup = mount(m -> new Mount(MountKind.SUCTION_CUP, "arm-left", UNSET, UNSET));
+        String display = GOOD.devices().get(0).id();
+        return Map.ofEntries(
+                Map.entry("mount.side-lost", standing(side, 2.60, 0.35, 0.5)),
+                Map.entry("mount.turn-blocked", standing(shallowGannet(), 1.95, 0.1, 0.8)),
+                Map.entry("mount.hole-unasked", mount(m -> m.withKind(MountKind.KEEL_BOLT))),
+                Map.entry("mount.fouls", arm),
+                Map.entry(
+                        "mount.too-fast",
+                        cup.withOuting(
+                                cup.outing().withWater(cup.outing().water().withMotion(Motion.TROLLING)))),
+                Map.entry("screen.holder-misfit", GOOD.with(holder("frame", display))),
+                Map.entry(
+                        "screen.holder-overloaded",
+                        GOOD.with(holder("ball-large", display).withArmM(measured(1)))),
+                Map.entry("screen.out-of-reach", GOOD.with(new Placement(display, "bow-hatch", true))),
+                Map.entry("screen.hard-to-read", device(d -> d.withTextM(measured(0.002)))),
+                Map.entry(
+                        "screen.in-the-way",
+                        craft(c -> c.withStations(c.stations().stream()
+                                .map(s -> s.id().equals("rail-left") ? s.withSideM(measured(-0.42)) : s)
+                                .toList()))),
+                Map.entry(
+                        "screen.school-post",
+                        GOOD.withAngler(GOOD.angler().withHand(Hand.LEFT))
+                                .withSchools(GOOD.schools().withPost(Schools.Post.ROD_SIDE_FREE))));
+    }
+
+    private static Holder holder(String id, String display) {
+        return Catalogue.holders().stream()
+                .filter(item -> item.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .with(h -> h.id("holder").holds(display));
+    }
+
+    /** A thick post that hangs down beside. */
+    private static Rig standing(Rig rig, double fromBowM, double sideM, double belowM) {
+        Obstruction post = new Obstruction(
+                "guard",
+                "guard",
+                Obstruction.Sort.OTHER,
+                measured(fromBowM),
+                measured(sideM),
+                measured(belowM),
+                measured(0.2));
+        return rig.withCraft(rig.craft().withObstructions(List.of(post)));
     }
 
     /** Where its band reaches the bottom. */

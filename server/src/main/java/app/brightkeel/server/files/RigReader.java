@@ -22,7 +22,7 @@ public final class RigReader {
 
     /** Steps from each version to the next: step k turns version k + 1 into k + 2. */
     private static final List<UnaryOperator<ObjectNode>> STEPS =
-            List.of(RigReader::notes, RigReader::water, RigReader::craft, RigReader::sonar);
+            List.of(RigReader::notes, RigReader::water, RigReader::craft, RigReader::sonar, RigReader::holders);
 
     private final JsonMapper mapper;
 
@@ -122,6 +122,30 @@ public final class RigReader {
             }
         }
         return document.put("version", 5);
+    }
+
+    /** Version 6 knows forms of hulls, bodies, adapter plates, turned poles and what holds displays. */
+    private static ObjectNode holders(ObjectNode document) {
+        JsonNode rig = document.path("rig");
+        if (rig instanceof ObjectNode each) {
+            each.putArray("holders");
+        }
+        if (rig.path("craft") instanceof ObjectNode craft) {
+            craft.putArray("sections");
+        }
+        if (rig.path("angler") instanceof ObjectNode angler) {
+            angler.put("hand", "undecided");
+        }
+        if (rig.path("schools") instanceof ObjectNode schools) {
+            schools.put("post", "undecided");
+        }
+        for (JsonNode device : rig.path("devices")) {
+            if (device instanceof ObjectNode each) {
+                each.putObject("size");
+                each.putObject("fixing").put("bolts", "");
+            }
+        }
+        return document.put("version", 6);
     }
 
     private ObjectNode object(byte[] bytes) {

@@ -1,9 +1,7 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.parts.PartsList;
-import app.brightkeel.core.picture.Pictures;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
@@ -17,6 +15,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -59,13 +58,16 @@ class FileController {
     /** The picture of a link as a file; where there is none yet, that is no such thing. */
     @GetMapping(path = "/rigs/{id}/scenes/{link}/svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(
-            @PathVariable String id, @PathVariable Link link, @RequestParam(defaultValue = "metric") Habit habit) {
+            @PathVariable String id,
+            @PathVariable Link link,
+            @RequestParam(defaultValue = "metric") Habit habit,
+            @RequestParam(defaultValue = "0") int scene) {
         Rig rig = store.get(id).rig();
-        Outcome<Scene> scene = Pictures.of(Line.of(rig), link);
-        if (!scene.isKnown()) {
+        List<Scene> scenes = Picture.of(Line.of(rig), link).scenes();
+        if (scene < 0 || scene >= scenes.size()) {
             throw new NoPicture();
         }
-        byte[] svg = SvgPicture.of(scene.value(), habit).getBytes(StandardCharsets.UTF_8);
+        byte[] svg = SvgPicture.of(scenes.get(scene), habit).getBytes(StandardCharsets.UTF_8);
         return named(rig.name() + ", " + link.name().toLowerCase(Locale.ROOT) + ".svg")
                 .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
                 .body(svg);

@@ -12,16 +12,22 @@ import java.util.List;
 /**
  * The picture of a link, or why there is none yet.
  *
- * @param scenes one, or none
+ * @param scenes those that can be drawn, the first being shown first
  */
 public record Picture(List<Scene> scenes, Text why) {
 
     static final Picture NONE = new Picture(List.of(), Text.of(""));
 
     static Picture of(Line line, Link link) {
-        Outcome<Scene> scene = Pictures.of(line, link);
-        return scene.isKnown()
-                ? new Picture(List.of(scene.value()), Text.of(""))
-                : new Picture(List.of(), Text.of("Waits for {}.", Wanted.words(line.rig(), scene.missing())));
+        List<Outcome<Scene>> all = Pictures.all(line, link);
+        List<Scene> known =
+                all.stream().filter(Outcome::isKnown).map(Outcome::value).toList();
+        return known.isEmpty()
+                ? new Picture(
+                        List.of(),
+                        Text.of(
+                                "Waits for {}.",
+                                Wanted.words(line.rig(), all.get(0).missing())))
+                : new Picture(known, Text.of(""));
     }
 }

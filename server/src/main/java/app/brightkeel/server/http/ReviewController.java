@@ -8,10 +8,14 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.server.files.RigDocument;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -56,6 +60,30 @@ class ReviewController {
     @GetMapping("/catalogue/adapters")
     List<AdapterItem> adapters() {
         return Catalogue.adapters();
+    }
+
+    @GetMapping("/catalogue/holders")
+    List<Holder> holders() {
+        return Catalogue.holders();
+    }
+
+    /**
+     * A kind of mount as it can be chosen.
+     *
+     * @param spots sorts of station it sits at
+     */
+    record MountChoice(MountKind kind, String words, List<Spot> spots, boolean encloses, boolean pole) {}
+
+    @GetMapping("/catalogue/mounts")
+    List<MountChoice> mounts() {
+        return Stream.of(MountKind.values())
+                .map(kind -> new MountChoice(
+                        kind,
+                        kind.words(),
+                        Stream.of(Spot.values()).filter(kind::sitsAt).toList(),
+                        kind.encloses(),
+                        kind.pole()))
+                .toList();
     }
 
     @GetMapping("/catalogue/crafts")

@@ -12,6 +12,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.Fixing;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Plug;
@@ -35,10 +36,26 @@ public class FormatVersionsTest {
 
     @DataProvider
     public Object[][] versions() {
-        Rig rig = withoutSonar(DemoRigs.oystercatcher());
+        Rig rig = withoutSonar(withoutHolders(DemoRigs.oystercatcher()));
         Rig bare = withoutCraft(rig);
         Rig dry = bare.withOuting(rig.outing().withWater(Water.UNKNOWN));
-        return new Object[][] {{1, dry.withNotes(List.of())}, {2, dry}, {3, bare}, {4, rig}, {5, DemoRigs.gannet()}};
+        return new Object[][] {
+            {1, dry.withNotes(List.of())},
+            {2, dry},
+            {3, bare},
+            {4, rig},
+            {5, withoutHolders(DemoRigs.gannet())},
+            {6, DemoRigs.sandpiper()}
+        };
+    }
+
+    /** As it was known before version 6: nothing of forms of hulls, sizes of screens and what holds them. */
+    private static Rig withoutHolders(Rig rig) {
+        return rig.withCraft(rig.craft().withSections(List.of()))
+                .withDevices(rig.devices().stream()
+                        .map(device -> device.with(
+                                d -> d.size(Size.UNKNOWN).textM(Figure.UNSET).fixing(Fixing.UNKNOWN)))
+                        .toList());
     }
 
     /** As it was known before version 5: nothing of styles, rated depths and what fits what. */

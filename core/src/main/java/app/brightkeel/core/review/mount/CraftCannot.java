@@ -21,10 +21,10 @@ final class CraftCannot implements Rule {
     public Judgement judge(Line line) {
         return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             worst.add(
-                    each.held().face().mount().spot() == each.held().spot() ? 1 : -1,
+                    each.held().face().mount().sitsAt(each.held().spot()) ? 1 : -1,
                     "A {} wants a {}; that place is a {}.",
                     each.held().face().mount().words(),
-                    each.held().face().mount().spot().words(),
+                    each.held().face().mount().spotWords(),
                     each.held().spot().words());
         });
     }

@@ -48,7 +48,7 @@ public final class MountChanges {
         return line.entered().transducers().stream()
                 .flatMap(transducer -> stations.stream()
                         .flatMap(station -> MountKind.decided()
-                                .filter(kind -> kind.spot() == station.spot() && wanted.test(transducer, kind))
+                                .filter(kind -> kind.sitsAt(station.spot()) && wanted.test(transducer, kind))
                                 .map(kind -> taken(line, transducer, kind, station))));
     }
 
@@ -56,7 +56,8 @@ public final class MountChanges {
         Mount old = transducer.mount();
         boolean same = old.kind() == kind;
         if (same && old.station().equals(station.id())) {
-            return new Change(id(transducer, kind, station), label(kind, station), Effort.MOVE, line.entered());
+            return new Change(
+                    id(transducer, kind, station), label(line, transducer, kind, station), Effort.MOVE, line.entered());
         }
         Mount mount = new Mount(
                 kind,
@@ -66,7 +67,7 @@ public final class MountChanges {
         Rig changed = line.entered().with(transducer.withMount(mount));
         return new Change(
                 id(transducer, kind, station),
-                label(kind, station),
+                label(line, transducer, kind, station),
                 same ? Effort.MOVE : Effort.BUY,
                 Relay.of(changed, transducer.id()));
     }
@@ -76,8 +77,11 @@ public final class MountChanges {
                 + kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + "." + station.id();
     }
 
-    private static Text label(MountKind kind, Station station) {
-        return Text.of("{}: {}", capital(kind.words()), station.name());
+    /** Where there are several transducers, with the one it is for. */
+    private static Text label(Line line, Transducer transducer, MountKind kind, Station station) {
+        return line.rig().transducers().size() == 1
+                ? Text.of("{}: {}", capital(kind.words()), station.name())
+                : Text.of("{}: {}, for the {}", capital(kind.words()), station.name(), transducer.name());
     }
 
     private static String capital(String words) {
@@ -116,7 +120,8 @@ public final class MountChanges {
     static Stream<Change> cleared(Line line) {
         List<Change> all = new ArrayList<>();
         for (Transducer transducer : line.rig().transducers()) {
-            if (transducer.mount().kind() == MountKind.HULL_POCKET) {
+            if (transducer.mount().kind().encloses()
+                    && !transducer.mount().kind().throughIce()) {
                 all.add(hung(line, transducer.id(), "flush", 0));
             }
             Figure ice = line.rig().outing().water().iceM();

@@ -9,15 +9,20 @@ import app.brightkeel.core.mount.Score;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reach.SeatStage;
+import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.sonar.SonarStage;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** The Mount link: how deep the face is under the surface; every mount the craft takes beside, best score first. */
 public final class MountReview implements LinkReview {
@@ -42,15 +47,27 @@ public final class MountReview implements LinkReview {
         all.add(MountStage.STAGE.working(line));
         for (Transducer transducer : line.rig().transducers()) {
             if (transducer.mount().kind() != MountKind.UNDECIDED) {
-                all.add(Score.working(transducer.mount().kind(), line.rig().weights()));
+                all.add(Score.working(line.rig(), transducer));
             }
         }
+        if (beside(line)) {
+            all.add(SeatStage.STAGE.working(line));
+        }
         return all;
+    }
+
+    /** Whether something stands beside the hull, where arms and paddles go. */
+    private static boolean beside(Line line) {
+        return line.get(SeatStage.STAGE).map(Seated::things).orElse(List.of()).stream()
+                .anyMatch(each -> !each.thing().screen());
     }
 
     @Override
     public boolean standsOn(Line line, String pointer) {
         boolean afloat = !line.rig().craft().kind().onIce();
+        if (pointer.equals("/angler/tallM")) {
+            return beside(line);
+        }
         if (pointer.startsWith("/outing/water/")) {
             return line.get(SonarStage.STAGE).isKnown() || afloat && pointer.endsWith("salinity");
         }
@@ -77,12 +94,30 @@ public final class MountReview implements LinkReview {
         return MountChanges.all(line).toList();
     }
 
+    /** Of the transducer whose mount is new, else of the first. */
     @Override
     public Merit merit(Line planned, Line changed) {
-        double score = changed.rig().transducers().stream()
-                .mapToDouble(
-                        t -> Score.of(t.mount().kind()).weighted(changed.rig().weights()))
+        Rig rig = changed.rig();
+        List<Transducer> before = planned.rig().transducers();
+        Transducer shown = rig.transducers().stream()
+                .filter(transducer -> !before.contains(transducer))
+                .findFirst()
+                .orElse(rig.transducers().get(0));
+        double score = rig.transducers().stream()
+                .mapToDouble(transducer -> Score.of(rig, transducer).weighted(rig.weights()))
                 .sum();
-        return new Merit(score, List.of());
+        return new Merit(score, reasons(changed, shown));
+    }
+
+    /** The rules it fails; where it fails none, its score. */
+    private static List<Text> reasons(Line changed, Transducer shown) {
+        List<Text> failing = MountRules.ALL.stream()
+                .map(rule -> Map.entry(rule, rule.judge(changed)))
+                .filter(judged -> judged.getKey().verdict(judged.getValue()) == Verdict.FAILS)
+                .map(judged -> ((Rule.Judgement.Measured) judged.getValue()).text())
+                .toList();
+        return failing.isEmpty()
+                ? Score.of(changed.rig(), shown).reasons(changed.rig().weights())
+                : failing;
     }
 }

@@ -18,7 +18,12 @@ public final class MountRules {
             new FaceTilted(),
             new BehindDrive(),
             new ProudOnBeach(),
-            new NotThroughHull());
+            new NotThroughHull(),
+            new SideLost(),
+            new TurnBlocked(),
+            new HoleUnasked(),
+            new Fouls(),
+            new TooFast());
 
     private MountRules() {}
 }

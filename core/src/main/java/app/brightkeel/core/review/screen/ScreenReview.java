@@ -6,12 +6,14 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 
 /** The Screen link: mean watts; brightness as what could be had instead. */
 public final class ScreenReview implements LinkReview {
@@ -28,12 +30,13 @@ public final class ScreenReview implements LinkReview {
 
     @Override
     public boolean standsOn(Line line, String pointer) {
-        return pointer.contains("/draw/") || pointer.startsWith("/outing/phases");
+        boolean seated = line.get(SeatStage.STAGE).isKnown() && pointer.equals("/angler/tallM");
+        return seated || pointer.contains("/draw/") || pointer.startsWith("/outing/phases");
     }
 
     @Override
     public List<Working> workings(Line line) {
-        return List.of(Load.STAGE.working(line));
+        return List.of(Load.STAGE.working(line), SeatStage.STAGE.working(line));
     }
 
     @Override
@@ -44,11 +47,11 @@ public final class ScreenReview implements LinkReview {
 
     @Override
     public List<Change> alternatives(Line line) {
-        if (line.rig().devices().stream().noneMatch(d -> d.kind().dimmable())) {
-            return List.of();
-        }
-        return DoubleStream.of(1, 0.8, 0.6, 0.4, 0.2)
-                .mapToObj(b -> ScreenChanges.dim(line, b))
+        boolean dims = line.rig().devices().stream().anyMatch(d -> d.kind().dimmable());
+        Stream<Change> dimmed =
+                DoubleStream.of(1, 0.8, 0.6, 0.4, 0.2).filter(b -> dims).mapToObj(b -> ScreenChanges.dim(line, b));
+        return Stream.of(dimmed, HolderChanges.all(line), HolderChanges.places(line))
+                .flatMap(changes -> changes)
                 .toList();
     }
 }

@@ -13,7 +13,13 @@ public final class ScreenRules {
             new StageKnown("screen.incomplete", Link.SCREEN, Load.STAGE),
             new DrawAssumed(),
             new DrawImplausible(),
-            new OtherFamily());
+            new OtherFamily(),
+            new HolderMisfit(),
+            new HolderOverloaded(),
+            new OutOfReach(),
+            new HardToRead(),
+            new InTheWay(),
+            new PostSchool());
 
     private ScreenRules() {}
 }

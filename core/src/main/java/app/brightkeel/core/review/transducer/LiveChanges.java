@@ -106,7 +106,7 @@ final class LiveChanges {
         }
         return rig.craft().stations().stream()
                 .flatMap(station -> Stream.of(MountKind.LIVE_POLE, MountKind.ICE_POLE)
-                        .filter(kind -> kind.spot() == station.spot())
+                        .filter(kind -> kind.sitsAt(station.spot()))
                         .flatMap(kind -> Stream.of(
                                 ahead(
                                         rig,

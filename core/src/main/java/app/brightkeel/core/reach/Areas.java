@@ -1,0 +1,81 @@
+package app.brightkeel.core.reach;
+
+import app.brightkeel.core.rig.Hand;
+import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Zone;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Room that is kept clear around the seat; common practice, no source.
+ *
+ * <p>A paddle sweeps outside the hull from ahead of the knees to the hip, so that a post 0.75-1.05 m ahead of the seat
+ * stands clear. Knees and pedals turn ahead of the seat. Fish are landed beside it: on the side away from the working
+ * hand, or on that of the hand where the person keeps it free for the rod.
+ */
+final class Areas {
+
+    private static final double PADDLE_AHEAD_M = 0.70;
+    private static final double HIP_M = 0.05;
+    private static final double PADDLE_OUT_M = 0.45;
+    private static final double INBOARD_M = 0.05;
+    private static final double PEDALS_AHEAD_M = 0.95;
+    private static final double PEDALS_NEAR_M = 0.40;
+    private static final double KNEES_M = 0.20;
+    private static final double LANDING_AHEAD_M = 0.45;
+    private static final double LANDING_BEHIND_M = 0.30;
+    private static final double USUAL_TALL_M = 1.75;
+
+    private Areas() {}
+
+    static List<Area> of(SeatNeeds needs) {
+        double seat = needs.seatM();
+        double half = needs.beamM() / 2;
+        double tall = needs.tallM() / USUAL_TALL_M;
+        List<Area> all = new ArrayList<>();
+        if (paddled(needs)) {
+            double fore = seat - PADDLE_AHEAD_M * tall;
+            all.add(new Area(Zone.PADDLE, fore, seat + HIP_M, -half - PADDLE_OUT_M, -half + INBOARD_M));
+            all.add(new Area(Zone.PADDLE, fore, seat + HIP_M, half - INBOARD_M, half + PADDLE_OUT_M));
+        }
+        if (pedalled(needs)) {
+            all.add(new Area(
+                    Zone.PEDALS, seat - PEDALS_AHEAD_M * tall, seat - PEDALS_NEAR_M * tall, -KNEES_M, KNEES_M));
+        }
+        int landing = landing(needs);
+        if (landing != 0) {
+            double inner = half - INBOARD_M;
+            double outer = half + PADDLE_OUT_M;
+            all.add(new Area(
+                    Zone.LANDING,
+                    seat - LANDING_AHEAD_M,
+                    seat + LANDING_BEHIND_M,
+                    landing < 0 ? -outer : inner,
+                    landing < 0 ? -inner : outer));
+        }
+        return all;
+    }
+
+    private static boolean paddled(SeatNeeds needs) {
+        return switch (needs.kind()) {
+            case SIT_ON_TOP, SIT_INSIDE, CANOE, INFLATABLE, BOARD -> true;
+            default -> false;
+        };
+    }
+
+    private static boolean pedalled(SeatNeeds needs) {
+        return switch (needs.kind()) {
+            case PEDAL_KAYAK -> true;
+            default -> false;
+        };
+    }
+
+    private static int landing(SeatNeeds needs) {
+        if (needs.hand() == Hand.UNDECIDED || needs.post() == Schools.Post.UNDECIDED) {
+            return 0;
+        }
+        return needs.post() == Schools.Post.AT_HAND
+                ? -needs.hand().side()
+                : needs.hand().side();
+    }
+}

@@ -1,0 +1,40 @@
+package app.brightkeel.core.reach;
+
+import app.brightkeel.core.rig.CraftKind;
+import app.brightkeel.core.rig.Hand;
+import app.brightkeel.core.rig.Schools;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What decides what is within reach and in sight.
+ *
+ * @param seatM       middle of the seat aft of the bow, {@code seatHeightM} over the lowest line of the hull
+ * @param beamM       greatest width of the craft
+ * @param tallM       body height
+ * @param keypad      whether a keypad is aboard, so that a screen need not be touched
+ */
+public record SeatNeeds(
+        CraftKind kind,
+        double seatM,
+        double seatHeightM,
+        double beamM,
+        double tallM,
+        Hand hand,
+        Schools.Post post,
+        boolean keypad,
+        List<Thing> things) {
+
+    public SeatNeeds {
+        things = List.copyOf(things);
+    }
+
+    /**
+     * A screen, or a mount that stands beside the hull.
+     *
+     * @param screen whether it is looked at
+     * @param textM  height of its figures that matter, where known
+     */
+    public record Thing(
+            String id, String name, boolean screen, double xM, double yM, double zM, Optional<Double> textM) {}
+}

@@ -1,0 +1,58 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.mount.Clearance;
+import app.brightkeel.core.mount.Clearances;
+import app.brightkeel.core.mount.MountStage;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.stream.Stream;
+
+/** A side view wants both sides clear to the horizontal; a recessed bay only costs a sector of it. */
+final class SideLost implements Rule {
+
+    /** A thin fan looks within so much of square to the keel [°]. */
+    static final int WITHIN_DEG = 2;
+
+    /** Hidden below the horizontal, from here on a side is blocked; common practice, no source [rad]. */
+    private static final double BLOCKED_RAD = Math.toRadians(20);
+
+    private static final int RIGHT_DEG = 90;
+    private static final int LEFT_DEG = 270;
+
+    @Override
+    public Head head() {
+        return new Head("mount.side-lost", Link.MOUNT, Force.PHYSICS);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+            if (each.held().side()) {
+                side(worst, each, LEFT_DEG, "left");
+                side(worst, each, RIGHT_DEG, "right");
+            }
+        });
+    }
+
+    private static void side(Worst worst, Clearance each, int bearing, String words) {
+        double lost = each.sector().lostRad(bearing, WITHIN_DEG);
+        double left = 1 - lost / BLOCKED_RAD;
+        double headroom = lost == 0 ? 1 : COMFORTABLE * left;
+        worst.add(
+                each.held().face().mount().encloses() ? Math.max(0, headroom) : headroom,
+                "To the {} the {} loses {} below the horizontal.",
+                words,
+                each.held().name(),
+                new Amount(Math.toDegrees(lost), Unit.DEGREE));
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return MountChanges.cleared(line);
+    }
+}

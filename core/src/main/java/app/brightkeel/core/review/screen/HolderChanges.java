@@ -1,0 +1,120 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reach.SeatStage;
+import app.brightkeel.core.reach.Seated;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.HolderKind;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.route.Relay;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Other holders, and other places for what they hold. */
+final class HolderChanges {
+
+    private HolderChanges() {}
+
+    /** Every holder of the catalogue for each display that has one, the fitting ball for one that has not; what cures comes first. */
+    static Stream<Change> holders(Line line) {
+        Rig rig = line.entered();
+        return rig.holders().stream()
+                .flatMap(holder -> Stream.concat(ball(rig, holder).stream(), fitting(rig, rig.device(holder.holds()))));
+    }
+
+    private static Stream<Change> fitting(Rig rig, Device display) {
+        return taken(rig, display)
+                .filter(change ->
+                        HolderFit.of(
+                                        change.after(),
+                                        change.after().holderOf(display.id()).orElseThrow(),
+                                        display)
+                                .stream()
+                                .allMatch(HolderFit::fits));
+    }
+
+    /** Every holder of the catalogue for each display, to compare. */
+    static Stream<Change> all(Line line) {
+        Rig rig = line.entered();
+        return rig.devices().stream().filter(device -> device.kind().display()).flatMap(display -> taken(rig, display));
+    }
+
+    private static Stream<Change> taken(Rig rig, Device display) {
+        return Catalogue.holders().stream().map(item -> {
+            String id = rig.holderOf(display.id())
+                    .map(Holder::id)
+                    .orElseGet(() -> FreshId.of(rig, "holder-" + display.id()));
+            return new Change(
+                    "screen.hold." + display.id() + "." + item.id(),
+                    Text.of("{} for the {}", item.name(), display.name()),
+                    Effort.BUY,
+                    rig.with(item.with(placed -> placed.id(id).origin(item.id()).holds(display.id()))));
+        });
+    }
+
+    /** The same holder with a base whose ball its arm grips. */
+    private static Optional<Change> ball(Rig rig, Holder holder) {
+        boolean differs = holder.kind() == HolderKind.BALL_ARM
+                && holder.ballM().isSet()
+                && holder.armBallM().isSet()
+                && !holder.ballM().equals(holder.armBallM());
+        return differs
+                ? Optional.of(new Change(
+                        "screen.base." + holder.id(),
+                        Text.of("A base with the ball the arm grips"),
+                        Effort.BUY,
+                        rig.with(holder.withBallM(holder.armBallM()))))
+                : Optional.empty();
+    }
+
+    /** Each display set to show figures as high as the eye needs, to the next half millimetre up. */
+    static Stream<Change> largerFigures(Line line) {
+        Rig rig = line.entered();
+        return line.get(SeatStage.STAGE).map(Seated::things).orElse(List.of()).stream()
+                .filter(each -> each.thing()
+                        .textM()
+                        .filter(text -> text < each.neededM())
+                        .isPresent())
+                .map(each -> {
+                    double high = Math.ceil(each.neededM() * 2000) / 2000;
+                    Device display = rig.device(each.thing().id());
+                    return new Change(
+                            "screen.figures." + display.id() + "." + Math.round(high * 10_000),
+                            Text.of("Show figures of {}", new Amount(high, Unit.FINE_MILLIMETRE)),
+                            Effort.SETTING,
+                            rig.with(display.withTextM(Figure.chosen(high))));
+                });
+    }
+
+    /** Each display at every other place for one. */
+    static Stream<Change> places(Line line) {
+        Rig rig = line.entered();
+        return rig.devices().stream()
+                .filter(device -> device.kind().display())
+                .flatMap(display -> rig.craft().stations().stream()
+                        .filter(station ->
+                                station.spot().takesDisplay() && !station.id().equals(rig.stationOf(display.id())))
+                        .map(station -> placed(rig, display, station)));
+    }
+
+    private static Change placed(Rig rig, Device display, Station station) {
+        boolean comesOff = rig.placeOf(display.id()).map(Placement::comesOff).orElse(true);
+        return new Change(
+                "screen.place." + display.id() + "." + station.id(),
+                Text.of("{}: {}", display.name(), station.name()),
+                Effort.MOVE,
+                Relay.placed(rig, new Placement(display.id(), station.id(), comesOff)));
+    }
+}

@@ -1,0 +1,35 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Holder;
+import java.util.stream.Stream;
+
+/** Grip, width, bolts and balls of a holder fit the place and the display. */
+final class HolderMisfit implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("screen.holder-misfit", Link.SCREEN, Force.PHYSICS);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Holder holder : line.rig().holders()) {
+            Device display = line.rig().device(holder.holds());
+            HolderFit.of(line.rig(), holder, display)
+                    .forEach(fit -> worst.add(fit.fits() ? 1 : -1, fit.template(), fit.parts()));
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return HolderChanges.holders(line);
+    }
+}

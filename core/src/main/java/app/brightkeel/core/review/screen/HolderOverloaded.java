@@ -1,0 +1,50 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Holder;
+import java.util.stream.Stream;
+
+/** A holder carries the mass of its display at the end of its arm. */
+final class HolderOverloaded implements Rule {
+
+    private static final double GRAVITY = 9.81;
+
+    @Override
+    public Head head() {
+        return new Head("screen.holder-overloaded", Link.SCREEN, Force.MAKER);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Holder holder : line.rig().holders()) {
+            Device display = line.rig().device(holder.holds());
+            if (holder.carriesNm().isSet()
+                    && holder.armM().isSet()
+                    && display.massKg().isSet()) {
+                double moment =
+                        display.massKg().value() * GRAVITY * holder.armM().value();
+                worst.add(
+                        Worst.within(moment, holder.carriesNm().value()),
+                        "The {} turns the {} with {}; it carries {}.",
+                        display.name(),
+                        holder.name(),
+                        new Amount(moment, Unit.NEWTON_METRE),
+                        new Amount(holder.carriesNm().value(), Unit.NEWTON_METRE));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return HolderChanges.holders(line);
+    }
+}

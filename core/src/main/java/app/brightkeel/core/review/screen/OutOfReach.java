@@ -1,0 +1,45 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reach.SeatStage;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.stream.Stream;
+
+/** A screen is worked from the seat: within reach of a stretched hand, unless a keypad is. */
+final class OutOfReach implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("screen.out-of-reach", Link.SCREEN, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        if (line.get(SeatStage.STAGE).isKnown()
+                && !line.needs(SeatStage.STAGE).value().keypad()) {
+            var seated = line.get(SeatStage.STAGE).value();
+            for (var each : seated.things()) {
+                if (each.thing().screen()) {
+                    worst.add(
+                            Worst.within(each.awayM(), seated.stretchedM()),
+                            "The {} is {} from the seat; a stretched hand goes {}.",
+                            each.thing().name(),
+                            new Amount(each.awayM(), Unit.METRE),
+                            new Amount(seated.stretchedM(), Unit.METRE));
+                }
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return HolderChanges.places(line);
+    }
+}

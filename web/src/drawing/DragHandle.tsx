@@ -1,0 +1,92 @@
+import { useRef, useState } from "react";
+import type { Mark, Point, Rig } from "../api/types";
+import { setAt } from "../edit/pointer";
+import { useEditor } from "../edit/RigEditor";
+import { useUnits } from "../units/UnitsProvider";
+import type { Placed } from "./frame";
+
+/** One step of the arrow keys [m]. */
+const STEP = 0.05;
+
+const KEYS: Record<string, [number, number]> = {
+  ArrowLeft: [-STEP, 0],
+  ArrowRight: [STEP, 0],
+  ArrowUp: [0, STEP],
+  ArrowDown: [0, -STEP],
+};
+
+/** A place that follows the hand both ways; letting go keeps one revision. */
+export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag" }>; placed: Placed }) {
+  const { rig, save, preview } = useEditor();
+  const { text } = useUnits();
+  const [at, setNow] = useState<Point | null>(null);
+  const circle = useRef<SVGCircleElement>(null);
+  const now = at ?? mark.at;
+  const bounded = (point: Point): Point => ({
+    x: Math.max(mark.low.x, Math.min(mark.high.x, point.x)),
+    y: Math.max(mark.low.y, Math.min(mark.high.y, point.y)),
+  });
+  const moved = (into: Rig, point: Point): Rig =>
+    setAt(
+      setAt(into, mark.xPointer, measured(point.x - mark.origin.x)),
+      mark.yPointer,
+      measured(point.y - mark.origin.y),
+    );
+  const keep = (point: Point) => {
+    save((saved) => moved(saved, bounded(point)));
+    setNow(null);
+  };
+  const under = (clientX: number, clientY: number): Point => {
+    const svg = circle.current!.ownerSVGElement!;
+    const point = new DOMPoint(clientX, clientY).matrixTransform(svg.getScreenCTM()!.inverse());
+    // the scale is straight: two known places give every other one
+    const share = (value: number, from: number, to: number) => (value - from) / (to - from);
+    const x = share(point.x, placed.x(mark.low.x), placed.x(mark.high.x));
+    const y = share(point.y, placed.y(mark.low.y), placed.y(mark.high.y));
+    return {
+      x: mark.low.x + x * (mark.high.x - mark.low.x),
+      y: mark.low.y + y * (mark.high.y - mark.low.y),
+    };
+  };
+  return (
+    <circle
+      ref={circle}
+      role="button"
+      tabIndex={0}
+      aria-label={`${text(mark.text)}: move with the arrow keys`}
+      cx={placed.x(now.x)}
+      cy={placed.y(now.y)}
+      r={7}
+      fill="transparent"
+      stroke={at ? "var(--act)" : "transparent"}
+      strokeWidth="2"
+      className="cursor-move touch-none hover:stroke-[var(--act)] focus-visible:stroke-[var(--act)] focus-visible:outline-none"
+      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+      onPointerMove={(event) => {
+        if (event.currentTarget.hasPointerCapture(event.pointerId)) {
+          const point = bounded(under(event.clientX, event.clientY));
+          setNow(point);
+          preview(moved(rig, point));
+        }
+      }}
+      onPointerUp={(event) => {
+        if (at !== null) keep(under(event.clientX, event.clientY));
+      }}
+      onKeyDown={(event) => {
+        const way = KEYS[event.key];
+        if (way) {
+          event.preventDefault();
+          event.stopPropagation();
+          keep({ x: mark.at.x + way[0], y: mark.at.y + way[1] });
+        }
+      }}
+    >
+      <title>{text(mark.text)}</title>
+    </circle>
+  );
+}
+
+/** To the centimetre: nobody drags finer. */
+function measured(value: number) {
+  return { kind: "given", value: Math.round(value * 100) / 100, basis: "measured" };
+}

@@ -1,0 +1,156 @@
+import type { Obstruction, Rig, Station } from "../../api/types";
+import { newObstruction, newStation } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { setAt } from "../../edit/pointer";
+import { Button } from "../../parts/Button";
+import { Choice } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { Remove } from "./Section";
+import { SizeFields } from "./SizeFields";
+
+const SPOTS: [Station["spot"], string][] = [
+  ["bow-hatch", "bow hatch"],
+  ["centre-hatch", "centre hatch"],
+  ["ahead-of-pedals", "ahead of the pedals"],
+  ["cockpit-floor", "cockpit floor"],
+  ["beside-seat", "beside the seat"],
+  ["seat-back", "seat back"],
+  ["stern-well", "stern well"],
+  ["transom", "transom"],
+  ["stern-inserts", "threaded inserts at the stern"],
+  ["console-plate", "plate under the motor console"],
+  ["scupper", "scupper"],
+  ["hull-pocket", "hull pocket"],
+  ["rail", "rail or gunwale"],
+  ["on-deck", "on deck"],
+  ["inside-hull", "inside the hull"],
+  ["ice-hole", "hole in the ice"],
+  ["inside-box", "inside the box"],
+  ["on-arm", "on an arm"],
+];
+
+const SORTS: [Obstruction["sort"], string][] = [
+  ["drive", "drive"],
+  ["rudder", "rudder"],
+  ["skeg", "skeg"],
+  ["other", "something else"],
+];
+
+/** The places of the craft and what stands down into the water, by numbers; in the drawing they are dragged. */
+export function CraftParts() {
+  const { rig, save } = useEditor();
+  const { stations, obstructions } = rig.craft;
+  return (
+    <details className="mb-3">
+      <summary className="cursor-pointer py-1 text-[13px] text-ink-3">
+        {stations.length} places, {obstructions.length} obstructions
+      </summary>
+      {stations.map((station, i) => (
+        <StationFields key={station.id} station={station} at={`/craft/stations/${i}`} />
+      ))}
+      <Button
+        look="quiet"
+        onClick={() => save((now) => setAt(now, "/craft/stations", [...now.craft.stations, newStation(now)]))}
+      >
+        Add a place
+      </Button>
+      {obstructions.map((obstruction, i) => (
+        <ObstructionFields key={obstruction.id} obstruction={obstruction} at={`/craft/obstructions/${i}`} />
+      ))}
+      <Button
+        look="quiet"
+        onClick={() =>
+          save((now) => setAt(now, "/craft/obstructions", [...now.craft.obstructions, newObstruction(now)]))
+        }
+      >
+        Add an obstruction
+      </Button>
+    </details>
+  );
+}
+
+function StationFields({ station, at }: { station: Station; at: string }) {
+  const { save } = useEditor();
+  return (
+    <details className="border-b border-grid">
+      <summary className="cursor-pointer py-1 text-[14px]">{station.name}</summary>
+      <div className="flex items-baseline gap-3 pl-3">
+        <div className="grow font-semibold">
+          <NameField label="Name of the place" pointer={`${at}/name`} />
+        </div>
+        <Remove what={station.name} onClick={() => save((now) => withoutStation(now, station.id))} />
+      </div>
+      <div className="pl-3">
+        <Choice label="Sort of place" pointer={`${at}/spot`} options={SPOTS} />
+        <PlaceFields at={at} />
+        <FigureField
+          label="Over the bottom line"
+          pointer={`${at}/heightM`}
+          unit="millimetre"
+          basis="measured"
+        />
+        <SizeFields at={`${at}/room`} of={`the room at ${station.name}`} />
+      </div>
+    </details>
+  );
+}
+
+function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: string }) {
+  const { save } = useEditor();
+  const without = (now: Rig) =>
+    setAt(
+      now,
+      "/craft/obstructions",
+      now.craft.obstructions.filter((each) => each.id !== obstruction.id),
+    );
+  return (
+    <details className="border-b border-grid">
+      <summary className="cursor-pointer py-1 text-[14px]">{obstruction.name}</summary>
+      <div className="flex items-baseline gap-3 pl-3">
+        <div className="grow font-semibold">
+          <NameField label="Name of the obstruction" pointer={`${at}/name`} />
+        </div>
+        <Remove what={obstruction.name} onClick={() => save(without)} />
+      </div>
+      <div className="pl-3">
+        <Choice label="Sort" pointer={`${at}/sort`} options={SORTS} />
+        <PlaceFields at={at} />
+        <FigureField
+          label="Below the bottom line"
+          pointer={`${at}/belowM`}
+          unit="millimetre"
+          basis="measured"
+        />
+        <FigureField label="Half width" pointer={`${at}/halfWidthM`} unit="millimetre" basis="measured" />
+      </div>
+    </details>
+  );
+}
+
+function PlaceFields({ at }: { at: string }) {
+  return (
+    <>
+      <FigureField label="From the bow" pointer={`${at}/fromBowM`} unit="metre" basis="measured" />
+      <FigureField
+        label="Right of the middle"
+        hint="left is negative"
+        pointer={`${at}/sideM`}
+        unit="metre"
+        basis="measured"
+      />
+    </>
+  );
+}
+
+/** Passages to and from a place go with it. */
+function withoutStation(rig: Rig, id: string): Rig {
+  return {
+    ...rig,
+    craft: {
+      ...rig.craft,
+      stations: rig.craft.stations.filter((each) => each.id !== id),
+      passages: rig.craft.passages.filter((each) => each.from !== id && each.to !== id),
+    },
+  };
+}

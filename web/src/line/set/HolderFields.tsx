@@ -1,0 +1,68 @@
+import { useQuery } from "@tanstack/react-query";
+import { holdersQuery } from "../../api/queries";
+import type { Device } from "../../api/types";
+import { heldBy } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { ChoiceOf } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { More } from "./Section";
+import { SitsAt } from "./SitsAt";
+
+/** Where a display sits and what holds it there. */
+export function HolderFields({ device }: { device: Device }) {
+  const { rig, save } = useEditor();
+  const catalogue = useQuery(holdersQuery);
+  const index = rig.holders.findIndex((each) => each.holds === device.id);
+  const holder = rig.holders[index];
+  const known = (catalogue.data ?? []).map((item): [string, string] => [item.id, item.name]);
+  const own: [string, string][] =
+    holder && !known.some(([id]) => id === holder.origin) ? [[holder.origin, holder.name]] : [];
+  return (
+    <>
+      <SitsAt item={device.id} label="Stands at" />
+      <ChoiceOf
+        label="Held by"
+        value={holder?.origin ?? ""}
+        options={[["", "not said"], ...own, ...known]}
+        onChange={(id) =>
+          save((now) =>
+            heldBy(
+              now,
+              device.id,
+              catalogue.data?.find((item) => item.id === id),
+            ),
+          )
+        }
+      />
+      {holder && (
+        <HolderMeasures name={holder.name} ball={holder.kind === "ball-arm"} at={`/holders/${index}`} />
+      )}
+    </>
+  );
+}
+
+function HolderMeasures({ name, ball, at }: { name: string; ball: boolean; at: string }) {
+  return (
+    <div role="group" aria-label={`Measures of the ${name}`}>
+      {ball && (
+        <>
+          <FigureField label="Ball of the base" pointer={`${at}/ballM`} unit="millimetre" basis="measured" />
+          <FigureField
+            label="Ball the arm grips"
+            pointer={`${at}/armBallM`}
+            unit="millimetre"
+            basis="measured"
+          />
+        </>
+      )}
+      <More>
+        <NameField label="Name of the holder" pointer={`${at}/name`} />
+        <FigureField label="Arm" pointer={`${at}/armM`} unit="millimetre" basis="measured" />
+        <FigureField label="Carries" hint="mass times arm" pointer={`${at}/carriesNm`} unit="newton-metre" />
+        <FigureField label="Narrowest screen" pointer={`${at}/leastWideM`} unit="millimetre" />
+        <FigureField label="Widest screen" pointer={`${at}/mostWideM`} unit="millimetre" />
+      </More>
+    </div>
+  );
+}
