@@ -44,10 +44,11 @@ export const workingsQuery = (id: string, revision: number, link: Link) =>
     queryFn: () => answer(api.GET("/api/rigs/{id}/workings", { params: { path: { id }, query: { link } } })),
   });
 
-export const offersQuery = (id: string, revision: number, link: Link) =>
+export const offersQuery = (id: string, revision: number, link: Link, wider: boolean) =>
   queryOptions({
-    queryKey: ["rig", id, revision, "offers", link],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/changes", { params: { path: { id }, query: { link } } })),
+    queryKey: ["rig", id, revision, "offers", link, wider],
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/changes", { params: { path: { id }, query: { link, wider } } })),
   });
 
 export const changeQuery = (id: string, revision: number, change: string) =>

@@ -13,7 +13,9 @@ const EFFORTS = { setting: "a setting", move: "move it", buy: "to buy", drill: "
 /** Alternatives for the link, best first, each with what it does to every link. */
 export function ComparePane() {
   const { saved, link } = useEditor();
-  const offers = useQuery(offersQuery(saved.id, saved.revision, link));
+  const [widened, setWidened] = useState(false);
+  const wider = widened && link === "mount";
+  const offers = useQuery(offersQuery(saved.id, saved.revision, link, wider));
   const [looked, setLooked] = useState<string | null>(null);
   if (offers.isPending) {
     return <p className="text-ink-3">Working out what else there is…</p>;
@@ -30,6 +32,17 @@ export function ComparePane() {
   }
   return (
     <>
+      {link === "mount" && (
+        <label className="flex items-center gap-2 pb-1 text-[13.5px]">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--act)]"
+            checked={wider}
+            onChange={(event) => setWidened(event.target.checked)}
+          />
+          with every type of transducer, the best twenty
+        </label>
+      )}
       <ol>
         {offers.data.map((offer, i) => (
           <OfferRow key={offer.id} offer={offer} rank={i + 1} onLook={setLooked} />

@@ -92,6 +92,17 @@ public class LineBenchmark {
         return Comparison.of(Line.of(shortLead), Link.TRANSDUCER, reviewer);
     }
 
+    /** Bound: every type in every mount of a craft ranked in 20 ms. */
+    @Benchmark
+    public Object rankingOfMountsAndTypes() {
+        return Comparison.wider(Line.of(shortLead), Link.MOUNT, reviewer);
+    }
+
+    @Benchmark
+    public Object rankingOfMounts() {
+        return Comparison.of(Line.of(fjord), Link.MOUNT, reviewer);
+    }
+
     @Benchmark
     public Object runtimeWithItsBand() {
         return Line.of(fails).get(RuntimeBand.STAGE);

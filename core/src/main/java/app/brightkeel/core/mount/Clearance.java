@@ -77,7 +77,7 @@ public record Clearance(
     /** What the rim of a pocket or hole leaves of the view where the face lies inside it. */
     private static double rimRad(Held held) {
         double inside = switch (held.face().mount()) {
-            case ICE_FLOAT, ICE_WRAP, ICE_POLE ->
+            case ICE_FLOAT, ICE_SLEEVE, ICE_WRAP, ICE_ARM, ICE_POLE ->
                 held.iceM().orElse(0.0) - held.face().underM();
             default -> held.face().mount().encloses() ? -held.proudM() : 0;
         };

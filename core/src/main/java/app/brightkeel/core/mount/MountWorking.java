@@ -161,6 +161,7 @@ final class MountWorking {
         if (!clearance.by().isEmpty()) {
             told.remark("The {} is what limits it.", clearance.by());
         }
+        told.remark("Its cable leaves {}.", transducer.mount().kind().cable());
         told.result("", "free half angle", Math.toDegrees(clearance.clearRad()), Unit.DEGREE);
     }
 }

@@ -22,26 +22,21 @@ public final class Sector {
     private static final double FARTHEST_M = 2.0;
     private static final double FARTHER = 1.3;
 
-    /** Hidden below the craft's own horizontal [rad]; 0 where nothing hides it. */
+    /** Hidden below the craft's own horizontal, at last below the true one [rad]; 0 where nothing hides it. */
     private final double[] hidden = new double[DEGREES];
 
-    private final double riseX;
-    private final double riseY;
-
-    private Sector(double riseX, double riseY) {
-        this.riseX = riseX;
-        this.riseY = riseY;
-    }
+    private Sector() {}
 
     static Sector of(Held held, double rimRad) {
-        Sector sector = new Sector(held.riseX(), held.riseY());
+        Sector sector = new Sector();
         for (Obstruction obstruction : held.obstructions()) {
             sector.stands(held, obstruction);
         }
         held.outline().ifPresent(hull -> sector.hull(held, hull));
         double rim = Math.PI / 2 - rimRad;
         for (int deg = 0; deg < DEGREES; deg++) {
-            sector.hidden[deg] = Math.max(sector.hidden[deg], rim);
+            double below = Math.max(sector.hidden[deg], rim);
+            sector.hidden[deg] = below == 0 ? 0 : Math.max(0, Math.min(Math.PI / 2, below - horizonRad(held, deg)));
         }
         return sector;
     }
@@ -97,10 +92,7 @@ public final class Sector {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Sector that
-                && Arrays.equals(hidden, that.hidden)
-                && riseX == that.riseX
-                && riseY == that.riseY;
+        return other instanceof Sector that && Arrays.equals(hidden, that.hidden);
     }
 
     @Override
@@ -108,16 +100,15 @@ public final class Sector {
         return Arrays.hashCode(hidden);
     }
 
-    /** Hidden below the true horizontal towards a bearing, 0 to π/2 [rad]. */
-    public double lostRad(int bearingDeg) {
-        int at = Math.floorMod(bearingDeg, DEGREES);
-        return hidden[at] == 0 ? 0 : Math.max(0, Math.min(Math.PI / 2, hidden[at] - horizonRad(at)));
+    /** How far the true horizontal lies below the craft's own towards a bearing [rad]. */
+    private static double horizonRad(Held held, int bearingDeg) {
+        double turn = Math.toRadians(bearingDeg);
+        return -Math.atan(-held.riseX() * Math.cos(turn) + held.riseY() * Math.sin(turn));
     }
 
-    /** How far the true horizontal lies below the craft's own towards a bearing [rad]. */
-    private double horizonRad(int bearingDeg) {
-        double turn = Math.toRadians(bearingDeg);
-        return -Math.atan(-riseX * Math.cos(turn) + riseY * Math.sin(turn));
+    /** Hidden below the true horizontal towards a bearing, 0 to π/2 [rad]. */
+    public double lostRad(int bearingDeg) {
+        return hidden[Math.floorMod(bearingDeg, DEGREES)];
     }
 
     /** The most that is hidden within so many degrees of a bearing, 0 to π/2 [rad]. */

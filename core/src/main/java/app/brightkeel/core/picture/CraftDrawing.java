@@ -144,7 +144,7 @@ final class CraftDrawing {
             bottom.add(at(outline.lengthM(), outline.depthM()));
             bottom.add(at(0, outline.depthM()));
             drawing.curve(Role.HULL, bottom, true);
-            drawing.note(Role.QUIET, at(outline.lengthM(), 0), Side.LEFT, 0.9, "from the side");
+            drawing.note(Role.QUIET, at(outline.lengthM(), outline.depthM()), Side.LEFT, -0.5, "from the side");
         }
     }
 

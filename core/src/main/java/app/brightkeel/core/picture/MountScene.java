@@ -114,6 +114,8 @@ final class MountScene {
         }
         left.addAll(right);
         drawing.curve(Role.HULL, left, true);
+        drawing.path(Role.GHOST, 1, at(-halfM, 0), at(halfM, 0))
+                .note(Role.QUIET, at(halfM, 0), Side.LEFT, 1.1, "the beach, with the hull aground");
         Outcome<Afloat> afloat = line.get(FloatStage.STAGE);
         if (afloat.isKnown()) {
             double a = afloat.value().waterM(face.xM(), -halfM);

@@ -55,8 +55,10 @@ final class ReachScene {
                 .circle(Role.GHOST, seat, seated.atEaseM())
                 .circle(Role.GHOST, seat, seated.stretchedM());
         ahead();
+        int right = 0;
+        int left = 0;
         for (Seated.Placed each : seated.things()) {
-            thing(each);
+            thing(each, each.thing().yM() >= 0 ? right++ : left++);
         }
         places();
         return new Scene(
@@ -93,14 +95,16 @@ final class ReachScene {
                         area.zone().words());
     }
 
-    private void thing(Seated.Placed each) {
+    /** @param rank among those on its side: their words stand in lines of their own */
+    private void thing(Seated.Placed each, int rank) {
         Point place = on.plan(each.thing().xM(), each.thing().yM());
+        boolean right = each.thing().yM() >= 0;
         drawing.box(Role.MASS, place.x() - SCREEN_M, place.y() - SCREEN_M, place.x() + SCREEN_M, place.y() + SCREEN_M)
                 .note(
                         each.reached(Posture.UPRIGHT) ? Role.LABEL : Role.MISSING,
                         place,
                         Side.MIDDLE,
-                        each.thing().yM() >= 0 ? -1.1 : 1.8,
+                        right ? -1.1 - 1.2 * rank : 1.8 + 1.2 * rank,
                         "{}, {}",
                         each.thing().name(),
                         new Amount(each.awayM(), Unit.METRE));

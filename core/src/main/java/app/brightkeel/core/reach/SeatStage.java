@@ -89,7 +89,7 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                 placed(rig.craft(), transducer.mount().station())
                         .ifPresent(at -> all.add(new SeatNeeds.Thing(
                                 transducer.id(),
-                                transducer.mount().kind().words() + " of the " + transducer.name(),
+                                transducer.mount().kind().words(),
                                 false,
                                 at.fromBowM().value(),
                                 at.sideM().value(),

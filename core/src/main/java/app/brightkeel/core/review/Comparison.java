@@ -5,6 +5,7 @@ import app.brightkeel.core.quantity.Text;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -40,14 +41,64 @@ public final class Comparison {
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
         List<LinkState> before = states(line, reviewer);
         // each alternative has a line of its own; what they share is settled by now and only read
-        List<Ranked> all = new ArrayList<>(withPlanned(line, link).parallelStream()
+        return sorted(withPlanned(line, link).parallelStream()
                 .map(change -> ranked(line, before, change, link, reviewer))
                 .toList());
-        all.sort(Comparator.comparingLong(Ranked::fails)
-                .thenComparingLong(Ranked::closes)
-                .thenComparing(r -> r.offer().effort())
-                .thenComparing(Comparator.comparingDouble(Ranked::score).reversed()));
-        return all.stream().map(Ranked::offer).toList();
+    }
+
+    private static List<Offer> sorted(List<Ranked> offers) {
+        return offers.stream()
+                .sorted(Comparator.comparingLong(Ranked::fails)
+                        .thenComparingLong(Ranked::closes)
+                        .thenComparing(r -> r.offer().effort())
+                        .thenComparing(Comparator.comparingDouble(Ranked::score).reversed()))
+                .map(Ranked::offer)
+                .toList();
+    }
+
+    /** Offers of {@link #wider} that are shown. */
+    private static final int MOST_WIDER = 20;
+
+    /** The links by which wider alternatives are sifted, the cheap ones to judge first. */
+    private static final List<Link> SIFTED_BY = List.of(Link.MOUNT, Link.TRANSDUCER, Link.CABLE);
+
+    private record Tried(Change change, Line then, long closes) {}
+
+    /** The best of what is compared together with other links: sifted by what they decide, the best then judged whole. */
+    public static List<Offer> wider(Line line, Link link, RigReviewer reviewer) {
+        List<LinkState> before = states(line, reviewer);
+        List<Tried> left = Links.of(link).wider(line).stream()
+                .map(change -> new Tried(change, line.with(change.after()), 0))
+                .toList();
+        for (Link by : SIFTED_BY) {
+            left = sifted(left, by, reviewer);
+        }
+        return sorted(left.stream()
+                .sorted(Comparator.comparingLong(Tried::closes))
+                .limit(MOST_WIDER)
+                .parallel()
+                .map(tried -> ranked(line, before, tried.change(), link, reviewer))
+                .toList());
+    }
+
+    /** Without those that fail a link, as long as enough are left. */
+    private static List<Tried> sifted(List<Tried> all, Link by, RigReviewer reviewer) {
+        record Judged(Tried tried, Verdict verdict) {}
+        List<Judged> judged = all.parallelStream()
+                .map(tried -> new Judged(tried, reviewer.state(tried.then(), by).verdict()))
+                .toList();
+        boolean enough =
+                judged.stream().filter(each -> each.verdict() != Verdict.FAILS).count() >= MOST_WIDER;
+        return judged.stream()
+                .filter(each -> !enough || each.verdict() != Verdict.FAILS)
+                .map(each -> {
+                    long more = each.verdict() == Verdict.HOLDS ? 0 : each.verdict() == Verdict.CLOSE ? 1 : 2;
+                    return new Tried(
+                            each.tried().change(),
+                            each.tried().then(),
+                            each.tried().closes() + more);
+                })
+                .toList();
     }
 
     private static Ranked ranked(Line line, List<LinkState> before, Change change, Link link, RigReviewer reviewer) {
@@ -89,21 +140,24 @@ public final class Comparison {
         return all;
     }
 
-    /** The change with this id, among the cures of what the review found and the alternatives of every link. */
-    public static java.util.Optional<Change> find(Line line, String id) {
-        for (Link link : Link.values()) {
-            for (Change change : Links.of(link).alternatives(line)) {
-                if (change.id().equals(id)) {
-                    return java.util.Optional.of(change);
-                }
-            }
-        }
-        return Rules.ALL.stream()
-                .filter(rule -> rule.judge(line) instanceof Rule.Judgement.Measured measured
-                        && rule.verdict(measured) != Verdict.HOLDS)
-                .flatMap(rule -> rule.cures(line))
-                .filter(change -> change.id().equals(id))
-                .findFirst();
+    /** The change with this id, among the alternatives of every link, the cures of what the review found, and what is wider. */
+    public static Optional<Change> find(Line line, String id) {
+        return of(id, links().flatMap(link -> link.alternatives(line).stream()))
+                .or(() -> of(
+                        id,
+                        Rules.ALL.stream()
+                                .filter(rule -> rule.judge(line) instanceof Rule.Judgement.Measured measured
+                                        && rule.verdict(measured) != Verdict.HOLDS)
+                                .flatMap(rule -> rule.cures(line))))
+                .or(() -> of(id, links().flatMap(link -> link.wider(line).stream())));
+    }
+
+    private static Stream<LinkReview> links() {
+        return Stream.of(Link.values()).map(Links::of);
+    }
+
+    private static Optional<Change> of(String id, Stream<Change> changes) {
+        return changes.filter(change -> change.id().equals(id)).findFirst();
     }
 
     private static long count(List<LinkState> states, Verdict verdict) {

@@ -44,6 +44,11 @@ public interface LinkReview {
         return Merit.NONE;
     }
 
+    /** More to compare where the person asks for it: alternatives of this link together with others. */
+    default List<Change> wider(Line line) {
+        return List.of();
+    }
+
     /** Alternatives to compare, smallest first; each a whole change. */
     List<Change> alternatives(Line line);
 }

@@ -26,7 +26,9 @@ public enum MountKind implements Worded {
     CLAMP_BAR("clamp bar"),
     LIVE_POLE("pole turned by hand"),
     ICE_FLOAT("float in the hole"),
+    ICE_SLEEVE("soft sleeve in the hole"),
     ICE_WRAP("cable wrapped at the edge"),
+    ICE_ARM("arm over the hole"),
     ICE_POLE("pole through the hole"),
     SUCTION_CUP("suction cup");
 
@@ -44,6 +46,7 @@ public enum MountKind implements Worded {
      * @param encloses    its rim can stand in the view
      * @param usualBelowM where its face usually hangs: below the hull at its place, on ice below the surface [m]
      * @param usualFreeM  cable left free at the transducer so that it can move [m]
+     * @param cable       how it leaves, in words
      */
     private record Traits(
             Set<Spot> spots,
@@ -52,9 +55,10 @@ public enum MountKind implements Worded {
             boolean beside,
             boolean encloses,
             double usualBelowM,
-            double usualFreeM) {
+            double usualFreeM,
+            String cable) {
 
-        static final Traits NONE = new Traits(Set.of(), false, Drills.NO, false, false, 0, 0);
+        static final Traits NONE = new Traits(Set.of(), false, Drills.NO, false, false, 0, 0, "");
     }
 
     private static final Map<MountKind, Traits> ALL = read();
@@ -79,7 +83,8 @@ public enum MountKind implements Worded {
                     yes(table, "beside", k),
                     yes(table, "encloses", k),
                     below[k],
-                    free[k]);
+                    free[k],
+                    table.words("cable").get(k));
             all.put(Table.constant(MountKind.class, kinds.get(k)), traits);
         }
         return all;
@@ -151,6 +156,11 @@ public enum MountKind implements Worded {
     /** Where its face usually hangs: below the hull at its place, on ice below the surface [m]. */
     public double usualBelowM() {
         return traits().usualBelowM();
+    }
+
+    /** How its cable leaves, in words; common practice, no source. */
+    public String cable() {
+        return traits().cable();
     }
 
     /** Cable that is left free at the transducer so that it can move [m]; common practice, no source. */

@@ -68,6 +68,25 @@ public class AfloatTest {
         assertEquals(box.slope(), 0, 1e-9);
     }
 
+    /**
+     * The worked example of ship stability texts: a box-shaped vessel of 65 by 12 by 8 m with KG 4 m floats in salt water
+     * at 4 m: KB 2, BM 12²/(12·4) = 3, GM 1.00 m; 20 t shifted 6 m athwart heel it by atan(w·d/(W·GM)). Values from
+     * memory.
+     */
+    @Test
+    public void theWorkedExampleOfTheTexts() {
+        Hull barge = new Hull(65, 12, 8, new HullShape(flat(1), flat(0), flat(0)));
+        double tonnes = 65 * 12 * 4 * 1.025;
+        List<MassAt> masses =
+                List.of(new MassAt("ship", (tonnes - 20) * 1000, 32.5, 0, 4), new MassAt("weight", 20_000, 32.5, 6, 4));
+        Afloat afloat = Afloat.of(barge, 65, 8, masses, 1025);
+        assertEquals(afloat.waterM(), 4, 1e-6);
+        assertEquals(afloat.kbM(), 2, 1e-6);
+        assertEquals(afloat.bmM(), 3, 1e-5);
+        assertEquals(afloat.gmM(), 1, 1e-5);
+        assertEquals(Math.toDegrees(afloat.heelRad()), Math.toDegrees(Math.atan(20 * 6 / tonnes)), 1e-4);
+    }
+
     /** Wedge: ∇ = L·b·T/2 with b = B·T/D, KB = 2T/3, BM = b²/(6T); closed form. */
     @Test(dataProvider = "masses")
     public void aWedgeFloatsAsAlgebraSays(double kg) {

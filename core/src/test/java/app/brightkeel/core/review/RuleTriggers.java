@@ -239,6 +239,11 @@ final class RuleTriggers {
                         "mount.too-fast",
                         cup.withOuting(
                                 cup.outing().withWater(cup.outing().water().withMotion(Motion.TROLLING)))),
+                Map.entry(
+                        "carry.under-water",
+                        craft(c -> c.withStations(c.stations().stream()
+                                .map(s -> s.id().equals("stern-well") ? s.withHeightM(measured(0.02)) : s)
+                                .toList()))),
                 Map.entry("screen.holder-misfit", GOOD.with(holder("frame", display))),
                 Map.entry(
                         "screen.holder-overloaded",

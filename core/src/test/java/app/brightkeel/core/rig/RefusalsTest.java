@@ -6,6 +6,7 @@ import static org.testng.Assert.expectThrows;
 
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import java.util.Collections;
@@ -25,6 +26,18 @@ public class RefusalsTest {
     private static final Transducer CHIRP = RIG.transducers().get(0);
     private static final Beam BEAM = CHIRP.beams().get(0);
 
+    /** A form with sections at these places. */
+    private static Craft outline(double... at) {
+        return RIG.craft()
+                .withSections(java.util.Arrays.stream(at)
+                        .mapToObj(place -> new HullSection(place, 1, 0, 0))
+                        .toList());
+    }
+
+    private static Holder holder(String holds) {
+        return Catalogue.holders().get(0).with(h -> h.id("holder").holds(holds));
+    }
+
     @DataProvider
     public Object[][] refused() {
         return new Object[][] {
@@ -39,6 +52,18 @@ public class RefusalsTest {
             {RefusalCode.NOT_OFFERED, "awg", of(() -> new Gauge.Awg(19))},
             {RefusalCode.OUT_OF_RANGE, "lengthM", of(() -> LEAD.wire().withLengthM(Figure.measured(-1)))},
             {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName(" "))},
+            {RefusalCode.OUT_OF_RANGE, "sections[1].at", of(() -> outline(0, 0, 1))},
+            {RefusalCode.OUT_OF_RANGE, "sections[2].at", of(() -> outline(0, 0.6, 0.4, 1))},
+            {RefusalCode.OUT_OF_RANGE, "sections[0].at", of(() -> outline(0.1, 1))},
+            {RefusalCode.OUT_OF_RANGE, "sections[1].at", of(() -> outline(0, 0.9))},
+            {RefusalCode.OUT_OF_RANGE, "breadth", of(() -> new HullSection(0, 1.2, 0, 0))},
+            {RefusalCode.DANGLING, "holders[0].holds", of(() -> RIG.with(holder("nobody")))},
+            {
+                RefusalCode.DUPLICATE,
+                "holders",
+                of(() -> RIG.withHolders(
+                        List.of(holder("display"), holder("display").withId("other"))))
+            },
             {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName("x".repeat(121)))},
             {RefusalCode.BAD_TEXT, "id", of(() -> PACK.withId("Pack 1"))},
             {

@@ -57,8 +57,9 @@ class LineController {
     }
 
     @GetMapping("/changes")
-    List<Comparison.Offer> changes(@PathVariable String id, @RequestParam Link link) {
-        return Comparison.of(line(id), link, reviewer);
+    List<Comparison.Offer> changes(
+            @PathVariable String id, @RequestParam Link link, @RequestParam(defaultValue = "false") boolean wider) {
+        return wider ? Comparison.wider(line(id), link, reviewer) : Comparison.of(line(id), link, reviewer);
     }
 
     @GetMapping("/changes/{change}")

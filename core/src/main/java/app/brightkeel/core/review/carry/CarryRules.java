@@ -16,6 +16,7 @@ public final class CarryRules {
             new DoesNotFit(),
             new NoLevel(),
             new DeckUnder(),
+            new WetStation(),
             new TipsOver(),
             new TooTender(),
             new Heels(),

@@ -31,6 +31,9 @@ public final class MountChanges {
 
     private static final double MOST_BELOW_M = 3;
 
+    /** An adapter plate is so much longer than the housing [m]; common practice, no source. */
+    private static final double PLATE_MORE_M = 0.02;
+
     private MountChanges() {}
 
     /** Every place of the craft that takes a transducer, with the mount that fits there. */
@@ -147,7 +150,25 @@ public final class MountChanges {
                                 .with(transducer.withMount(transducer.mount().withOpeningM(Figure.chosen(wide))))));
             }
         }
-        return Stream.concat(all.stream(), all(line));
+        return Stream.of(all.stream(), plates(line), all(line)).flatMap(changes -> changes);
+    }
+
+    /** A plate under the pocket that carries a longer housing than the pocket takes. */
+    private static Stream<Change> plates(Line line) {
+        return line.entered().transducers().stream()
+                .filter(transducer -> transducer.mount().kind().encloses()
+                        && !transducer.mount().kind().throughIce()
+                        && transducer.bodyM().isSet())
+                .map(transducer -> {
+                    double plateM = rounded(transducer.bodyM().value() + PLATE_MORE_M);
+                    return new Change(
+                            "mount.plate." + transducer.id() + "." + Math.round(plateM * 1000),
+                            Text.of("An adapter plate for {}", new Amount(plateM, Unit.MILLIMETRE)),
+                            Effort.BUY,
+                            line.entered()
+                                    .with(transducer.withMount(
+                                            transducer.mount().withPlateM(Figure.chosen(plateM)))));
+                });
     }
 
     private static Change hung(Line line, String id, String how, double belowM) {

@@ -94,6 +94,12 @@ public final class MountReview implements LinkReview {
         return MountChanges.all(line).toList();
     }
 
+    /** Every type of transducer in every mount. */
+    @Override
+    public List<Change> wider(Line line) {
+        return Pairings.all(line).toList();
+    }
+
     /** Of the transducer whose mount is new, else of the first. */
     @Override
     public Merit merit(Line planned, Line changed) {

@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.route.Relay;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -58,10 +59,14 @@ final class HolderChanges {
                     .orElseGet(() -> FreshId.of(rig, "holder-" + display.id()));
             return new Change(
                     "screen.hold." + display.id() + "." + item.id(),
-                    Text.of("{} for the {}", item.name(), display.name()),
+                    Text.of("{}, for the {}", capital(item.name()), display.name()),
                     Effort.BUY,
                     rig.with(item.with(placed -> placed.id(id).origin(item.id()).holds(display.id()))));
         });
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** The same holder with a base whose ball its arm grips. */

@@ -45,6 +45,16 @@ public final class ScreenReview implements LinkReview {
                 ", ", line.rig().devices().stream().map(Device::name).toList()));
     }
 
+    /** Of a holder that is new: what does not fit, else what speaks for it. */
+    @Override
+    public Merit merit(Line planned, Line changed) {
+        return changed.rig().holders().stream()
+                .filter(holder -> !planned.rig().holders().contains(holder))
+                .findFirst()
+                .map(holder -> HolderMerit.of(changed.rig(), holder))
+                .orElse(Merit.NONE);
+    }
+
     @Override
     public List<Change> alternatives(Line line) {
         boolean dims = line.rig().devices().stream().anyMatch(d -> d.kind().dimmable());

@@ -1,0 +1,46 @@
+package app.brightkeel.core.review.mount;
+
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.route.Relay;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+/** Every type of transducer in every mount that the craft takes, in place of the first transducer. */
+final class Pairings {
+
+    private Pairings() {}
+
+    static Stream<Change> all(Line line) {
+        Rig rig = line.entered();
+        return rig.transducers().stream()
+                .limit(1)
+                .flatMap(old -> rig.craft().stations().stream()
+                        .flatMap(station -> MountKind.decided()
+                                .filter(kind -> kind.sitsAt(station.spot()))
+                                .flatMap(kind -> Catalogue.transducers().stream()
+                                        .filter(item -> !item.live() || kind.pole())
+                                        .map(item -> paired(rig, old, item, kind, station)))));
+    }
+
+    private static Change paired(Rig rig, Transducer old, Transducer item, MountKind kind, Station station) {
+        Transducer placed = Catalogue.inPlaceOf(old, item)
+                .withMount(new Mount(
+                        kind, station.id(), Figure.UNSET, station.room().wideM()));
+        return new Change(
+                "mount.pair." + old.id() + "." + item.id() + "."
+                        + kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + "." + station.id(),
+                Text.of("{} on a {}: {}", item.name(), kind.words(), station.name()),
+                Effort.BUY,
+                Relay.of(rig.with(placed), placed.id()));
+    }
+}
