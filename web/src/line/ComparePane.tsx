@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { offersQuery } from "../api/queries";
-import type { Effect, Offer } from "../api/types";
+import type { Effect, Offer, Text } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { ChangeDialog } from "./ChangeDialog";
@@ -94,7 +94,7 @@ function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook:
           <p className="text-[13px] text-ink-2">
             {offer.reasons.map((reason, i) => (
               <span key={i}>
-                {i > 0 && "; "}
+                {i > 0 && (endsSentence(offer.reasons[i - 1]!) ? " " : "; ")}
                 <Words text={reason} />
               </span>
             ))}
@@ -111,6 +111,10 @@ function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook:
       )}
     </li>
   );
+}
+
+function endsSentence(text: Text): boolean {
+  return text.words[text.words.length - 1]!.endsWith(".");
 }
 
 /** One cell for each link, in line order: named where something moves, and which way; a small one where nothing does. */

@@ -55,7 +55,7 @@ function MountFields({ index }: { index: number }) {
       {kind !== "undecided" && (
         <FigureField
           label={ice ? "Face below the surface" : "Face below the hull"}
-          hint={ice ? "" : "recessed is negative"}
+          hint={ice ? "" : "recessed: −"}
           pointer={`${at}/belowM`}
           unit="millimetre"
           basis="measured"
@@ -70,12 +70,7 @@ function MountFields({ index }: { index: number }) {
         />
       )}
       {!ice && kind !== "undecided" && (
-        <FigureField
-          label="Adapter plate carries"
-          hint="length of a housing"
-          pointer={`${at}/plateM`}
-          unit="millimetre"
-        />
+        <FigureField label="Adapter plate" hint="length" pointer={`${at}/plateM`} unit="millimetre" />
       )}
       {mount?.pole && (
         <FigureField

@@ -76,7 +76,7 @@ final class MountScene {
                         face.underM() < 0 ? Role.MISSING : Role.LABEL,
                         at(x() + HALF_BODY_M, face.zM()),
                         Side.RIGHT,
-                        0.3,
+                        onIce() ? 0.3 : 1.4,
                         face.underM() < 0 ? "  face, {} dry" : "  face, {} under",
                         new Amount(Math.abs(face.underM()), Unit.MILLIMETRE));
         Frame.ToScale frame = Frame.ToScale.of(at(-halfM, lowM), at(halfM, highM));

@@ -115,15 +115,22 @@ public final class MountReview implements LinkReview {
         return new Merit(score, reasons(changed, shown));
     }
 
-    /** The rules it fails; where it fails none, its score. */
+    /** The rules it fails; where it fails none, those that are close, and its score. */
     private static List<Text> reasons(Line changed, Transducer shown) {
-        List<Text> failing = MountRules.ALL.stream()
-                .map(rule -> Map.entry(rule, rule.judge(changed)))
-                .filter(judged -> judged.getKey().verdict(judged.getValue()) == Verdict.FAILS)
+        List<Text> failing = told(changed, Verdict.FAILS);
+        if (!failing.isEmpty()) {
+            return failing;
+        }
+        List<Text> reasons = new ArrayList<>(told(changed, Verdict.CLOSE));
+        reasons.addAll(Score.of(changed.rig(), shown).reasons(changed.rig().weights()));
+        return reasons;
+    }
+
+    private static List<Text> told(Line line, Verdict verdict) {
+        return MountRules.ALL.stream()
+                .map(rule -> Map.entry(rule, rule.judge(line)))
+                .filter(judged -> judged.getKey().verdict(judged.getValue()) == verdict)
                 .map(judged -> ((Rule.Judgement.Measured) judged.getValue()).text())
                 .toList();
-        return failing.isEmpty()
-                ? Score.of(changed.rig(), shown).reasons(changed.rig().weights())
-                : failing;
     }
 }
