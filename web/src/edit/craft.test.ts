@@ -1,6 +1,18 @@
 import { expect, test } from "vitest";
-import type { Craft, Rig } from "../api/types";
-import { blankRig, goingOn, newTransducer, onCraft, placed, withBeam, withLegs, withoutLoose } from "./parts";
+import type { Craft, Device, Figure, Holder, Rig } from "../api/types";
+import {
+  blankRig,
+  goingOn,
+  heldBy,
+  newObstruction,
+  newStation,
+  newTransducer,
+  onCraft,
+  placed,
+  withBeam,
+  withLegs,
+  withoutLoose,
+} from "./parts";
 
 const HULL: Craft = {
   kind: "canoe",
@@ -85,3 +97,45 @@ test("a way goes on where it has come to, either way round, and never twice thro
   expect(ids("stern", ["keel", "rail"])).toEqual(["deck"]);
   expect(ids("", [])).toEqual(["keel", "deck", "rail", "lip"]);
 });
+
+const CLAMP: Holder = {
+  id: "edge-clamp",
+  name: "clamp on a gunwale or board",
+  kind: "handle-clamp",
+  origin: "edge-clamp",
+  holds: "none",
+  grip: "edge",
+  bolts: "",
+  drills: false,
+  toolFree: true,
+};
+
+test("a display has one holder, which goes with it", () => {
+  const display = { id: "display", name: "display" } as Device;
+  const rig = { ...rigged(), devices: [display] };
+  const held = heldBy(rig, "display", CLAMP);
+  expect(held.holders).toEqual([{ ...CLAMP, id: "holder-display", origin: "edge-clamp", holds: "display" }]);
+  const other = heldBy(held, "display", { ...CLAMP, id: "frame", name: "frame" });
+  expect(other.holders.map((each) => [each.id, each.origin])).toEqual([["holder-display", "frame"]]);
+  expect(heldBy(other, "display", undefined).holders).toEqual([]);
+  expect(withoutLoose({ ...held, devices: [] }).holders).toEqual([]);
+});
+
+test("a new place and a new obstruction stand amidships with ids of their own", () => {
+  const rig = { ...rigged(), craft: { ...HULL, lengthM: measured(4.2) } };
+  const place = newStation(rig);
+  expect(place).toMatchObject({
+    id: "place",
+    spot: "on-deck",
+    fromBowM: { value: 2.1 },
+    sideM: { value: 0 },
+  });
+  const two = { ...rig, craft: { ...rig.craft, stations: [...HULL.stations, place] } };
+  expect(newStation(two).id).toBe("place-2");
+  expect(newObstruction(two)).toMatchObject({ id: "obstruction", sort: "other", fromBowM: { value: 2.1 } });
+  expect(newStation(rigged()).fromBowM).toMatchObject({ value: 1 });
+});
+
+function measured(value: number): Figure {
+  return { kind: "given", value, basis: "measured" };
+}

@@ -4,6 +4,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertTrue;
 
@@ -12,6 +13,8 @@ import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigReader;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Objects;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -144,6 +147,33 @@ public class RigApiTest extends ServerTest {
         assertEquals(json(reviewed).path("review"), json(send(get("/api/rigs/" + id + "/review"))));
     }
 
+    /** Each picture of a link as a file of its own; one that is not there is said so. */
+    @Test
+    public void everyPictureOfALinkIsAFile() throws Exception {
+        String path = "/api/rigs/" + create(DemoRigs.gannet()) + "/scenes/";
+        for (String link : List.of("mount", "screen")) {
+            String first = send(get(path + link + "/svg")).getContentAsString(StandardCharsets.UTF_8);
+            String second = send(get(path + link + "/svg?scene=1")).getContentAsString(StandardCharsets.UTF_8);
+            assertTrue(first.contains("<svg") && second.contains("<svg"), link);
+            assertNotEquals(first, second, link);
+            assertEquals(send(get(path + link + "/svg?scene=2")).getStatus(), 404, link);
+            assertEquals(send(get(path + link + "/svg?scene=-1")).getStatus(), 404, link);
+        }
+    }
+
+    /** Types and mounts together: twenty, each of which can be looked at before it is taken. */
+    @Test
+    public void widerAlternativesCanBeHad() throws Exception {
+        String path = "/api/rigs/" + create(DemoRigs.sandpiper());
+        JsonNode offers = json(send(get(path + "/changes?link=mount&wider=true")));
+        assertEquals(offers.size(), 20);
+        for (JsonNode offer : offers) {
+            String change = path + "/changes/" + offer.path("id").asString();
+            assertEquals(send(get(change)).getStatus(), 200, change);
+        }
+        assertEquals(json(send(get(path + "/changes?link=wire&wider=true"))).size(), 0);
+    }
+
     /** The section and the craft in plan; the power and what is within reach. */
     private static int scenes(String link) {
         return link.equals("mount") || link.equals("screen") ? 2 : 1;
@@ -169,7 +199,7 @@ public class RigApiTest extends ServerTest {
         assertEquals(json(send(get(blank + "/scenes/carry"))).path("scenes").size(), 0);
         assertEquals(json(send(get(blank + "/changes?link=mount"))).size(), 0);
         assertEquals(json(send(get("/api/catalogue/crafts"))).size(), 17);
-        assertEquals(json(send(get("/api/catalogue/mounts"))).size(), 17);
+        assertEquals(json(send(get("/api/catalogue/mounts"))).size(), 19);
         assertTrue(json(send(get("/api/catalogue/holders"))).size() >= 12);
         assertTrue(json(send(get("/api/catalogue/transducers"))).size() >= 6);
         assertTrue(json(send(get("/api/catalogue/extensions"))).size() >= 3);
