@@ -26,12 +26,10 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
     x: Math.max(mark.low.x, Math.min(mark.high.x, point.x)),
     y: Math.max(mark.low.y, Math.min(mark.high.y, point.y)),
   });
+  const one = (into: Rig, pointer: string, metres: number): Rig =>
+    pointer === "" ? into : setAt(into, pointer, measured(metres * mark.times));
   const moved = (into: Rig, point: Point): Rig =>
-    setAt(
-      setAt(into, mark.xPointer, measured(point.x - mark.origin.x)),
-      mark.yPointer,
-      measured(point.y - mark.origin.y),
-    );
+    one(one(into, mark.xPointer, point.x - mark.origin.x), mark.yPointer, point.y - mark.origin.y);
   const keep = (point: Point) => {
     save((saved) => moved(saved, bounded(point)));
     setNow(null);
@@ -43,9 +41,10 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
     const share = (value: number, from: number, to: number) => (value - from) / (to - from);
     const x = share(point.x, placed.x(mark.low.x), placed.x(mark.high.x));
     const y = share(point.y, placed.y(mark.low.y), placed.y(mark.high.y));
+    // a way that nothing is set along has no length
     return {
-      x: mark.low.x + x * (mark.high.x - mark.low.x),
-      y: mark.low.y + y * (mark.high.y - mark.low.y),
+      x: mark.high.x === mark.low.x ? mark.low.x : mark.low.x + x * (mark.high.x - mark.low.x),
+      y: mark.high.y === mark.low.y ? mark.low.y : mark.low.y + y * (mark.high.y - mark.low.y),
     };
   };
   return (

@@ -1,4 +1,4 @@
-import type { Scene } from "../api/types";
+import type { Mark, Scene } from "../api/types";
 import { Words } from "../parts/Words";
 import { useNarrow } from "../parts/narrow";
 import { useUnits } from "../units/UnitsProvider";
@@ -37,12 +37,26 @@ export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: 
           <MarkDrawing key={i} mark={mark} placed={placed} />
         ))}
         {scene.marks.map((mark, i) => (
-          <Grip key={i} mark={mark} placed={placed} />
+          <Grip key={gripKey(mark) ?? i} mark={mark} placed={placed} />
         ))}
       </svg>
       <TwinTable twin={scene.twin} />
     </figure>
   );
+}
+
+/** What a grip is about: while it is dragged the picture changes, and other marks come and go. */
+function gripKey(mark: Mark): string | undefined {
+  switch (mark.kind) {
+    case "drag":
+      return `${mark.xPointer} ${mark.yPointer}`;
+    case "handle":
+      return mark.pointer;
+    case "pick":
+      return mark.change;
+    default:
+      return undefined;
+  }
 }
 
 function TwinTable({ twin }: { twin: Scene["twin"] }) {

@@ -108,6 +108,7 @@ const CLAMP: Holder = {
   bolts: "",
   drills: false,
   toolFree: true,
+  poses: ["in-use"],
 };
 
 test("a display has one holder, which goes with it", () => {

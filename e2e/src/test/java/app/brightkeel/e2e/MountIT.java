@@ -44,6 +44,19 @@ public class MountIT extends InBrowser {
         page.waitForCondition(() -> at("obstructions", 0) == 1.55);
     }
 
+    /** The edge of the deck is half of the width: one step of 50 mm makes the craft 0.1 m wider. */
+    @Test
+    public void theCraftIsMadeWiderByKeys() {
+        inPlan();
+        Locator width = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Greatest width"));
+        assertThat(width).hasValue("0.92");
+        button("width of the craft: move with the arrow keys").focus();
+        page.keyboard().press("ArrowUp");
+        assertThat(width).hasValue("1.02");
+        page.keyboard().press("z");
+        assertThat(width).hasValue("0.92");
+    }
+
     private double at(String parts, int index) {
         try {
             return craft().path(parts).get(index).path("fromBowM").path("value").asDouble();

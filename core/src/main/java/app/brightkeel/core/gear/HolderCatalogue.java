@@ -4,7 +4,9 @@ import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.Grip;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.HolderKind;
+import app.brightkeel.core.rig.Pose;
 import java.util.List;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
 
 /** Reads holders from their table. */
@@ -35,6 +37,9 @@ final class HolderCatalogue {
                 GearTable.rated(row, "armM"),
                 GearTable.rated(row, "carriesNm"),
                 row.get("drills").equals("yes"),
-                row.get("toolFree").equals("yes"));
+                row.get("toolFree").equals("yes"),
+                Stream.of(row.get("poses").split(" "))
+                        .map(pose -> Table.constant(Pose.class, pose))
+                        .toList());
     }
 }

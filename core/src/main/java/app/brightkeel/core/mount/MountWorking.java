@@ -6,6 +6,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.MountKind;
@@ -23,6 +24,11 @@ final class MountWorking {
 
     /** Holes in a clamp bar; common practice, no source [m]. */
     private static final double HOLES_M = 0.025;
+
+    /** Edge of a transom board over the bottom line; common practice, no source [m]. */
+    private static final double BOARD_LEAST_M = 0.025;
+
+    private static final double BOARD_MOST_M = 0.050;
 
     private MountWorking() {}
 
@@ -108,6 +114,16 @@ final class MountWorking {
         }
     }
 
+    /** A board ends so far above the bottom line that the face just clears it. */
+    private static void board(Working.Builder told, Clearance clearance) {
+        if (clearance.held().face().mount() == MountKind.TRANSOM_BOARD) {
+            told.remark(
+                    "Set the lower edge of the board {} to {} above the bottom line of the hull.",
+                    new Amount(BOARD_LEAST_M, Unit.MILLIMETRE),
+                    new Amount(BOARD_MOST_M, Unit.MILLIMETRE));
+        }
+    }
+
     /** A clamp bar has holes every 25 mm; which one depends on how high the gunwale stands. */
     private static void clampBar(Working.Builder told, Rig rig, Clearance clearance) {
         Face face = clearance.held().face();
@@ -156,6 +172,7 @@ final class MountWorking {
         }
         sectors(told, index, transducer, clearance);
         clampBar(told, rig, clearance);
+        board(told, clearance);
         clearance.gapM().ifPresent(gap -> told.step("", "wider than its body", gap, Unit.MILLIMETRE));
         clearance.behindM().ifPresent(aft -> told.step("", "behind a drive or an open scupper", aft, Unit.METRE));
         if (!clearance.by().isEmpty()) {

@@ -39,6 +39,10 @@ final class CraftScene {
     /** Beyond bow, stern and sides a place can be dragged by so much [m]. */
     private static final double BEYOND_M = 0.6;
 
+    private static final double LEAST_LENGTH_M = 0.3;
+    private static final double LEAST_WIDTH_M = 0.2;
+    private static final double LEAST_DEPTH_M = 0.05;
+
     private final Line line;
     private final Craft craft;
     private final Outline outline;
@@ -69,6 +73,7 @@ final class CraftScene {
         for (int s = 0; s < craft.stations().size(); s++) {
             station(s);
         }
+        measures();
         return new Scene(
                 Text.of("The craft, its places and views all round"),
                 Text.of("{} · drag a place, or move it with the arrow keys", on.views()),
@@ -92,6 +97,44 @@ final class CraftScene {
         drag(Pointer.station(index, "fromBowM"), Pointer.station(index, "sideM"), place, station.name());
     }
 
+    /** Length at the stern, width amidships, and on profile the depth: dragged by their ends. */
+    private void measures() {
+        double length = outline.lengthM();
+        Point origin = on.origin();
+        Point stern = on.plan(length, 0);
+        Point edge = on.plan(length / 2, outline.halfM());
+        drawing.drag(
+                "/craft/lengthM",
+                "",
+                stern,
+                origin,
+                1,
+                at(LEAST_LENGTH_M, stern.y()),
+                at(length + BEYOND_M, stern.y()),
+                "length of the craft");
+        drawing.drag(
+                "",
+                "/craft/beamM",
+                edge,
+                origin,
+                2,
+                at(edge.x(), origin.y() + LEAST_WIDTH_M / 2),
+                at(edge.x(), edge.y() + BEYOND_M / 2),
+                "width of the craft");
+        if (!craft.kind().onIce()) {
+            Point deck = on.side(length / 2, 0, outline.depthM());
+            drawing.drag(
+                    "",
+                    "/craft/depthM",
+                    deck,
+                    on.side(0, 0, 0),
+                    1,
+                    at(deck.x(), LEAST_DEPTH_M),
+                    at(deck.x(), outline.depthM() + BEYOND_M / 2),
+                    "depth of the craft");
+        }
+    }
+
     private boolean used(String station) {
         return line.rig().transducers().stream()
                 .anyMatch(t -> t.mount().station().equals(station));
@@ -105,6 +148,7 @@ final class CraftScene {
                 yPointer,
                 place,
                 origin,
+                1,
                 at(-BEYOND_M, origin.y() - half),
                 at(outline.lengthM() + BEYOND_M, origin.y() + half),
                 name);

@@ -71,8 +71,16 @@ final class Drawing {
         return this;
     }
 
-    Drawing drag(String xPointer, String yPointer, Point at, Point origin, Point low, Point high, String name) {
-        marks.add(new Mark.Drag(xPointer, yPointer, at, origin, low, high, Text.of("{}", name)));
+    Drawing drag(
+            String xPointer,
+            String yPointer,
+            Point at,
+            Point origin,
+            double times,
+            Point low,
+            Point high,
+            String name) {
+        marks.add(new Mark.Drag(xPointer, yPointer, at, origin, times, low, high, Text.of("{}", name)));
         return this;
     }
 

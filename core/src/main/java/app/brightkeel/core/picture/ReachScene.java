@@ -15,6 +15,7 @@ import app.brightkeel.core.reach.Posture;
 import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Station;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +59,11 @@ final class ReachScene {
         int right = 0;
         int left = 0;
         for (Seated.Placed each : seated.things()) {
-            thing(each, each.thing().yM() >= 0 ? right++ : left++);
+            if (each.thing().pose() == Pose.LOWERED) {
+                lowered(each);
+            } else {
+                thing(each, each.thing().yM() >= 0 ? right++ : left++);
+            }
         }
         places();
         return new Scene(
@@ -93,6 +98,12 @@ final class ReachScene {
                         0.3,
                         "{}",
                         area.zone().words());
+    }
+
+    /** Folded inboard it is a shadow of itself. */
+    private void lowered(Seated.Placed each) {
+        Point place = on.plan(each.thing().xM(), each.thing().yM());
+        drawing.box(Role.GHOST, place.x() - SCREEN_M, place.y() - SCREEN_M, place.x() + SCREEN_M, place.y() + SCREEN_M);
     }
 
     /** @param rank among those on its side: their words stand in lines of their own */

@@ -142,10 +142,20 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
         /**
          * Dragging, or arrow keys, set two figures to where the handle then is.
          *
-         * @param xPointer of the figure that is {@code x − origin.x}, and {@code yPointer} of {@code y − origin.y}
+         * @param xPointer of the figure that is {@code x − origin.x}, and {@code yPointer} of {@code y − origin.y};
+         *                 "" where that way nothing is set
+         * @param times    what is set for each metre, where it is not 1: half of a width is drawn
          * @param low      of its place, and {@code high}
          */
-        record Drag(String xPointer, String yPointer, Point at, Point origin, Point low, Point high, Text text)
+        record Drag(
+                String xPointer,
+                String yPointer,
+                Point at,
+                Point origin,
+                double times,
+                Point low,
+                Point high,
+                Text text)
                 implements Mark {
             /** On paper there is nothing to drag. */
             @Override

@@ -9,7 +9,7 @@ import java.util.List;
 /**
  * Room that is kept clear around the seat; common practice, no source.
  *
- * <p>A paddle sweeps outside the hull from ahead of the knees to the hip, so that a post 0.75-1.05 m ahead of the seat
+ * <p>Rods stand in their holders behind the seat. A paddle sweeps outside the hull from ahead of the knees to the hip, so that a post 0.75-1.05 m ahead of the seat
  * stands clear. Knees and pedals turn ahead of the seat. Fish are landed beside it: on the side away from the working
  * hand, or on that of the hand where the person keeps it free for the rod.
  */
@@ -24,6 +24,9 @@ final class Areas {
     private static final double KNEES_M = 0.20;
     private static final double LANDING_AHEAD_M = 0.45;
     private static final double LANDING_BEHIND_M = 0.30;
+    private static final double RODS_FROM_M = 0.15;
+    private static final double RODS_TO_M = 0.45;
+    private static final double RODS_IN_M = 0.15;
     private static final double USUAL_TALL_M = 1.75;
 
     private Areas() {}
@@ -42,6 +45,8 @@ final class Areas {
             all.add(new Area(
                     Zone.PEDALS, seat - PEDALS_AHEAD_M * tall, seat - PEDALS_NEAR_M * tall, -KNEES_M, KNEES_M));
         }
+        all.add(rods(seat, -half));
+        all.add(rods(seat, half));
         int landing = landing(needs);
         if (landing != 0) {
             double inner = half - INBOARD_M;
@@ -54,6 +59,12 @@ final class Areas {
                     landing < 0 ? -inner : outer));
         }
         return all;
+    }
+
+    /** Behind the seat, inside each edge. */
+    private static Area rods(double seat, double edge) {
+        double inner = edge - Math.signum(edge) * RODS_IN_M;
+        return new Area(Zone.RODS, seat + RODS_FROM_M, seat + RODS_TO_M, Math.min(edge, inner), Math.max(edge, inner));
     }
 
     private static boolean paddled(SeatNeeds needs) {

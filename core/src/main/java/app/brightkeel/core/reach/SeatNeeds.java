@@ -2,6 +2,7 @@ package app.brightkeel.core.reach;
 
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Hand;
+import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Schools;
 import java.util.List;
 import java.util.Optional;
@@ -33,8 +34,16 @@ public record SeatNeeds(
      * A screen, or a mount that stands beside the hull.
      *
      * @param screen whether it is looked at
+     * @param pose   in use, or folded inboard by its arm
      * @param textM  height of its figures that matter, where known
      */
     public record Thing(
-            String id, String name, boolean screen, double xM, double yM, double zM, Optional<Double> textM) {}
+            String id,
+            String name,
+            boolean screen,
+            Pose pose,
+            double xM,
+            double yM,
+            double zM,
+            Optional<Double> textM) {}
 }

@@ -9,6 +9,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
@@ -67,21 +68,7 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
         List<SeatNeeds.Thing> all = new ArrayList<>();
         for (Device device : rig.devices()) {
             if (device.kind().display()) {
-                Figure text = device.textM();
-                double arm = rig.holderOf(device.id())
-                        .map(Holder::armM)
-                        .filter(Figure::isSet)
-                        .map(Figure::value)
-                        .orElse(0.0);
-                placed(rig.craft(), rig.stationOf(device.id()))
-                        .ifPresent(at -> all.add(new SeatNeeds.Thing(
-                                device.id(),
-                                device.name(),
-                                true,
-                                at.fromBowM().value(),
-                                at.sideM().value(),
-                                at.heightM().value() + arm,
-                                text.isSet() ? Optional.of(text.value()) : Optional.empty())));
+                placed(rig.craft(), rig.stationOf(device.id())).ifPresent(at -> screen(rig, device, at, all));
             }
         }
         for (Transducer transducer : rig.transducers()) {
@@ -91,6 +78,7 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                                 transducer.id(),
                                 transducer.mount().kind().words(),
                                 false,
+                                Pose.IN_USE,
                                 at.fromBowM().value(),
                                 at.sideM().value(),
                                 at.heightM().value(),
@@ -98,6 +86,37 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
             }
         }
         return all;
+    }
+
+    /** In use it stands up by its arm; lowered it lies inboard by the same, where it is not read. */
+    private static void screen(Rig rig, Device device, Station at, List<SeatNeeds.Thing> all) {
+        Optional<Holder> holder = rig.holderOf(device.id());
+        double arm = holder.map(Holder::armM)
+                .filter(Figure::isSet)
+                .map(Figure::value)
+                .orElse(0.0);
+        Figure text = device.textM();
+        double side = at.sideM().value();
+        all.add(new SeatNeeds.Thing(
+                device.id(),
+                device.name(),
+                true,
+                Pose.IN_USE,
+                at.fromBowM().value(),
+                side,
+                at.heightM().value() + arm,
+                text.isSet() ? Optional.of(text.value()) : Optional.empty()));
+        if (arm > 0 && holder.orElseThrow().poses().contains(Pose.LOWERED)) {
+            all.add(new SeatNeeds.Thing(
+                    device.id(),
+                    device.name() + ", lowered",
+                    true,
+                    Pose.LOWERED,
+                    at.fromBowM().value(),
+                    side - Math.signum(side) * arm,
+                    at.heightM().value(),
+                    Optional.empty()));
+        }
     }
 
     private static Optional<Station> placed(Craft craft, String station) {

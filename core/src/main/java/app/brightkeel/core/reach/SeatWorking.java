@@ -7,7 +7,6 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Zone;
 
 /** Tells how reach and sight come about. */
 final class SeatWorking {
@@ -49,10 +48,8 @@ final class SeatWorking {
                         .result("", "figures must be so high", placed.neededM(), Unit.FINE_MILLIMETRE);
             }
         }
-        if (seated.areas().stream().anyMatch(area -> area.zone() == Zone.PADDLE)) {
-            told.remark("Glare: a hood, or the screen tilted 10-20° toward the eyes.");
-        }
-        return told.done();
+        return told.remark("Glare: a hood, or the screen tilted 10-20° toward the eyes.")
+                .done();
     }
 
     private static String capital(String words) {

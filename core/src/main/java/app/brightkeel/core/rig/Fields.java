@@ -108,6 +108,7 @@ public final class Fields {
             choice("post", "school of the side"),
             choice("holds", "display"),
             choice("grip", "grip"),
+            choice("poses", "poses"),
             choice("bolts", "bolt pattern"),
             choice("drills", "drilling"),
             choice("toolFree", "coming off without tools"),

@@ -2,6 +2,7 @@ package app.brightkeel.core.rig;
 
 import app.brightkeel.core.refusal.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 
 /**
  * What holds a display at its place.
@@ -17,6 +18,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param carriesNm  mass times arm that it carries afloat, 0.1 to 100 [N·m]
  * @param drills     whether it is screwed or bolted through
  * @param toolFree   whether the screen comes off without a tool
+ * @param poses      that it can be brought into, each once
  */
 @RecordBuilder
 public record Holder(
@@ -34,7 +36,8 @@ public record Holder(
         Figure armM,
         Figure carriesNm,
         boolean drills,
-        boolean toolFree)
+        boolean toolFree,
+        List<Pose> poses)
         implements HolderBuilder.With {
 
     public Holder {
@@ -49,5 +52,6 @@ public record Holder(
         Figure.within("armBallM", armBallM, 0.01, 0.08, "m");
         Figure.within("armM", armM, 0, 1, "m");
         Figure.within("carriesNm", carriesNm, 0.1, 100, "N·m");
+        poses = Checks.atMost("poses", Pose.values().length, poses);
     }
 }

@@ -8,6 +8,7 @@ public enum Zone implements Worded {
     PEDALS("the pedals and knees"),
     RUDDER("the rudder or drive lines"),
     PADDLE("the paddle stroke"),
+    RODS("the rods in their holders"),
     LANDING("the side where fish are landed");
 
     private final String words;

@@ -66,8 +66,8 @@ public class SeatStageTest {
     /** A paddle sweeps beside a paddled craft, knees turn in a pedalled one; fish come in where the hand is not. */
     @Test
     public void roomGoesWithCraftAndHand() {
-        assertEquals(zones(DemoRigs.oystercatcher()), Set.of(Zone.PADDLE));
-        assertEquals(zones(DemoRigs.gannet()), Set.of(Zone.PEDALS));
+        assertEquals(zones(DemoRigs.oystercatcher()), Set.of(Zone.PADDLE, Zone.RODS));
+        assertEquals(zones(DemoRigs.gannet()), Set.of(Zone.PEDALS, Zone.RODS));
         Rig handed = DemoRigs.gannet()
                 .withAngler(DemoRigs.gannet().angler().withHand(Hand.LEFT))
                 .withSchools(Schools.UNDECIDED.withPost(Schools.Post.AT_HAND));

@@ -236,6 +236,9 @@ final class RuleTriggers {
                 Map.entry("mount.hole-unasked", mount(m -> m.withKind(MountKind.KEEL_BOLT))),
                 Map.entry("mount.fouls", arm),
                 Map.entry(
+                        "carry.no-side-to-re-enter",
+                        mount(m -> new Mount(MountKind.SWING_ARM, "arm-right", UNSET, UNSET))),
+                Map.entry(
                         "mount.too-fast",
                         cup.withOuting(
                                 cup.outing().withWater(cup.outing().water().withMotion(Motion.TROLLING)))),

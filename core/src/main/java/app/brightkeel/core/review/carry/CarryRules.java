@@ -17,6 +17,7 @@ public final class CarryRules {
             new NoLevel(),
             new DeckUnder(),
             new WetStation(),
+            new NoSideToReEnter(),
             new TipsOver(),
             new TooTender(),
             new Heels(),
