@@ -76,7 +76,7 @@ final class CraftScene {
         measures();
         return new Scene(
                 Text.of("The craft, its places and views all round"),
-                Text.of("{} · drag a place, or move it with the arrow keys", on.views()),
+                Text.of("{} · drag a place or an end in colour, or move it with the arrow keys", on.views()),
                 on.frame(),
                 drawing.marks(),
                 new Twin(List.of("what", "from the bow", "right of the middle", "is"), rows()));
@@ -103,6 +103,7 @@ final class CraftScene {
         Point origin = on.origin();
         Point stern = on.plan(length, 0);
         Point edge = on.plan(length / 2, outline.halfM());
+        drawing.circle(Role.MASS, stern, DOT_M).circle(Role.MASS, edge, DOT_M);
         drawing.drag(
                 "/craft/lengthM",
                 "",
@@ -123,6 +124,7 @@ final class CraftScene {
                 "width of the craft");
         if (!craft.kind().onIce()) {
             Point deck = on.side(length / 2, 0, outline.depthM());
+            drawing.circle(Role.MASS, deck, DOT_M);
             drawing.drag(
                     "",
                     "/craft/depthM",

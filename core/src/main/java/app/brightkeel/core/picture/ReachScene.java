@@ -97,7 +97,7 @@ final class ReachScene {
                         Side.MIDDLE,
                         0.3,
                         "{}",
-                        area.zone().words());
+                        area.zone().label());
     }
 
     /** Folded inboard it is a shadow of itself. */
