@@ -24,17 +24,15 @@ import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Station;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /** The craft in plan and profile, with places and obstructions to drag, and what each face sees all round. */
 final class CraftScene {
 
-    /** How far out the sectors are drawn, as a share of the greatest width. */
-    private static final double SECTOR = 0.6;
+    /** How far out the sectors are drawn, as a share of half the greatest width. */
+    private static final double SECTOR = 1.2;
 
     private static final double DOT_M = 0.02;
     private static final double HALF_BODY_M = 0.05;
-    private static final int DEGREES = 360;
 
     /** Beyond bow, stern and sides a place can be dragged by so much [m]. */
     private static final double BEYOND_M = 0.6;
@@ -64,7 +62,9 @@ final class CraftScene {
 
     private Scene scene() {
         on.hull(drawing);
-        clearances.forEach(this::sector);
+        if (!craft.kind().onIce()) {
+            clearances.forEach(clearance -> SectorDrawing.draw(drawing, on, clearance, SECTOR * outline.halfM()));
+        }
         for (int o = 0; o < craft.obstructions().size(); o++) {
             obstruction(craft.obstructions().get(o), "/craft/obstructions/" + o + "/");
         }
@@ -173,49 +173,6 @@ final class CraftScene {
         drag(pointer + "fromBowM", pointer + "sideM", place, it.name());
     }
 
-    /** Of what looks to the sides or is turned: where it sees down from the horizontal, and where something hides that. */
-    private void sector(Clearance clearance) {
-        if (craft.kind().onIce() || !looksAside(clearance)) {
-            return;
-        }
-        int start = 0;
-        while (start < DEGREES && clear(clearance, start) == clear(clearance, start - 1)) {
-            start++;
-        }
-        int first = start;
-        for (int deg = start + 1; deg <= start + DEGREES; deg++) {
-            if (deg == start + DEGREES || clear(clearance, deg) != clear(clearance, first)) {
-                wedge(clearance, first, deg, clear(clearance, first));
-                first = deg;
-            }
-        }
-    }
-
-    private static boolean clear(Clearance clearance, int deg) {
-        return clearance.held().acrossDeg() > 0
-                ? clearance.clearAt(deg)
-                : clearance.sector().lostRad(deg) == 0;
-    }
-
-    private static boolean looksAside(Clearance clearance) {
-        return clearance.held().side() || clearance.held().acrossDeg() > 0;
-    }
-
-    private void wedge(Clearance clearance, int fromDeg, int toDeg, boolean clear) {
-        Face face = clearance.held().face();
-        double radius = SECTOR * outline.halfM() * 2;
-        List<Point> points = new ArrayList<>();
-        boolean round = toDeg - fromDeg == DEGREES;
-        if (!round) {
-            points.add(on.plan(face.xM(), face.yM()));
-        }
-        for (int deg = fromDeg; deg <= toDeg; deg += Math.max(1, Math.min(6, toDeg - deg))) {
-            double turn = Math.toRadians(deg);
-            points.add(on.plan(face.xM() - radius * Math.cos(turn), face.yM() + radius * Math.sin(turn)));
-        }
-        drawing.curve(clear ? Role.BEAM : Role.HIDDEN, points, true);
-    }
-
     /** The face in profile, with how it meets the beach. */
     private void face(Clearance clearance) {
         if (craft.kind().onIce()) {
@@ -262,16 +219,13 @@ final class CraftScene {
                     clearance.held().name(),
                     face.xM(),
                     face.yM(),
-                    looksAside(clearance)
-                            ? Text.of("clear over {} all round", new Amount(clearDeg(clearance), Unit.DEGREE))
+                    SectorDrawing.looksAside(clearance)
+                            ? Text.of(
+                                    "clear over {} all round",
+                                    new Amount(SectorDrawing.clearDeg(clearance), Unit.DEGREE))
                             : Text.of("looks down")));
         }
         return rows;
-    }
-
-    private static int clearDeg(Clearance clearance) {
-        return (int)
-                IntStream.range(0, DEGREES).filter(deg -> clear(clearance, deg)).count();
     }
 
     private static List<Text> row(String what, double xM, double yM, Text is) {

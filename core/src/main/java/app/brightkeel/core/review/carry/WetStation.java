@@ -31,8 +31,11 @@ final class WetStation implements Rule {
     public Judgement judge(Line line) {
         Worst worst = new Worst();
         Craft craft = line.rig().craft();
-        Outcome<Afloat> afloat = craft.kind().onIce() ? null : line.get(FloatStage.STAGE);
-        if (afloat != null && afloat.isKnown()) {
+        if (craft.kind().onIce()) {
+            return SILENT;
+        }
+        Outcome<Afloat> afloat = line.get(FloatStage.STAGE);
+        if (afloat.isKnown()) {
             for (Placement place : line.rig().places()) {
                 craft.station(place.station())
                         .filter(station -> station.placed() && open(station.spot()))

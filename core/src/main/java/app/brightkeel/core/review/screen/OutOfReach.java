@@ -1,9 +1,11 @@
 package app.brightkeel.core.review.screen;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reach.SeatStage;
+import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -20,19 +22,20 @@ final class OutOfReach implements Rule {
 
     @Override
     public Judgement judge(Line line) {
+        Outcome<Seated> outcome = line.get(SeatStage.STAGE);
+        if (!outcome.isKnown() || line.needs(SeatStage.STAGE).value().keypad()) {
+            return SILENT;
+        }
+        Seated seated = outcome.value();
         Worst worst = new Worst();
-        if (line.get(SeatStage.STAGE).isKnown()
-                && !line.needs(SeatStage.STAGE).value().keypad()) {
-            var seated = line.get(SeatStage.STAGE).value();
-            for (var each : seated.things()) {
-                if (each.thing().screen()) {
-                    worst.add(
-                            Worst.within(each.awayM(), seated.stretchedM()),
-                            "The {} is {} from the seat; a stretched hand goes {}.",
-                            each.thing().name(),
-                            new Amount(each.awayM(), Unit.METRE),
-                            new Amount(seated.stretchedM(), Unit.METRE));
-                }
+        for (Seated.Placed each : seated.things()) {
+            if (each.thing().screen()) {
+                worst.add(
+                        Worst.within(each.awayM(), seated.stretchedM()),
+                        "The {} is {} from the seat; a stretched hand goes {}.",
+                        each.thing().name(),
+                        new Amount(each.awayM(), Unit.METRE),
+                        new Amount(seated.stretchedM(), Unit.METRE));
             }
         }
         return worst.judgement();
