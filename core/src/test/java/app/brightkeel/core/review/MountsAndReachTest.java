@@ -136,6 +136,24 @@ public class MountsAndReachTest {
         assertEquals(rule.verdict(judgement).name(), verdict, judgement.toString());
     }
 
+    /** Whoever likes the screen ahead gets a keypad offered, of the display's family; with it nothing is out of reach. */
+    @Test
+    public void aScreenFarAheadWantsAKeypad() {
+        Line line = Line.of(at("foot-well"));
+        List<String> cures = new RigReviewer()
+                .review(line).findings().stream()
+                        .filter(f -> f.rule().equals("screen.out-of-reach"))
+                        .flatMap(f -> f.cures().stream())
+                        .map(Finding.Cure::id)
+                        .toList();
+        assertTrue(cures.contains("screen.keypad.keypad"), cures.toString());
+        assertTrue(!cures.contains("screen.keypad.keypad-b"), "of another family: " + cures);
+        Rig cured = Comparison.find(line, "screen.keypad.keypad").orElseThrow().after();
+        for (LinkState state : new RigReviewer().review(Line.of(cured)).links()) {
+            assertTrue(state.verdict() != Verdict.UNSET, state.toString());
+        }
+    }
+
     /** A recessed bay loses a sector of its side view and is close at worst; a longer housing wants a plate. */
     @Test
     public void aPocketIsCloseAndAPlateCarriesWhatIsTooLong() {

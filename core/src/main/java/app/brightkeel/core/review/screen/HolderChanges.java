@@ -7,8 +7,10 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.reach.Seated;
+import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.wire.WireChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
@@ -16,6 +18,7 @@ import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.HolderKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.route.Relay;
 import java.util.List;
@@ -82,6 +85,35 @@ final class HolderChanges {
                         Effort.BUY,
                         rig.with(holder.withBallM(holder.armBallM()))))
                 : Optional.empty();
+    }
+
+    /** A keypad of the display's family on a fused lead, beside the seat: a screen far ahead wants one. */
+    static Stream<Change> keypads(Line line) {
+        Rig rig = line.entered();
+        String beside = rig.craft().stations().stream()
+                .filter(station -> station.spot() == Spot.BESIDE_SEAT)
+                .map(Station::id)
+                .findFirst()
+                .orElse("");
+        return Catalogue.devices().stream()
+                .filter(item -> item.kind() == DeviceKind.SMALL_PART && !beside.isEmpty() && understood(rig, item))
+                .map(item -> {
+                    Device keypad = item.withId(FreshId.of(rig, item.id())).withOrigin(item.id());
+                    Rig more = WireChanges.withDevice(rig, keypad);
+                    return new Change(
+                            "screen.keypad." + item.id(),
+                            Text.of("A {} beside the seat", item.name()),
+                            Effort.BUY,
+                            more.with(new Placement(keypad.id(), beside, true)));
+                });
+    }
+
+    private static boolean understood(Rig rig, Device item) {
+        return rig.devices().stream()
+                .filter(device -> device.kind().display())
+                .map(device -> device.sockets().family())
+                .anyMatch(family ->
+                        family.isEmpty() || family.equals(item.sockets().family()));
     }
 
     /** Each display set to show figures as high as the eye needs, to the next half millimetre up. */

@@ -43,6 +43,6 @@ final class OutOfReach implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return HolderChanges.places(line);
+        return Stream.concat(HolderChanges.places(line), HolderChanges.keypads(line));
     }
 }
