@@ -38,7 +38,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
-/** A two-seat inflatable: its bag is too small for the pack, no fuse stands before the plug, its holder's ball does not fit. */
+/** A two-seat inflatable: a bag too small for its pack, no fuse before the plug, a holder of two sizes of ball. */
 final class Sandpiper {
 
     private Sandpiper() {}

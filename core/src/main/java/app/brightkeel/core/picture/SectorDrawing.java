@@ -8,7 +8,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** Of what looks to the sides or is turned, in plan: where it sees down from the horizontal, and where something hides that. */
+/**
+ * Of what looks to the sides or is turned, in plan: where it sees down from the horizontal, and where something hides
+ * that.
+ */
 final class SectorDrawing {
 
     private static final int DEGREES = 360;

@@ -9,9 +9,9 @@ import java.util.List;
 /**
  * Room that is kept clear around the seat; common practice, no source.
  *
- * <p>Rods stand in their holders behind the seat. A paddle sweeps outside the hull from ahead of the knees to the hip, so that a post 0.75-1.05 m ahead of the seat
- * stands clear. Knees and pedals turn ahead of the seat. Fish are landed beside it: on the side away from the working
- * hand, or on that of the hand where the person keeps it free for the rod.
+ * <p>Rods stand in their holders behind the seat. A paddle sweeps outside the hull from ahead of the knees to the hip,
+ * so that a post 0.75-1.05 m ahead of the seat stands clear. Knees and pedals turn ahead of the seat. Fish are landed
+ * beside it: on the side away from the working hand, or on that of the hand where the person keeps it free for the rod.
  */
 final class Areas {
 

@@ -6,6 +6,7 @@ import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.rig.Rig;
 
 /** Tells how reach and sight come about. */
@@ -35,9 +36,9 @@ final class SeatWorking {
             for (Posture posture : Posture.values()) {
                 double beyond = placed.beyondM().getOrDefault(posture, 0.0);
                 if (beyond <= 0) {
-                    told.remark("{}: within reach.", capital(posture.words()));
+                    told.remark("{}: within reach.", Worded.capital(posture.words()));
                 } else {
-                    told.remark("{}: {} too far.", capital(posture.words()), new Amount(beyond, Unit.METRE));
+                    told.remark("{}: {} too far.", Worded.capital(posture.words()), new Amount(beyond, Unit.METRE));
                 }
             }
             for (Area area : placed.standsIn()) {
@@ -50,9 +51,5 @@ final class SeatWorking {
         }
         return told.remark("Glare: a hood, or the screen tilted 10-20° toward the eyes.")
                 .done();
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 }

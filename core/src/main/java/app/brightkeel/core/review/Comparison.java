@@ -140,7 +140,7 @@ public final class Comparison {
         return all;
     }
 
-    /** The change with this id, among the alternatives of every link, the cures of what the review found, and what is wider. */
+    /** The change with this id, among the alternatives of every link, the cures of findings, and what is wider. */
     public static Optional<Change> find(Line line, String id) {
         return of(id, links().flatMap(link -> link.alternatives(line).stream()))
                 .or(() -> of(

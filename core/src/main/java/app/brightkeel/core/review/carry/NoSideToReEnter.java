@@ -33,7 +33,7 @@ final class NoSideToReEnter implements Rule {
         return Rule.measured(
                 both ? 0 : 1,
                 both
-                        ? "The {} stands on the left of the seat and the {} on the right: no side is free to climb in again."
+                        ? "The {} stands left of the seat and the {} right of it: no side is free to climb in again."
                         : "One side of the seat is free to climb in again.{}{}",
                 both ? left : "",
                 both ? right : "");

@@ -8,6 +8,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
@@ -83,12 +84,8 @@ public final class MountChanges {
     /** Where there are several transducers, with the one it is for. */
     private static Text label(Line line, Transducer transducer, MountKind kind, Station station) {
         return line.rig().transducers().size() == 1
-                ? Text.of("{}: {}", capital(kind.words()), station.name())
-                : Text.of("{}: {}, for the {}", capital(kind.words()), station.name(), transducer.name());
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+                ? Text.of("{}: {}", Worded.capital(kind.words()), station.name())
+                : Text.of("{}: {}, for the {}", Worded.capital(kind.words()), station.name(), transducer.name());
     }
 
     /** A face that is dry or nearly so hangs lower; else another place. */

@@ -5,6 +5,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.reference.DeviceKind;
@@ -22,7 +23,6 @@ import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.route.Relay;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -31,7 +31,7 @@ final class HolderChanges {
 
     private HolderChanges() {}
 
-    /** Every holder of the catalogue for each display that has one, the fitting ball for one that has not; what cures comes first. */
+    /** For each display that is held: a base with the right ball, and every holder of the catalogue that fits it. */
     static Stream<Change> holders(Line line) {
         Rig rig = line.entered();
         return rig.holders().stream()
@@ -62,14 +62,10 @@ final class HolderChanges {
                     .orElseGet(() -> FreshId.of(rig, "holder-" + display.id()));
             return new Change(
                     "screen.hold." + display.id() + "." + item.id(),
-                    Text.of("{}, for the {}", capital(item.name()), display.name()),
+                    Text.of("{}, for the {}", Worded.capital(item.name()), display.name()),
                     Effort.BUY,
                     rig.with(item.with(placed -> placed.id(id).origin(item.id()).holds(display.id()))));
         });
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** The same holder with a base whose ball its arm grips. */
