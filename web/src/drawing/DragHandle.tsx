@@ -1,9 +1,11 @@
-import { useRef, useState } from "react";
+import { type PointerEvent, useRef, useState } from "react";
 import type { Mark, Point, Rig } from "../api/types";
+import { given } from "../edit/parts";
 import { setAt } from "../edit/pointer";
 import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
 import type { Placed } from "./frame";
+import { pointed } from "./pointed";
 
 /** One step of the arrow keys [m]. */
 const STEP = 0.05;
@@ -26,6 +28,7 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
     x: Math.max(mark.low.x, Math.min(mark.high.x, point.x)),
     y: Math.max(mark.low.y, Math.min(mark.high.y, point.y)),
   });
+  const under = (event: PointerEvent) => pointed(circle.current!, event, placed, mark.low, mark.high);
   const one = (into: Rig, pointer: string, metres: number): Rig =>
     pointer === "" ? into : setAt(into, pointer, measured(metres * mark.times));
   const moved = (into: Rig, point: Point): Rig =>
@@ -33,19 +36,6 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
   const keep = (point: Point) => {
     save((saved) => moved(saved, bounded(point)));
     setNow(null);
-  };
-  const under = (clientX: number, clientY: number): Point => {
-    const svg = circle.current!.ownerSVGElement!;
-    const point = new DOMPoint(clientX, clientY).matrixTransform(svg.getScreenCTM()!.inverse());
-    // the scale is straight: two known places give every other one
-    const share = (value: number, from: number, to: number) => (value - from) / (to - from);
-    const x = share(point.x, placed.x(mark.low.x), placed.x(mark.high.x));
-    const y = share(point.y, placed.y(mark.low.y), placed.y(mark.high.y));
-    // a way that nothing is set along has no length
-    return {
-      x: mark.high.x === mark.low.x ? mark.low.x : mark.low.x + x * (mark.high.x - mark.low.x),
-      y: mark.high.y === mark.low.y ? mark.low.y : mark.low.y + y * (mark.high.y - mark.low.y),
-    };
   };
   return (
     <circle
@@ -63,13 +53,13 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
       onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
       onPointerMove={(event) => {
         if (event.currentTarget.hasPointerCapture(event.pointerId)) {
-          const point = bounded(under(event.clientX, event.clientY));
+          const point = bounded(under(event));
           setNow(point);
           preview(moved(rig, point));
         }
       }}
       onPointerUp={(event) => {
-        if (at !== null) keep(under(event.clientX, event.clientY));
+        if (at !== null) keep(under(event));
       }}
       onKeyDown={(event) => {
         const way = KEYS[event.key];
@@ -86,6 +76,6 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
 }
 
 /** To the centimetre: nobody drags finer. */
-function measured(value: number) {
-  return { kind: "given", value: Math.round(value * 100) / 100, basis: "measured" };
+function measured(metres: number) {
+  return given(Math.round(metres * 100) / 100, "measured");
 }

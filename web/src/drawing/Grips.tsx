@@ -1,10 +1,12 @@
-import { useRef, useState } from "react";
+import { type PointerEvent, useRef, useState } from "react";
 import type { Mark } from "../api/types";
+import { given } from "../edit/parts";
 import { getAt, setAt } from "../edit/pointer";
 import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
 import { DragHandle } from "./DragHandle";
 import { line, type Placed } from "./frame";
+import { pointed } from "./pointed";
 
 /** What can be chosen or dragged in a picture; it lies above the drawing and is reached by keys too. */
 export function Grip({ mark, placed }: { mark: Mark; placed: Placed }) {
@@ -57,23 +59,16 @@ function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; pla
   const circle = useRef<SVGCircleElement>(null);
   const now = value ?? mark.at.y;
   const bounded = (y: number) => Math.round(Math.max(mark.low, Math.min(mark.high, y)) * 10) / 10;
-  const chosen = (y: number) => ({ kind: "given", value: y, basis: "chosen" });
   const move = (y: number) => {
     setValue(bounded(y));
-    preview(setAt(rig, mark.pointer, chosen(bounded(y))));
+    preview(setAt(rig, mark.pointer, given(bounded(y), "chosen")));
   };
   const keep = (y: number) => {
-    save((saved) => setAt(saved, mark.pointer, chosen(bounded(y))));
+    save((saved) => setAt(saved, mark.pointer, given(bounded(y), "chosen")));
     setValue(null);
   };
-  const under = (clientY: number) => {
-    const svg = circle.current!.ownerSVGElement!;
-    const at = new DOMPoint(0, clientY).matrixTransform(svg.getScreenCTM()!.inverse());
-    // the scale is straight: two known places give every other one
-    const y0 = placed.y(mark.low);
-    const y1 = placed.y(mark.high);
-    return mark.low + ((at.y - y0) / (y1 - y0)) * (mark.high - mark.low);
-  };
+  const under = (event: PointerEvent) =>
+    pointed(circle.current!, event, placed, { ...mark.at, y: mark.low }, { ...mark.at, y: mark.high }).y;
   const step = Math.max(0.1, (mark.high - mark.low) / STEPS);
   return (
     <circle
@@ -94,10 +89,10 @@ function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; pla
       className="cursor-ns-resize touch-none focus-visible:stroke-[4px] focus-visible:outline-none"
       onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
       onPointerMove={(event) => {
-        if (event.currentTarget.hasPointerCapture(event.pointerId)) move(under(event.clientY));
+        if (event.currentTarget.hasPointerCapture(event.pointerId)) move(under(event));
       }}
       onPointerUp={(event) => {
-        if (value !== null) keep(under(event.clientY));
+        if (value !== null) keep(under(event));
       }}
       onKeyDown={(event) => {
         const way = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;

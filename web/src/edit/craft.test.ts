@@ -1,7 +1,8 @@
 import { expect, test } from "vitest";
-import type { Craft, Device, Figure, Holder, Rig } from "../api/types";
+import type { Craft, Device, Holder, Rig } from "../api/types";
 import {
   blankRig,
+  given,
   goingOn,
   heldBy,
   newObstruction,
@@ -123,7 +124,7 @@ test("a display has one holder, which goes with it", () => {
 });
 
 test("a new place and a new obstruction stand amidships with ids of their own", () => {
-  const rig = { ...rigged(), craft: { ...HULL, lengthM: measured(4.2) } };
+  const rig = { ...rigged(), craft: { ...HULL, lengthM: given(4.2, "measured") } };
   const place = newStation(rig);
   expect(place).toMatchObject({
     id: "place",
@@ -136,7 +137,3 @@ test("a new place and a new obstruction stand amidships with ids of their own", 
   expect(newObstruction(two)).toMatchObject({ id: "obstruction", sort: "other", fromBowM: { value: 2.1 } });
   expect(newStation(rigged()).fromBowM).toMatchObject({ value: 1 });
 });
-
-function measured(value: number): Figure {
-  return { kind: "given", value, basis: "measured" };
-}

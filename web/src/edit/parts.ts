@@ -1,4 +1,5 @@
 import type {
+  Basis,
   Craft,
   Device,
   Figure,
@@ -19,8 +20,13 @@ import { setAt } from "./pointer";
 
 const UNSET: Figure = { kind: "unset" };
 
+/** A figure with where it comes from. */
+export function given(value: number, basis: Basis): Figure {
+  return { kind: "given", value, basis };
+}
+
 function chosen(value: number): Figure {
-  return { kind: "given", value, basis: "chosen" };
+  return given(value, "chosen");
 }
 
 function idsOf(rig: Rig): Set<string> {
@@ -103,13 +109,17 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
 
 /** An id no part of the rig has yet. */
 export function freshId(rig: Rig, stem: string): string {
-  const taken = idsOf(rig);
-  const first = stem.slice(0, 34);
-  let id = first;
-  for (let n = 2; taken.has(id); n++) {
-    id = `${first}-${n}`;
-  }
+  return freshAmong(idsOf(rig), stem.slice(0, 34));
+}
+
+function freshAmong(taken: Set<string>, stem: string): string {
+  let id = stem;
+  for (let n = 2; taken.has(id); n++) id = `${stem}-${n}`;
   return id;
+}
+
+function ids(parts: { id: string }[]): Set<string> {
+  return new Set(parts.map((each) => each.id));
 }
 
 export function newPack(rig: Rig): Pack {
@@ -260,8 +270,7 @@ export function newTransducer(rig: Rig, like?: Transducer): Transducer {
 /** One more beam of a transducer. */
 export function withBeam(rig: Rig, t: number): Rig {
   const { beams } = rig.transducers[t]!;
-  let id = "beam";
-  for (let n = 2; beams.some((beam) => beam.id === id); n++) id = `beam-${n}`;
+  const id = freshAmong(ids(beams), "beam");
   return setAt(rig, `/transducers/${t}/beams`, [
     ...beams,
     { id, name: id, shape: "cone", quoted: "half-power" },
@@ -295,21 +304,14 @@ export function heldBy(rig: Rig, device: string, item: Holder | undefined): Rig 
   };
 }
 
-/** An id none of some parts of a craft has yet. */
-function freshAmong(parts: { id: string }[], stem: string): string {
-  let id = stem;
-  for (let n = 2; parts.some((each) => each.id === id); n++) id = `${stem}-${n}`;
-  return id;
-}
-
 /** A place amidships, to be dragged where it is. */
 export function newStation(rig: Rig): Station {
-  const id = freshAmong(rig.craft.stations, "place");
+  const id = freshAmong(ids(rig.craft.stations), "place");
   return { id, name: id, spot: "on-deck", ...amidships(rig), heightM: chosen(0.3), room: {} };
 }
 
 export function newObstruction(rig: Rig): Obstruction {
-  const id = freshAmong(rig.craft.obstructions, "obstruction");
+  const id = freshAmong(ids(rig.craft.obstructions), "obstruction");
   return {
     id,
     name: id,

@@ -6,6 +6,7 @@ import { Button } from "../../parts/Button";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
+import { PlanFields } from "./PlanFields";
 import { Remove } from "./Section";
 import { SizeFields } from "./SizeFields";
 
@@ -83,7 +84,7 @@ function StationFields({ station, at }: { station: Station; at: string }) {
       </div>
       <div className="pl-3">
         <Choice label="Sort of place" pointer={`${at}/spot`} options={SPOTS} />
-        <PlaceFields at={at} />
+        <PlanFields at={at} />
         <FigureField
           label="Over the bottom line"
           pointer={`${at}/heightM`}
@@ -115,7 +116,7 @@ function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: 
       </div>
       <div className="pl-3">
         <Choice label="Sort" pointer={`${at}/sort`} options={SORTS} />
-        <PlaceFields at={at} />
+        <PlanFields at={at} />
         <FigureField
           label="Below the bottom line"
           pointer={`${at}/belowM`}
@@ -125,21 +126,6 @@ function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: 
         <FigureField label="Half width" pointer={`${at}/halfWidthM`} unit="millimetre" basis="measured" />
       </div>
     </details>
-  );
-}
-
-function PlaceFields({ at }: { at: string }) {
-  return (
-    <>
-      <FigureField label="From the bow" pointer={`${at}/fromBowM`} unit="metre" basis="measured" />
-      <FigureField
-        label="Right of the middle"
-        hint="left is negative"
-        pointer={`${at}/sideM`}
-        unit="metre"
-        basis="measured"
-      />
-    </>
   );
 }
 

@@ -2,6 +2,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { More, Section } from "./Section";
+import { PlanFields } from "./PlanFields";
 import { SitsAt } from "./SitsAt";
 import { SizeFields } from "./SizeFields";
 
@@ -76,14 +77,7 @@ function StationFields({ index }: { index: number }) {
   const at = `/craft/stations/${index}`;
   return (
     <>
-      <FigureField label="Place, from the bow" pointer={`${at}/fromBowM`} unit="metre" basis="measured" />
-      <FigureField
-        label="Right of the middle"
-        hint="left is negative"
-        pointer={`${at}/sideM`}
-        unit="metre"
-        basis="measured"
-      />
+      <PlanFields at={at} label="Place, from the bow" />
       <FigureField label="Over the bottom" pointer={`${at}/heightM`} unit="millimetre" basis="measured" />
     </>
   );

@@ -4,6 +4,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { CraftFields } from "./CraftFields";
+import { PlanFields } from "./PlanFields";
 import { Section } from "./Section";
 
 /** The craft and what is aboard, and where each transducer meets the water. */
@@ -80,23 +81,7 @@ function MountFields({ index }: { index: number }) {
           basis="chosen"
         />
       )}
-      {place >= 0 && (
-        <>
-          <FigureField
-            label="Its place, from the bow"
-            pointer={`/craft/stations/${place}/fromBowM`}
-            unit="metre"
-            basis="measured"
-          />
-          <FigureField
-            label="Right of the middle"
-            hint="left is negative"
-            pointer={`/craft/stations/${place}/sideM`}
-            unit="metre"
-            basis="measured"
-          />
-        </>
-      )}
+      {place >= 0 && <PlanFields at={`/craft/stations/${place}`} label="Its place, from the bow" />}
     </Section>
   );
 }

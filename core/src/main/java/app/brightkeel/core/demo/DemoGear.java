@@ -4,6 +4,7 @@ import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.Transducer;
@@ -30,6 +31,13 @@ final class DemoGear {
                 .findFirst()
                 .orElseThrow()
                 .craft();
+    }
+
+    static Holder holder(String id) {
+        return Catalogue.holders().stream()
+                .filter(item -> item.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     static Transducer transducer(String origin, String id) {

@@ -1,6 +1,5 @@
 package app.brightkeel.core.demo;
 
-import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Craft;
@@ -118,10 +117,7 @@ final class Sandpiper {
     }
 
     private static Holder holder(String display) {
-        return Catalogue.holders().stream()
-                .filter(item -> item.id().equals("ball-small"))
-                .findFirst()
-                .orElseThrow()
+        return DemoGear.holder("ball-small")
                 .with(h -> h.id("holder")
                         .holds(display)
                         .name("ball base with an arm")

@@ -3,6 +3,7 @@ package app.brightkeel.core.gear;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
@@ -10,7 +11,6 @@ import app.brightkeel.core.rig.Fixing;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.SonarVersion;
 import app.brightkeel.core.rig.Transducer;
@@ -78,10 +78,7 @@ public final class Catalogue {
                                 Figure.rated(Table.number(row, "capacityAh")))
                         .withMassKg(Figure.rated(Table.number(row, "massKg")))
                         .withMaxDischargeA(Figure.rated(Table.number(row, "maxDischargeA")))
-                        .withSize(new Size(
-                                Figure.rated(Table.number(row, "deepM")),
-                                Figure.rated(Table.number(row, "wideM")),
-                                Figure.rated(Table.number(row, "tallM")))))
+                        .withSize(GearTable.size(row)))
                 .toList();
     }
 
@@ -104,13 +101,10 @@ public final class Catalogue {
                                 row.get("family"),
                                 GearTable.rated(row, "sonarPins"),
                                 Table.constant(SonarVersion.class, row.get("version")),
-                                GearTable.shapes(row, "shows"),
+                                GearTable.constants(BeamShape.class, row, "shows"),
                                 GearTable.rated(row, "powerPins")),
                         Figure.rated(Table.number(row, "massKg")),
-                        new Size(
-                                GearTable.rated(row, "deepM"),
-                                GearTable.rated(row, "wideM"),
-                                GearTable.rated(row, "tallM")),
+                        GearTable.size(row),
                         GearTable.rated(row, "textM"),
                         new Fixing(row.get("bolts"), Figure.UNSET)))
                 .toList();

@@ -83,7 +83,7 @@ final class CraftCatalogue {
                 Table.constant(Way.class, row.get("way")),
                 figure(row, "lengthM"),
                 figure(row, "openingM"),
-                row.get("belowWaterline").equals("yes"),
+                GearTable.yes(row, "belowWaterline"),
                 Table.constant(Zone.class, row.get("crosses")));
     }
 

@@ -1,8 +1,8 @@
 package app.brightkeel.core.gear;
 
 import app.brightkeel.core.reference.Table;
-import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Size;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
@@ -17,11 +17,20 @@ final class GearTable {
         return row.get(column).isEmpty() ? Figure.UNSET : Figure.rated(Table.number(row, column));
     }
 
-    /** Shapes of beam, written with a plus between them. */
-    static List<BeamShape> shapes(CSVRecord row, String column) {
+    /** Constants, written with a plus between them. */
+    static <E extends Enum<E>> List<E> constants(Class<E> type, CSVRecord row, String column) {
         return Stream.of(row.get(column).split("\\+"))
-                .filter(shape -> !shape.isEmpty())
-                .map(shape -> Table.constant(BeamShape.class, shape))
+                .filter(each -> !each.isEmpty())
+                .map(each -> Table.constant(type, each))
                 .toList();
+    }
+
+    static boolean yes(CSVRecord row, String column) {
+        return row.get(column).equals("yes");
+    }
+
+    /** A rated size, its columns being named as in the rig. */
+    static Size size(CSVRecord row) {
+        return new Size(rated(row, "deepM"), rated(row, "wideM"), rated(row, "tallM"));
     }
 }

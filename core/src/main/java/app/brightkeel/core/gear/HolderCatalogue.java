@@ -6,7 +6,6 @@ import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.HolderKind;
 import app.brightkeel.core.rig.Pose;
 import java.util.List;
-import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
 
 /** Reads holders from their table. */
@@ -36,10 +35,8 @@ final class HolderCatalogue {
                 GearTable.rated(row, "armBallM"),
                 GearTable.rated(row, "armM"),
                 GearTable.rated(row, "carriesNm"),
-                row.get("drills").equals("yes"),
-                row.get("toolFree").equals("yes"),
-                Stream.of(row.get("poses").split(" "))
-                        .map(pose -> Table.constant(Pose.class, pose))
-                        .toList());
+                GearTable.yes(row, "drills"),
+                GearTable.yes(row, "toolFree"),
+                GearTable.constants(Pose.class, row, "poses"));
     }
 }

@@ -33,7 +33,10 @@ final class SonarCatalogue {
             .map(row -> new AdapterItem(
                     row.get("id"),
                     (int) Table.number(row, "fromPins"),
-                    new Adapter(row.get("name"), GearTable.rated(row, "toPins"), GearTable.shapes(row, "loses"))))
+                    new Adapter(
+                            row.get("name"),
+                            GearTable.rated(row, "toPins"),
+                            GearTable.constants(BeamShape.class, row, "loses"))))
             .toList();
 
     private SonarCatalogue() {}

@@ -16,32 +16,14 @@ import java.util.Optional;
  * @param gapM     by how much its opening is wider than its body; empty where it sits in none, or sizes are unknown
  * @param behindM  how far it sits behind the nearest drive or open scupper in line with it; empty where there is none
  */
-public record Clearance(
-        Held held, double clearRad, String by, Sector sector, Optional<Double> gapM, Optional<Double> behindM) {
-
-    /** What may be hidden of a fan that is turned; common practice, no source [rad]. */
-    private static final double PASSES_RAD = Math.toRadians(5);
+public record Clearance(Held held, double clearRad, String by, Optional<Double> gapM, Optional<Double> behindM) {
 
     /** How far to the side something still counts as in line [m]; common practice, no source. */
     static final double IN_LINE_M = 0.15;
 
-    /** The whole turn of its pole, 0 to 360 [°]. */
-    public int turnedDeg() {
-        return Math.min(Sector.DEGREES, 2 * held.turnDeg().orElse(0) + 1);
-    }
-
-    /** What of it the live fan is clear over [°]. */
-    public int clearTurnDeg() {
-        return sector.clearDeg(held.turnDeg().orElse(0), halfAcrossDeg(), PASSES_RAD);
-    }
-
-    /** Whether the live fan is clear when its pole is turned to a bearing, clockwise from ahead. */
-    public boolean clearAt(int bearingDeg) {
-        return sector.clear(bearingDeg, halfAcrossDeg(), PASSES_RAD);
-    }
-
-    private int halfAcrossDeg() {
-        return (held.acrossDeg() + 1) / 2;
+    /** What it sees all round; worked out anew, since few faces look aside. */
+    public Sector sector() {
+        return Sector.of(held, rimRad(held));
     }
 
     static Clearance of(Held held) {
@@ -59,7 +41,7 @@ public record Clearance(
             clear = rim;
             by = held.face().mount().throughIce() ? "edge of the ice" : "edge of the pocket";
         }
-        return new Clearance(held, clear, by, Sector.of(held, rim), gap(held), behind(held));
+        return new Clearance(held, clear, by, gap(held), behind(held));
     }
 
     private static double clearOf(Face face, Obstruction obstruction) {
@@ -76,11 +58,9 @@ public record Clearance(
 
     /** What the rim of a pocket or hole leaves of the view where the face lies inside it. */
     private static double rimRad(Held held) {
-        double inside = switch (held.face().mount()) {
-            case ICE_FLOAT, ICE_SLEEVE, ICE_WRAP, ICE_ARM, ICE_POLE ->
-                held.iceM().orElse(0.0) - held.face().underM();
-            default -> held.face().mount().encloses() ? -held.proudM() : 0;
-        };
+        double inside = held.face().mount().throughIce()
+                ? held.iceM().orElse(0.0) - held.face().underM()
+                : held.face().mount().encloses() ? -held.proudM() : 0;
         return inside <= 0 || held.openingM().isEmpty()
                 ? Math.PI / 2
                 : Math.atan2(held.openingM().get() / 2, inside);

@@ -102,8 +102,10 @@ public final class MountStage implements Stage<MountNeeds, Clearances> {
                 && face.zM() > 0
                 && face.mount() != MountKind.IN_HULL
                 && !face.mount().encloses();
-        Outcome<Outline> outline = Outline.of(craft);
-        return looks && outline.isKnown() ? Optional.of(outline.value()) : Optional.empty();
+        if (!looks) {
+            return Optional.empty();
+        }
+        return Outline.of(craft).map(Optional::of).orElse(Optional.empty());
     }
 
     private static Optional<Double> value(Figure figure) {

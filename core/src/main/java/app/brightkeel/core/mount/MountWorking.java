@@ -90,15 +90,12 @@ final class MountWorking {
     /** What is lost to the sides, and of the turn of a pole. */
     private static void sectors(Working.Builder told, int index, Transducer transducer, Clearance clearance) {
         if (clearance.held().side()) {
-            told.step(
-                            "",
-                            "hidden to the left, below the horizontal",
-                            Math.toDegrees(clearance.sector().lostRad(270, 2)),
-                            Unit.DEGREE)
+            Sector sector = clearance.sector();
+            told.step("", "hidden to the left, below the horizontal", Math.toDegrees(sector.leftLostRad()), Unit.DEGREE)
                     .step(
                             "",
                             "hidden to the right, below the horizontal",
-                            Math.toDegrees(clearance.sector().lostRad(90, 2)),
+                            Math.toDegrees(sector.rightLostRad()),
                             Unit.DEGREE);
         }
         if (transducer.mount().turnDeg().isSet()) {
@@ -110,7 +107,11 @@ final class MountWorking {
                     Pointer.transducer(index, "mount/turnDeg"));
         }
         if (clearance.held().acrossDeg() > 0 && transducer.mount().kind().pole()) {
-            told.step("", "of its turn the live fan is clear over", clearance.clearTurnDeg(), Unit.DEGREE);
+            told.step(
+                    "",
+                    "of its turn the live fan is clear over",
+                    clearance.sector().clearTurnDeg(),
+                    Unit.DEGREE);
         }
     }
 

@@ -8,10 +8,8 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Weights;
 import java.util.ArrayList;
@@ -96,14 +94,10 @@ public record Score(List<Valued> parts) {
     }
 
     private static void atHand(Rig rig, Transducer transducer, List<Valued> parts) {
-        Hand hand = rig.angler().hand();
-        Schools.Post post = rig.schools().post();
-        if (hand == Hand.UNDECIDED
-                || post == Schools.Post.UNDECIDED
-                || !transducer.mount().kind().beside()) {
+        int wanted = rig.schools().post().side(rig.angler().hand());
+        if (wanted == 0 || !transducer.mount().kind().beside()) {
             return;
         }
-        int wanted = post == Schools.Post.AT_HAND ? hand.side() : -hand.side();
         rig.craft()
                 .station(transducer.mount().station())
                 .map(station -> station.sideM())

@@ -2,7 +2,6 @@ package app.brightkeel.core.mount;
 
 import app.brightkeel.core.craft.Outline;
 import app.brightkeel.core.rig.Obstruction;
-import java.util.Arrays;
 
 /**
  * How far below the true horizontal the view from a face is hidden, all round.
@@ -13,10 +12,19 @@ import java.util.Arrays;
  */
 public final class Sector {
 
-    static final int DEGREES = 360;
+    private static final int DEGREES = 360;
 
     /** Bearings between which the hull is looked at [°]. */
     private static final int HULL_STEP_DEG = 5;
+
+    private static final int RIGHT_DEG = 90;
+    private static final int LEFT_DEG = 270;
+
+    /** A thin fan looks within so much of square to the keel [°]. */
+    private static final int THIN_DEG = 2;
+
+    /** What may be hidden of a fan that is turned; common practice, no source [rad]. */
+    private static final double PASSES_RAD = Math.toRadians(5);
 
     private static final double NEAREST_M = 0.04;
     private static final double FARTHEST_M = 2.0;
@@ -25,10 +33,17 @@ public final class Sector {
     /** Hidden below the craft's own horizontal, at last below the true one [rad]; 0 where nothing hides it. */
     private final double[] hidden = new double[DEGREES];
 
-    private Sector() {}
+    private final int halfAcrossDeg;
+    private final int turnDeg;
 
+    private Sector(int acrossDeg, int turnDeg) {
+        halfAcrossDeg = (acrossDeg + 1) / 2;
+        this.turnDeg = turnDeg;
+    }
+
+    /** @param rimRad what the rim of an opening leaves of the view, off the axis */
     static Sector of(Held held, double rimRad) {
-        Sector sector = new Sector();
+        Sector sector = new Sector(held.acrossDeg(), held.turnDeg().orElse(0));
         for (Obstruction obstruction : held.obstructions()) {
             sector.stands(held, obstruction);
         }
@@ -90,16 +105,6 @@ public final class Sector {
         }
     }
 
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof Sector that && Arrays.equals(hidden, that.hidden);
-    }
-
-    @Override
-    public int hashCode() {
-        return Arrays.hashCode(hidden);
-    }
-
     /** How far the true horizontal lies below the craft's own towards a bearing [rad]. */
     private static double horizonRad(Held held, int bearingDeg) {
         double turn = Math.toRadians(bearingDeg);
@@ -112,7 +117,7 @@ public final class Sector {
     }
 
     /** The most that is hidden within so many degrees of a bearing, 0 to π/2 [rad]. */
-    public double lostRad(int bearingDeg, int withinDeg) {
+    private double lostRad(int bearingDeg, int withinDeg) {
         double most = 0;
         for (int deg = bearingDeg - withinDeg; deg <= bearingDeg + withinDeg; deg++) {
             most = Math.max(most, lostRad(deg));
@@ -120,23 +125,31 @@ public final class Sector {
         return most;
     }
 
-    /**
-     * Whether a fan that is turned to a bearing sees from the horizontal down.
-     *
-     * @param halfAcrossDeg half of its width
-     * @param passesRad     what may be hidden of it
-     */
-    public boolean clear(int bearingDeg, int halfAcrossDeg, double passesRad) {
-        return lostRad(bearingDeg, halfAcrossDeg) <= passesRad;
+    /** Hidden below the true horizontal where a thin fan looks to the left, 0 to π/2 [rad]. */
+    public double leftLostRad() {
+        return lostRad(LEFT_DEG, THIN_DEG);
     }
 
-    /** Bearings within a turn each way from ahead at which a fan is clear [°], 0 to {@code 2 · turnDeg}, at most 360. */
-    public int clearDeg(int turnDeg, int halfAcrossDeg, double passesRad) {
+    /** The same to the right. */
+    public double rightLostRad() {
+        return lostRad(RIGHT_DEG, THIN_DEG);
+    }
+
+    /** Whether the live fan sees from the horizontal down when its pole is turned to a bearing. */
+    public boolean clearAt(int bearingDeg) {
+        return lostRad(bearingDeg, halfAcrossDeg) <= PASSES_RAD;
+    }
+
+    /** The whole turn of the pole, 0 to 360 [°]. */
+    public int turnedDeg() {
+        return Math.min(DEGREES, 2 * turnDeg + 1);
+    }
+
+    /** Bearings of that turn at which the live fan is clear [°]. */
+    public int clearTurnDeg() {
         int clear = 0;
-        int last = turnDeg >= DEGREES / 2 ? DEGREES / 2 - 1 : turnDeg;
-        int first = turnDeg >= DEGREES / 2 ? -DEGREES / 2 : -turnDeg;
-        for (int deg = first; deg <= last; deg++) {
-            clear += clear(deg, halfAcrossDeg, passesRad) ? 1 : 0;
+        for (int deg = 0; deg < turnedDeg(); deg++) {
+            clear += clearAt(deg - turnDeg) ? 1 : 0;
         }
         return clear;
     }

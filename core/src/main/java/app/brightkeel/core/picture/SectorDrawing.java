@@ -2,10 +2,12 @@ package app.brightkeel.core.picture;
 
 import app.brightkeel.core.craft.Face;
 import app.brightkeel.core.mount.Clearance;
+import app.brightkeel.core.mount.Sector;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /**
@@ -27,28 +29,28 @@ final class SectorDrawing {
 
     /** Bearings all round at which nothing hides the view [°]. */
     static int clearDeg(Clearance clearance) {
-        return (int)
-                IntStream.range(0, DEGREES).filter(deg -> clear(clearance, deg)).count();
+        IntPredicate clear = clear(clearance);
+        return (int) IntStream.range(0, DEGREES).filter(clear).count();
     }
 
-    private static boolean clear(Clearance clearance, int deg) {
-        return clearance.held().acrossDeg() > 0
-                ? clearance.clearAt(deg)
-                : clearance.sector().lostRad(deg) == 0;
+    private static IntPredicate clear(Clearance clearance) {
+        Sector sector = clearance.sector();
+        return clearance.held().acrossDeg() > 0 ? sector::clearAt : deg -> sector.lostRad(deg) == 0;
     }
 
     static void draw(Drawing drawing, CraftDrawing on, Clearance clearance, double radiusM) {
         if (!looksAside(clearance)) {
             return;
         }
+        IntPredicate clear = clear(clearance);
         int start = 0;
-        while (start < DEGREES && clear(clearance, start) == clear(clearance, start - 1)) {
+        while (start < DEGREES && clear.test(start) == clear.test(start - 1)) {
             start++;
         }
         int first = start;
         for (int deg = start + 1; deg <= start + DEGREES; deg++) {
-            if (deg == start + DEGREES || clear(clearance, deg) != clear(clearance, first)) {
-                Role role = clear(clearance, first) ? Role.BEAM : Role.HIDDEN;
+            if (deg == start + DEGREES || clear.test(deg) != clear.test(first)) {
+                Role role = clear.test(first) ? Role.BEAM : Role.HIDDEN;
                 drawing.curve(role, wedge(on, clearance.held().face(), first, deg, radiusM), true);
                 first = deg;
             }

@@ -1,7 +1,7 @@
 package app.brightkeel.core.reach;
 
-import app.brightkeel.core.rig.Hand;
-import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Assumptions;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Zone;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,27 +27,26 @@ final class Areas {
     private static final double RODS_FROM_M = 0.15;
     private static final double RODS_TO_M = 0.45;
     private static final double RODS_IN_M = 0.15;
-    private static final double USUAL_TALL_M = 1.75;
 
     private Areas() {}
 
     static List<Area> of(SeatNeeds needs) {
         double seat = needs.seatM();
         double half = needs.beamM() / 2;
-        double tall = needs.tallM() / USUAL_TALL_M;
+        double tall = needs.tallM() / Assumptions.BODY_M;
         List<Area> all = new ArrayList<>();
         if (paddled(needs)) {
             double fore = seat - PADDLE_AHEAD_M * tall;
             all.add(new Area(Zone.PADDLE, fore, seat + HIP_M, -half - PADDLE_OUT_M, -half + INBOARD_M));
             all.add(new Area(Zone.PADDLE, fore, seat + HIP_M, half - INBOARD_M, half + PADDLE_OUT_M));
         }
-        if (pedalled(needs)) {
+        if (needs.kind() == CraftKind.PEDAL_KAYAK) {
             all.add(new Area(
                     Zone.PEDALS, seat - PEDALS_AHEAD_M * tall, seat - PEDALS_NEAR_M * tall, -KNEES_M, KNEES_M));
         }
         all.add(rods(seat, -half));
         all.add(rods(seat, half));
-        int landing = landing(needs);
+        int landing = -needs.post().side(needs.hand());
         if (landing != 0) {
             double inner = half - INBOARD_M;
             double outer = half + PADDLE_OUT_M;
@@ -72,21 +71,5 @@ final class Areas {
             case SIT_ON_TOP, SIT_INSIDE, CANOE, INFLATABLE, BOARD -> true;
             default -> false;
         };
-    }
-
-    private static boolean pedalled(SeatNeeds needs) {
-        return switch (needs.kind()) {
-            case PEDAL_KAYAK -> true;
-            default -> false;
-        };
-    }
-
-    private static int landing(SeatNeeds needs) {
-        if (needs.hand() == Hand.UNDECIDED || needs.post() == Schools.Post.UNDECIDED) {
-            return 0;
-        }
-        return needs.post() == Schools.Post.AT_HAND
-                ? -needs.hand().side()
-                : needs.hand().side();
     }
 }

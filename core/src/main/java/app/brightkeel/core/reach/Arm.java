@@ -1,5 +1,6 @@
 package app.brightkeel.core.reach;
 
+import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Hand;
 
 /**
@@ -12,7 +13,6 @@ import app.brightkeel.core.rig.Hand;
  */
 record Arm(double tallM) {
 
-    private static final double USUAL_TALL_M = 1.75;
     private static final double AT_EASE_M = 0.70;
     private static final double STRETCHED_M = 0.85;
     private static final double LEANING_M = 1.10;
@@ -24,15 +24,15 @@ record Arm(double tallM) {
     private static final double TURNED_M = 0.15;
 
     double atEaseM() {
-        return AT_EASE_M * tallM / USUAL_TALL_M;
+        return AT_EASE_M * tallM / Assumptions.BODY_M;
     }
 
     double stretchedM() {
-        return STRETCHED_M * tallM / USUAL_TALL_M;
+        return STRETCHED_M * tallM / Assumptions.BODY_M;
     }
 
     double leaningM() {
-        return LEANING_M * tallM / USUAL_TALL_M;
+        return LEANING_M * tallM / Assumptions.BODY_M;
     }
 
     /**

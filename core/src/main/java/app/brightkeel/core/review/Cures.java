@@ -32,15 +32,15 @@ final class Cures {
     }
 
     /** What is offered as a cure cures; cheapest first. */
-    List<Change> of(Rule rule) {
-        List<Change> found = new ArrayList<>();
+    List<Change> of(Rule rule, Verdict found) {
+        List<Change> offered = new ArrayList<>();
         // what is close already is only cured once it holds
-        boolean close = rule.verdict(rule.judge(line)) == Verdict.CLOSE;
+        boolean close = found == Verdict.CLOSE;
         Set<String> enough = new HashSet<>();
         int tries = 0;
         int passed = 0;
         Iterator<Change> candidates = rule.cures(line).iterator();
-        while (candidates.hasNext() && tries < MOST_TRIES && found.size() < MOST_CURES && passed < MOST_PASSED) {
+        while (candidates.hasNext() && tries < MOST_TRIES && offered.size() < MOST_CURES && passed < MOST_PASSED) {
             Change change = candidates.next();
             if (enough.contains(change.ladder())) {
                 passed++;
@@ -49,14 +49,14 @@ final class Cures {
             tries++;
             Line then = tried(change);
             if (close ? holds(rule, then) : rule.cured(then)) {
-                found.add(change);
+                offered.add(change);
                 if (!change.ladder().isEmpty() && holds(rule, then)) {
                     enough.add(change.ladder());
                 }
             }
         }
-        found.sort(Comparator.comparing(Change::effort));
-        return found;
+        offered.sort(Comparator.comparing(Change::effort));
+        return offered;
     }
 
     private static boolean holds(Rule rule, Line then) {

@@ -5,6 +5,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Text;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a link shows besides its verdict: its number, the workings behind it, and what could be had instead.
@@ -37,6 +38,11 @@ public interface LinkReview {
      */
     record Merit(double score, List<Text> reasons) {
         public static final Merit NONE = new Merit(0, List.of());
+    }
+
+    /** What a merit is about where a change brings something new: the first part that was not there. */
+    static <T> Optional<T> firstNew(List<T> planned, List<T> changed) {
+        return changed.stream().filter(part -> !planned.contains(part)).findFirst();
     }
 
     /** @param planned the rig as it is */

@@ -138,7 +138,7 @@ public final class RigReviewer {
                 measured.headroom(),
                 measured.text(),
                 List.of(),
-                cures.of(rule).stream().map(Cure::of).toList(),
+                cures.of(rule, rule.verdict(measured)).stream().map(Cure::of).toList(),
                 aside);
     }
 

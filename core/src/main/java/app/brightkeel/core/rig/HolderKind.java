@@ -24,9 +24,4 @@ public enum HolderKind implements Worded {
     public String words() {
         return words;
     }
-
-    /** Whether it holds by a ball and an arm. */
-    public boolean byBall() {
-        return this == BALL_ARM;
-    }
 }

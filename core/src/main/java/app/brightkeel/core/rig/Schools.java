@@ -55,6 +55,15 @@ public record Schools(Fusing fusing, Drilling drilling, Screen screen, Post post
             this.words = words;
         }
 
+        /** The side that posts and screens then stand on: 1 right, −1 left, 0 where hand or school are not said. */
+        public int side(Hand hand) {
+            return switch (this) {
+                case UNDECIDED -> 0;
+                case AT_HAND -> hand.side();
+                case ROD_SIDE_FREE -> -hand.side();
+            };
+        }
+
         @Override
         public String words() {
             return words;

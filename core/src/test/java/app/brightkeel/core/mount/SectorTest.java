@@ -97,21 +97,21 @@ public class SectorTest {
     public void clearSectorOfOnePost() {
         Rig rig = DemoRigs.gannet();
         Clearance free = of(rig.withCraft(rig.craft().withObstructions(List.of())), 1);
-        assertEquals(free.clearTurnDeg(), 360);
+        assertEquals(free.sector().clearTurnDeg(), 360);
         double x = free.held().face().xM();
         double y = free.held().face().yM();
         Clearance one = of(rig.withCraft(rig.craft().withObstructions(List.of(post("p", x, y - 1, 0.8, 0.04)))), 1);
         int across = one.held().acrossDeg();
         double by = across + 2 * Math.toDegrees(Math.asin(0.04));
-        assertEquals(360 - one.clearTurnDeg(), by, 3);
-        assertTrue(one.clearAt(90));
-        assertTrue(!one.clearAt(270));
+        assertEquals(360 - one.sector().clearTurnDeg(), by, 3);
+        assertTrue(one.sector().clearAt(90));
+        assertTrue(!one.sector().clearAt(270));
         Rig ahead = rig.withCraft(
                 one == free ? rig.craft() : rig.craft().withObstructions(List.of(post("p", x, y - 1, 0.8, 0.04))));
         Transducer head = ahead.transducers().get(1);
         Clearance half = of(ahead.with(head.withMount(head.mount().withTurnDeg(Figure.chosen(45)))), 1);
-        assertEquals(half.turnedDeg(), 91);
-        assertEquals(half.clearTurnDeg(), 91);
+        assertEquals(half.sector().turnedDeg(), 91);
+        assertEquals(half.sector().clearTurnDeg(), 91);
     }
 
     /** A face higher than the keel beside it does not see under the hull; one below it does. */

@@ -29,14 +29,13 @@ final class NoSideToReEnter implements Rule {
         Seated seated = outcome.value();
         String left = beside(seated, -1);
         String right = beside(seated, 1);
-        boolean both = !left.isEmpty() && !right.isEmpty();
-        return Rule.measured(
-                both ? 0 : 1,
-                both
-                        ? "The {} stands left of the seat and the {} right of it: no side is free to climb in again."
-                        : "One side of the seat is free to climb in again.{}{}",
-                both ? left : "",
-                both ? right : "");
+        return left.isEmpty() || right.isEmpty()
+                ? Rule.measured(1, "One side of the seat is free to climb in again.")
+                : Rule.measured(
+                        0,
+                        "The {} stands left of the seat and the {} right of it: no side is free to climb in again.",
+                        left,
+                        right);
     }
 
     private static String beside(Seated seated, int side) {

@@ -15,14 +15,12 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.sonar.SonarStage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /** The Mount link: how deep the face is under the surface; every mount the craft takes beside, best score first. */
 public final class MountReview implements LinkReview {
@@ -104,10 +102,7 @@ public final class MountReview implements LinkReview {
     @Override
     public Merit merit(Line planned, Line changed) {
         Rig rig = changed.rig();
-        List<Transducer> before = planned.rig().transducers();
-        Transducer shown = rig.transducers().stream()
-                .filter(transducer -> !before.contains(transducer))
-                .findFirst()
+        Transducer shown = LinkReview.firstNew(planned.rig().transducers(), rig.transducers())
                 .orElse(rig.transducers().get(0));
         double score = rig.transducers().stream()
                 .mapToDouble(transducer -> Score.of(rig, transducer).weighted(rig.weights()))
@@ -117,20 +112,21 @@ public final class MountReview implements LinkReview {
 
     /** The rules it fails; where it fails none, those that are close, and its score. */
     private static List<Text> reasons(Line changed, Transducer shown) {
-        List<Text> failing = told(changed, Verdict.FAILS);
+        List<Text> failing = new ArrayList<>();
+        List<Text> close = new ArrayList<>();
+        for (Rule rule : MountRules.ALL) {
+            if (rule.judge(changed) instanceof Rule.Judgement.Measured measured) {
+                switch (rule.verdict(measured)) {
+                    case FAILS -> failing.add(measured.text());
+                    case CLOSE -> close.add(measured.text());
+                    default -> {}
+                }
+            }
+        }
         if (!failing.isEmpty()) {
             return failing;
         }
-        List<Text> reasons = new ArrayList<>(told(changed, Verdict.CLOSE));
-        reasons.addAll(Score.of(changed.rig(), shown).reasons(changed.rig().weights()));
-        return reasons;
-    }
-
-    private static List<Text> told(Line line, Verdict verdict) {
-        return MountRules.ALL.stream()
-                .map(rule -> Map.entry(rule, rule.judge(line)))
-                .filter(judged -> judged.getKey().verdict(judged.getValue()) == verdict)
-                .map(judged -> ((Rule.Judgement.Measured) judged.getValue()).text())
-                .toList();
+        close.addAll(Score.of(changed.rig(), shown).reasons(changed.rig().weights()));
+        return close;
     }
 }

@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
+import app.brightkeel.core.mount.Sector;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
@@ -15,14 +16,8 @@ import java.util.stream.Stream;
 /** A side view wants both sides clear to the horizontal; a recessed bay only costs a sector of it. */
 final class SideLost implements Rule {
 
-    /** A thin fan looks within so much of square to the keel [°]. */
-    static final int WITHIN_DEG = 2;
-
     /** Hidden below the horizontal, from here on a side is blocked; common practice, no source [rad]. */
     private static final double BLOCKED_RAD = Math.toRadians(20);
-
-    private static final int RIGHT_DEG = 90;
-    private static final int LEFT_DEG = 270;
 
     @Override
     public Head head() {
@@ -33,14 +28,14 @@ final class SideLost implements Rule {
     public Judgement judge(Line line) {
         return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.held().side()) {
-                side(worst, each, LEFT_DEG, "left");
-                side(worst, each, RIGHT_DEG, "right");
+                Sector sector = each.sector();
+                side(worst, each, sector.leftLostRad(), "left");
+                side(worst, each, sector.rightLostRad(), "right");
             }
         });
     }
 
-    private static void side(Worst worst, Clearance each, int bearing, String words) {
-        double lost = each.sector().lostRad(bearing, WITHIN_DEG);
+    private static void side(Worst worst, Clearance each, double lost, String words) {
         double left = 1 - lost / BLOCKED_RAD;
         double headroom = lost == 0 ? 1 : COMFORTABLE * left;
         worst.add(

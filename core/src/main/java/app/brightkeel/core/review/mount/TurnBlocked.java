@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.mount.Clearance;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
+import app.brightkeel.core.mount.Sector;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
@@ -33,8 +34,9 @@ final class TurnBlocked implements Rule {
     }
 
     private static void turned(Worst worst, Clearance each) {
-        int whole = each.turnedDeg();
-        int clear = each.clearTurnDeg();
+        Sector sector = each.sector();
+        int whole = sector.turnedDeg();
+        int clear = sector.clearTurnDeg();
         worst.add(
                 Worst.within(1 - (double) clear / whole, MOST_LOST),
                 "Turned through {} the fan of the {} is clear over {}.",

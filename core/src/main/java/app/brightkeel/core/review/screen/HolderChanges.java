@@ -73,7 +73,7 @@ final class HolderChanges {
         boolean differs = holder.kind() == HolderKind.BALL_ARM
                 && holder.ballM().isSet()
                 && holder.armBallM().isSet()
-                && !holder.ballM().equals(holder.armBallM());
+                && !HolderFit.same(holder.ballM(), holder.armBallM());
         return differs
                 ? Optional.of(new Change(
                         "screen.base." + holder.id(),

@@ -95,7 +95,8 @@ record HolderFit(boolean fits, String template, Object[] parts) {
         }
     }
 
-    private static boolean same(Figure one, Figure other) {
+    /** Whether two balls are of one size. */
+    static boolean same(Figure one, Figure other) {
         return Math.abs(one.value() - other.value()) < SAME_M;
     }
 

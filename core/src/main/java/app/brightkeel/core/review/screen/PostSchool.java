@@ -7,7 +7,6 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.Schools;
 import java.util.stream.Stream;
 
@@ -22,11 +21,10 @@ final class PostSchool implements Rule {
     @Override
     public Judgement judge(Line line) {
         Schools.Post post = line.rig().schools().post();
-        Hand hand = line.rig().angler().hand();
-        if (post == Schools.Post.UNDECIDED || hand == Hand.UNDECIDED) {
+        int wanted = post.side(line.rig().angler().hand());
+        if (wanted == 0) {
             return SILENT;
         }
-        int wanted = post == Schools.Post.AT_HAND ? hand.side() : -hand.side();
         return Worst.of(
                 line.get(SeatStage.STAGE).map(Seated::things),
                 (worst, each) -> worst.add(

@@ -48,9 +48,7 @@ public final class ScreenReview implements LinkReview {
     /** Of a holder that is new: what does not fit, else what speaks for it. */
     @Override
     public Merit merit(Line planned, Line changed) {
-        return changed.rig().holders().stream()
-                .filter(holder -> !planned.rig().holders().contains(holder))
-                .findFirst()
+        return LinkReview.firstNew(planned.rig().holders(), changed.rig().holders())
                 .map(holder -> HolderMerit.of(changed.rig(), holder))
                 .orElse(Merit.NONE);
     }

@@ -20,7 +20,6 @@ import app.brightkeel.core.sonar.Suitability;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** The Transducer link: what is seen of the bottom at the typical depth; other beams and other types beside. */
@@ -88,11 +87,9 @@ public final class TransducerReview implements LinkReview {
         if (all.isEmpty()) {
             return Merit.NONE;
         }
-        List<Transducer> before = planned.rig().transducers();
         List<Transducer> after = changed.rig().transducers();
-        int at = IntStream.range(0, after.size())
-                .filter(t -> !before.contains(after.get(t)))
-                .findFirst()
+        int at = LinkReview.firstNew(planned.rig().transducers(), after)
+                .map(after::indexOf)
                 .orElse(0);
         List<Text> reasons = new ArrayList<>();
         boolean simple = after.get(at).type().extraW() == 0 && !after.get(at).live();
