@@ -154,6 +154,40 @@ public class MountsAndReachTest {
         }
     }
 
+    /** A post on the side that is kept free is offered a place on the other. */
+    @Test
+    public void aPostOnTheWrongSideIsOfferedTheOther() {
+        Rig gannet = DemoRigs.gannet();
+        Rig rig = gannet.withAngler(gannet.angler().withHand(Hand.LEFT))
+                .withSchools(gannet.schools().withPost(Post.AT_HAND))
+                .with(new Placement("nine", "rail-left", true));
+        List<String> cures = new RigReviewer()
+                .review(Line.of(rig)).findings().stream()
+                        .filter(f -> f.rule().equals("screen.school-post"))
+                        .flatMap(f -> f.cures().stream())
+                        .map(Finding.Cure::id)
+                        .toList();
+        assertEquals(cures, List.of("mount.take.head.live-pole.arm-left"));
+    }
+
+    /** 0.9 kg · 9.81 · 0.18 m = 1.589 N·m stands in the working with what it comes from. */
+    @Test
+    public void theMomentOfADisplayHasItsWorking() {
+        Rig rig = RIG.with(Catalogue.holders().stream()
+                .filter(item -> item.id().equals("ball-large"))
+                .findFirst()
+                .orElseThrow()
+                .with(h -> h.id("holder").holds("display")));
+        Working working = Links.of(Link.SCREEN).workings(Line.of(rig)).get(2);
+        assertTrue(working.pointers().containsAll(List.of("/holders/0/armM", "/devices/0/massKg")));
+        double moment = working.rows().stream()
+                .filter(Working.Row.Result.class::isInstance)
+                .map(Working.Row.Result.class::cast)
+                .mapToDouble(result -> result.amount().si())
+                .sum();
+        assertEquals(moment, 0.9 * 9.81 * 0.18, 1e-9);
+    }
+
     /** A recessed bay loses a sector of its side view and is close at worst; a longer housing wants a plate. */
     @Test
     public void aPocketIsCloseAndAPlateCarriesWhatIsTooLong() {

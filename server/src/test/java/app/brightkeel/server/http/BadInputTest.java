@@ -47,6 +47,10 @@ public class BadInputTest extends ServerTest {
         return changed;
     }
 
+    /** Holds what is not there. */
+    private static final String HOLDER = "{\"id\":\"holder\",\"name\":\"clamp\",\"kind\":\"jaw-clamp\",\"origin\":\"\","
+            + "\"holds\":\"nobody\",\"grip\":\"edge\",\"bolts\":\"\",\"drills\":false,\"toolFree\":true,\"poses\":[]}";
+
     @DataProvider
     public Object[][] bodies() {
         String capacity = "\"capacityAh\":{\"kind\":\"given\",\"value\":12.0,\"basis\":\"rated\"}";
@@ -123,6 +127,18 @@ public class BadInputTest extends ServerTest {
             {with("\"to\":\"deck-aft\"", "\"to\":\"the-moon\""), 422, "/rig/craft/passages/0/to"},
             {with("\"id\":\"foot-well\"", "\"id\":\"bow-hatch\""), 422, "/rig/craft/stations"},
             {with("\"spot\":\"bow-hatch\"", "\"spot\":\"cabin\""), 422, "/rig/craft/stations/0/spot"},
+            {with("\"at\":0.05", "\"at\":0.0"), 422, "/rig/craft/sections/1/at"},
+            {with("\"at\":0.2,", "\"at\":0.4,"), 422, "/rig/craft/sections/4/at"},
+            {with("\"breadth\":0.27", "\"breadth\":1.27"), 422, "/rig/craft/sections/1/breadth"},
+            {with("\"hand\":\"undecided\"", "\"hand\":\"third\""), 422, "/rig/angler/hand"},
+            {with("\"post\":\"undecided\"", "\"post\":\"everywhere\""), 422, "/rig/schools/post"},
+            {with("\"holders\":[]", "\"holders\":[" + HOLDER + "]"), 422, "/rig/holders/0/holds"},
+            {
+                with("\"holders\":[]", "\"holders\":[" + HOLDER.replace("edge", "goodwill") + "]"),
+                422,
+                "/rig/holders/0/grip"
+            },
+            {with("\"holders\":[]", "\"holders\":null"), 422, "/rig/holders"},
             {with("\"drilling\":\"no-drill\"", "\"drilling\":\"often\""), 422, "/rig/schools/drilling"},
             {with("\"angler\":{", "\"angler\":{\"shoeSize\":44,"), 422, "/rig/angler/shoeSize"},
             {with("\"value\":82.0", "\"value\":8200"), 422, "/rig/angler/massKg"},

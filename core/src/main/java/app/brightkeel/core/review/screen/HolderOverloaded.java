@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /** A holder carries the mass of its display at the end of its arm. */
@@ -26,21 +27,26 @@ final class HolderOverloaded implements Rule {
         Worst worst = new Worst();
         for (Holder holder : line.rig().holders()) {
             Device display = line.rig().device(holder.holds());
-            if (holder.carriesNm().isSet()
-                    && holder.armM().isSet()
-                    && display.massKg().isSet()) {
-                double moment =
-                        display.massKg().value() * GRAVITY * holder.armM().value();
+            OptionalDouble moment = momentNm(holder, display);
+            if (moment.isPresent() && holder.carriesNm().isSet()) {
                 worst.add(
-                        Worst.within(moment, holder.carriesNm().value()),
+                        Worst.within(moment.getAsDouble(), holder.carriesNm().value()),
                         "The {} turns the {} with {}; it carries {}.",
                         display.name(),
                         holder.name(),
-                        new Amount(moment, Unit.NEWTON_METRE),
+                        new Amount(moment.getAsDouble(), Unit.NEWTON_METRE),
                         new Amount(holder.carriesNm().value(), Unit.NEWTON_METRE));
             }
         }
         return worst.judgement();
+    }
+
+    /** What a display turns its holder with, where mass and arm are known [N·m]. */
+    static OptionalDouble momentNm(Holder holder, Device display) {
+        return holder.armM().isSet() && display.massKg().isSet()
+                ? OptionalDouble.of(
+                        display.massKg().value() * GRAVITY * holder.armM().value())
+                : OptionalDouble.empty();
     }
 
     @Override

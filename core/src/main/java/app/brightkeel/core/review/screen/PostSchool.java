@@ -7,6 +7,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.mount.MountChanges;
 import app.brightkeel.core.rig.Schools;
 import java.util.stream.Stream;
 
@@ -36,6 +37,6 @@ final class PostSchool implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return HolderChanges.places(line);
+        return Stream.concat(HolderChanges.places(line), MountChanges.moved(line));
     }
 }

@@ -13,6 +13,7 @@ import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** The Screen link: mean watts; brightness as what could be had instead. */
@@ -36,7 +37,10 @@ public final class ScreenReview implements LinkReview {
 
     @Override
     public List<Working> workings(Line line) {
-        return List.of(Load.STAGE.working(line), SeatStage.STAGE.working(line));
+        Stream<Working> holders =
+                IntStream.range(0, line.rig().holders().size()).mapToObj(index -> HolderWorking.of(line.rig(), index));
+        return Stream.concat(Stream.of(Load.STAGE.working(line), SeatStage.STAGE.working(line)), holders)
+                .toList();
     }
 
     @Override
