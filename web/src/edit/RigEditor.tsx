@@ -65,6 +65,9 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
     onSettled: () => setPreviewed(null),
   });
 
+  // a hand is quicker than the answer that follows a conflict: what goes on top asks what it goes on top of
+  const newest = () => client.fetchQuery({ ...rigQuery(saved.id), staleTime: 0 });
+
   const put = (changed: Rig, revision: number) => {
     const rig = withoutLoose(changed);
     refused.current = rig;
@@ -121,7 +124,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
       ),
     keepAsCopy: mine && (() => copy.mutate(mine)),
     epoch,
-    putOnTop: mine && (() => keep.mutate((now) => put(mine, now.revision))),
+    putOnTop: mine && (() => keep.mutate(async () => put(mine, (await newest()).revision))),
     problem,
     dismiss: () => {
       if (problem?.status === 412) setEpoch(epoch + 1);
