@@ -51,6 +51,13 @@ export const offersQuery = (id: string, revision: number, link: Link, wider: boo
       answer(api.GET("/api/rigs/{id}/changes", { params: { path: { id }, query: { link, wider } } })),
   });
 
+export const shuttleQuery = (id: string, revision: number) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "shuttle"],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/shuttle", { params: { path: { id } } })),
+    staleTime: 0,
+  });
+
 export const changeQuery = (id: string, revision: number, change: string) =>
   queryOptions({
     queryKey: ["rig", id, revision, "change", change],
@@ -71,6 +78,12 @@ export const changeWorkingsQuery = (id: string, revision: number, change: string
 export const devicesQuery = queryOptions({
   queryKey: ["catalogue", "devices"],
   queryFn: () => answer(api.GET("/api/catalogue/devices")),
+  staleTime: Infinity,
+});
+
+export const packsQuery = queryOptions({
+  queryKey: ["catalogue", "packs"],
+  queryFn: () => answer(api.GET("/api/catalogue/packs")),
   staleTime: Infinity,
 });
 

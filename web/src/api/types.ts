@@ -4,6 +4,7 @@ type Schemas = components["schemas"];
 
 export type Amount = Schemas["Amount"];
 export type Beam = Schemas["Beam"];
+export type Charger = Schemas["Charger"];
 export type Craft = Schemas["Craft"];
 export type CraftItem = Schemas["CraftItem"];
 export type Change = Schemas["ChangePreview"];

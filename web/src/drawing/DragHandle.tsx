@@ -7,14 +7,11 @@ import { useUnits } from "../units/UnitsProvider";
 import type { Placed } from "./frame";
 import { pointed } from "./pointed";
 
-/** One step of the arrow keys [m]. */
-const STEP = 0.05;
-
 const KEYS: Record<string, [number, number]> = {
-  ArrowLeft: [-STEP, 0],
-  ArrowRight: [STEP, 0],
-  ArrowUp: [0, STEP],
-  ArrowDown: [0, -STEP],
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
 };
 
 /** A place that follows the hand both ways; letting go keeps one revision. */
@@ -29,8 +26,12 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
     y: Math.max(mark.low.y, Math.min(mark.high.y, point.y)),
   });
   const under = (event: PointerEvent) => pointed(circle.current!, event, placed, mark.low, mark.high);
-  const one = (into: Rig, pointer: string, metres: number): Rig =>
-    pointer === "" ? into : setAt(into, pointer, measured(metres * mark.times));
+  // nobody drags finer than a fifth of a step
+  const fine = 5 / mark.step;
+  const one = (into: Rig, pointer: string, way: number): Rig =>
+    pointer === ""
+      ? into
+      : setAt(into, pointer, given(Math.round(way * mark.times * fine) / fine, mark.basis));
   const moved = (into: Rig, point: Point): Rig =>
     one(one(into, mark.xPointer, point.x - mark.origin.x), mark.yPointer, point.y - mark.origin.y);
   const keep = (point: Point) => {
@@ -66,16 +67,11 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
         if (way) {
           event.preventDefault();
           event.stopPropagation();
-          keep({ x: mark.at.x + way[0], y: mark.at.y + way[1] });
+          keep({ x: mark.at.x + way[0] * mark.step, y: mark.at.y + way[1] * mark.step });
         }
       }}
     >
       <title>{text(mark.text)}</title>
     </circle>
   );
-}
-
-/** To the centimetre: nobody drags finer. */
-function measured(metres: number) {
-  return given(Math.round(metres * 100) / 100, "measured");
 }

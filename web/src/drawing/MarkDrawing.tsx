@@ -176,6 +176,10 @@ function Symbol({ role }: { role: Role }) {
           <path d="M-9 0h18M0 -9v18" />
         </g>
       );
+    case "ghost":
+      return <circle r="4.5" stroke="var(--faint)" strokeWidth="1.6" fill="var(--sheet)" />;
+    case "mass":
+      return <circle r="10" stroke="var(--act)" strokeWidth="1.8" />;
     case "junction":
       return <circle r="5" fill="var(--ink)" />;
     default:

@@ -1,5 +1,6 @@
 import type {
   Basis,
+  Charger,
   Craft,
   Device,
   Figure,
@@ -35,6 +36,8 @@ function idsOf(rig: Rig): Set<string> {
     ...rig.transducers.map((each) => each.id),
     ...rig.runs.map((each) => each.id),
     ...rig.holders.map((each) => each.id),
+    ...rig.onHand.map((each) => each.id),
+    ...rig.chargers.map((each) => each.id),
     ...rig.outing.phases.map((each) => each.id),
     ...rig.harness.packs.map((each) => each.id),
     ...rig.harness.junctions.map((each) => each.id),
@@ -60,7 +63,13 @@ export function withoutLoose(rig: Rig): Rig {
   );
   const places = rig.places.filter((place) => items.has(place.item) && stations.has(place.station));
   const holders = rig.holders.filter((holder) => devices.has(holder.holds));
-  const kept = { ...rig, transducers, runs, places, holders };
+  const packs = new Set(rig.harness.packs.map((each) => each.id));
+  const chargers = rig.chargers
+    .filter((charger) => packs.has(charger.charges))
+    .map((charger) => (carried.has(charger.via) ? charger : { ...charger, via: "" }));
+  const alone = rig.harness.packs.map((pack) => (packs.has(pack.onTopOf) ? pack : { ...pack, onTopOf: "" }));
+  const harness = { ...rig.harness, packs: alone };
+  const kept = { ...rig, transducers, runs, places, holders, harness, chargers };
   const ids = idsOf(kept);
   return { ...kept, notes: rig.notes.filter((note) => note.part === "" || ids.has(note.part)) };
 }
@@ -100,7 +109,16 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
     runs: [],
     places: [],
     holders: [],
-    schools: { fusing: "undecided", drilling: "undecided", screen: "undecided", post: "undecided" },
+    network: { shares: [] },
+    onHand: [],
+    chargers: [],
+    schools: {
+      fusing: "undecided",
+      drilling: "undecided",
+      screen: "undecided",
+      post: "undecided",
+      battery: "undecided",
+    },
     weights: {},
     quieted: [],
     notes: [],
@@ -130,7 +148,39 @@ export function newPack(rig: Rig): Pack {
     chemistry: "undecided",
     blocks: 1,
     size: {},
+    role: "in-use",
+    onTopOf: "",
+    label: {},
+    test: { ranOut: false },
+    keeping: { chargedOn: "" },
   } as Pack;
+}
+
+/** A pack the person has at home: a copy of one of the catalogue, of which every figure can be changed. */
+export function onHand(rig: Rig, item: Pack): Rig {
+  const pack = { ...item, id: freshId(rig, `own-${item.id}`), origin: item.id };
+  return { ...rig, onHand: [...rig.onHand, pack] };
+}
+
+/** A charger for a pack. */
+export function newCharger(rig: Rig, pack: Pack): Charger {
+  return {
+    id: freshId(rig, "charger"),
+    name: "charger",
+    chemistry: pack.chemistry,
+    blocks: pack.blocks,
+    charges: pack.id,
+    via: "",
+    aboard: false,
+  };
+}
+
+/** Every use of a device through the day with one figure chosen. */
+export function withUses(rig: Rig, devices: string[], field: "brightness" | "duty", value: number): Rig {
+  return rig.outing.phases.reduce(
+    (day, _, phase) => devices.reduce((now, device) => withUse(now, phase, device, field, value), day),
+    rig,
+  );
 }
 
 export function newPhase(rig: Rig): Phase {
@@ -226,7 +276,7 @@ export function withUse(
   rig: Rig,
   phase: number,
   device: string,
-  field: "brightness" | "duty",
+  field: "brightness" | "duty" | "standby",
   value: number,
 ): Rig {
   const phases = rig.outing.phases.map((each, i) => {

@@ -59,6 +59,15 @@ export function PreferencesDialog({ onClose }: { onClose: () => void }) {
             ["rod-side-free", "that side kept free for the rod"],
           ]}
         />
+        <Choice
+          label="The battery"
+          pointer="/schools/battery"
+          options={[
+            ["undecided", "no preference"],
+            ["fixed", "stays aboard"],
+            ["shuttle", "goes from craft to craft"],
+          ]}
+        />
         <FusingChoice />
       </Section>
       <Section title="What counts when mounts are ranked">

@@ -3,6 +3,7 @@ import { adaptersQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
+import { Ticks } from "../../parts/Ticks";
 
 const VERSIONS: [string, string][] = [
   ["undecided", "not known"],
@@ -46,7 +47,7 @@ export function PlugFields({ index }: { index: number }) {
 export function SocketFields({ index }: { index: number }) {
   const { rig, set } = useEditor();
   const at = `/devices/${index}/sockets`;
-  const { shows } = rig.devices[index]!.sockets;
+  const { shows, ports } = rig.devices[index]!.sockets;
   const display = rig.devices[index]!.kind.startsWith("display");
   return (
     <>
@@ -60,31 +61,17 @@ export function SocketFields({ index }: { index: number }) {
       <FigureField label="Pins of its sonar socket" pointer={`${at}/sonarPins`} unit="count" />
       <Choice label="Sends" pointer={`${at}/version`} options={VERSIONS} />
       {display && (
-        <fieldset className="flex flex-wrap justify-between gap-x-4 py-[5px]">
-          <legend className="float-left">Draws</legend>
-          {SHAPES.map(([shape, words]) => (
-            <label key={shape} className="flex items-center gap-1 text-[13px]">
-              <input
-                type="checkbox"
-                className="accent-[var(--act)]"
-                checked={shows.includes(shape)}
-                onChange={(event) =>
-                  set(
-                    `${at}/shows`,
-                    SHAPES.map(([each]) => each).filter((each) =>
-                      each === shape ? event.target.checked : shows.includes(each),
-                    ),
-                  )
-                }
-              />
-              {words}
-            </label>
-          ))}
-        </fieldset>
+        <Ticks label="Draws" options={SHAPES} chosen={shows} onChange={(next) => set(`${at}/shows`, next)} />
       )}
+      <Ticks label="Ports" options={PORTS} chosen={ports} onChange={(next) => set(`${at}/ports`, next)} />
     </>
   );
 }
+
+const PORTS: ["bus" | "ethernet", string][] = [
+  ["bus", "bus"],
+  ["ethernet", "Ethernet"],
+];
 
 const FAMILIES: [string, string][] = [
   ["", "not known"],

@@ -9,10 +9,13 @@ import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { CRAFTS } from "../../parts/crafts";
 import { NameField } from "../../parts/NameField";
+import { CHEMISTRIES } from "./chemistries";
 import { HolderFields } from "./HolderFields";
+import { NetworkFields } from "./NetworkFields";
 import { SizeFields } from "./SizeFields";
 import { SocketFields } from "./PlugFields";
 import { More, Remove, Section } from "./Section";
+import { WhatIf } from "./WhatIf";
 
 const KINDS: [Device["kind"], string][] = [
   ["display-5-in", "4 to 5-in display"],
@@ -24,6 +27,7 @@ const KINDS: [Device["kind"], string][] = [
   ["light", "light"],
   ["phone-charge", "phone on charge"],
   ["pump", "small pump"],
+  ["voltmeter", "socket voltmeter"],
 ];
 
 const DRAWS: [Draw["kind"], string][] = [
@@ -31,6 +35,8 @@ const DRAWS: [Draw["kind"], string][] = [
   ["split", "base and backlight, W"],
   ["amps", "amperes on the label"],
   ["metered", "metered"],
+  ["ran", "ran so long on a battery"],
+  ["bus", "fed over the bus"],
 ];
 
 /** The day and what draws current in it. */
@@ -40,8 +46,16 @@ export function SetScreen() {
     <>
       <Section title="The day" part="">
         <FigureField label="Air" pointer="/outing/airC" unit="celsius" basis="chosen" />
+        <FigureField
+          label="The whole day"
+          hint="where it is longer"
+          pointer="/outing/dayH"
+          unit="hour"
+          basis="chosen"
+        />
         <Choice label="Carried by" pointer="/craft/kind" options={CRAFTS} />
       </Section>
+      <WhatIf />
       {rig.outing.phases.map((phase, i) => (
         <PhaseFields key={phase.id} index={i} />
       ))}
@@ -61,6 +75,7 @@ export function SetScreen() {
         <DeviceFields key={device.id} index={i} />
       ))}
       <AddDevice />
+      {rig.devices.length > 1 && <NetworkFields />}
     </>
   );
 }
@@ -86,6 +101,15 @@ function PhaseFields({ index }: { index: number }) {
       }
     >
       <FigureField label="Hours" pointer={`${at}/hours`} unit="hour" basis="chosen" />
+      {index > 0 && (
+        <FigureField
+          label="Begins"
+          hint="after the start"
+          pointer={`${at}/startH`}
+          unit="hour"
+          basis="chosen"
+        />
+      )}
       {rig.devices.map((device) => {
         const use = phase.uses.find((each) => each.device === device.id);
         return (
@@ -104,6 +128,14 @@ function PhaseFields({ index }: { index: number }) {
                 figure={use?.duty}
                 assumed={1}
                 change={(now, value) => withUse(now, index, device.id, "duty", value)}
+              />
+            )}
+            {device.supply.standbyW?.kind === "given" && (
+              <BrightnessSlider
+                label={`Standing by, ${device.name}`}
+                figure={use?.standby}
+                assumed={0}
+                change={(now, value) => withUse(now, index, device.id, "standby", value)}
               />
             )}
           </div>
@@ -128,7 +160,7 @@ function DeviceFields({ index }: { index: number }) {
         label="Draw is known as"
         value={device.draw.kind}
         options={DRAWS}
-        onChange={(kind) => set(`${at}/draw`, { kind })}
+        onChange={(kind) => set(`${at}/draw`, kind === "ran" ? { kind, chemistry: "undecided" } : { kind })}
       />
       <DrawFields draw={device.draw} at={`${at}/draw`} />
       {device.kind.startsWith("display") && <HolderFields device={device} />}
@@ -143,6 +175,14 @@ function DeviceFields({ index }: { index: number }) {
           unit="fine-millimetre"
           basis="measured"
         />
+        <FigureField
+          label="While standing by"
+          pointer={`${at}/supply/standbyW`}
+          unit="watt"
+          basis="measured"
+        />
+        <FigureField label="As it starts" hint="peak" pointer={`${at}/supply/startW`} unit="watt" />
+        <FigureField label="Its converter passes on" pointer={`${at}/supply/converter`} unit="percent" />
         <FigureField label="Highest volts" pointer={`${at}/limits/maxV`} unit="volt" />
         <FigureField label="Maker's largest fuse" pointer={`${at}/limits/maxFuseA`} unit="rating" />
         <FigureField
@@ -186,6 +226,25 @@ function DrawFields({ draw, at }: { draw: Draw; at: string }) {
           <FigureField label="Share of the backlight" pointer={`${at}/backlightShare`} unit="percent" />
         </>
       );
+    case "ran":
+      return (
+        <>
+          <FigureField
+            label="Ran for"
+            hint="from full"
+            pointer={`${at}/hours`}
+            unit="hour"
+            basis="measured"
+          />
+          <Choice label="On" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
+          <FigureField label="Of" pointer={`${at}/capacityAh`} unit="ampere-hour" />
+          <FigureField label="At" pointer={`${at}/tempC`} unit="celsius" basis="measured" />
+          <FigureField label="Brightness then" pointer={`${at}/brightness`} unit="percent" basis="measured" />
+          <FigureField label="Share of the backlight" pointer={`${at}/backlightShare`} unit="percent" />
+        </>
+      );
+    case "bus":
+      return <FigureField label="Load units" hint="50 mA each" pointer={`${at}/units`} unit="count" />;
   }
 }
 

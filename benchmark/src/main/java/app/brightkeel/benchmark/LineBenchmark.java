@@ -44,6 +44,7 @@ public class LineBenchmark {
     private final Rig fails = DemoRigs.lanternCrate();
     private final Rig fjord = DemoRigs.gannet();
     private final Rig large = TestRigs.twoScreens();
+    private final Rig longDay = TestRigs.longDay();
     private final RandomTree tree = RandomTree.of(new Random(5), 12);
     private final Network network = tree.network();
 
@@ -108,6 +109,18 @@ public class LineBenchmark {
         return Line.of(fails).get(RuntimeBand.STAGE);
     }
 
+    /** Bound: twelve hours in eight parts with six devices, 0.5 ms with its band. */
+    @Benchmark
+    public Object longDayWithItsBand() {
+        return Line.of(longDay).get(RuntimeBand.STAGE);
+    }
+
+    @Benchmark
+    public Object twoPacksWithTheirBand() {
+        return Line.of(large).get(RuntimeBand.STAGE);
+    }
+
+    /** Bound: what is on hand and the whole catalogue, each turned every way, 20 ms. */
     @Benchmark
     public Object comparisonOfTheCatalogue() {
         return Comparison.of(Line.of(fails), Link.BATTERY, reviewer);

@@ -28,6 +28,7 @@ public class ArchitectureTest {
                         "java.lang..",
                         "java.util..",
                         "java.math..",
+                        "java.time..",
                         "org.jspecify..",
                         "javax.annotation.processing..",
                         // resources of our own, read through the common CSV library in reference.Table alone

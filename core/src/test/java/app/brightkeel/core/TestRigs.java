@@ -16,6 +16,7 @@ import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
@@ -33,6 +34,7 @@ import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
 import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -153,14 +155,40 @@ public final class TestRigs {
                         new Placement("left", "stern-well", true),
                         new Placement("right", "seat-back", true)),
                 List.of(),
-                new Schools(
-                        Schools.Fusing.UNDECIDED,
-                        Schools.Drilling.ABOVE_WATERLINE,
-                        Schools.Screen.SIDE,
-                        Schools.Post.UNDECIDED),
+                NetworkPlan.NONE,
+                List.of(),
+                List.of(),
+                Schools.UNDECIDED.withDrilling(Schools.Drilling.ABOVE_WATERLINE).withScreen(Schools.Screen.SIDE),
                 Weights.EVEN.withDrag(Figure.chosen(2)),
                 Set.of(),
                 List.of());
+    }
+
+    /** A day of twelve hours in eight parts, with six devices on one pack: the case that the bounds speak of. */
+    public static Rig longDay() {
+        Rig rig = DemoRigs.gannet();
+        List<Device> devices = new ArrayList<>(rig.devices());
+        List<Segment> segments = new ArrayList<>(rig.harness().segments());
+        for (String id : List.of("light", "phone")) {
+            devices.add(Catalogue.devices().stream()
+                    .filter(item -> item.id().equals(id))
+                    .findFirst()
+                    .orElseThrow());
+            segments.add(lead(id + "-lead", "block", id, new Gauge.Awg(18), 0.8, 3));
+        }
+        List<Phase> phases = new ArrayList<>();
+        for (int p = 0; p < 8; p++) {
+            Figure on = Figure.chosen(p % 2 == 0 ? 0.5 : 1);
+            Figure bright = Figure.chosen(0.4 + 0.1 * (p % 4));
+            phases.add(new Phase(
+                    "part-" + p,
+                    "part " + p,
+                    Figure.chosen(1.5),
+                    devices.stream().map(d -> new Use(d.id(), bright, on)).toList()));
+        }
+        return rig.withDevices(devices)
+                .withHarness(rig.harness().withSegments(segments))
+                .withOuting(rig.outing().withPhases(phases));
     }
 
     /** A catalogue transducer under the id the rigs here use. */

@@ -17,12 +17,13 @@ public final class Beside implements Stage<Simulation, Beside.Hours> {
     private Beside() {}
 
     /**
-     * @param endOfLifeH at 80 % of the rating, everything else as planned
+     * @param newH       at the whole rating, everything else as planned
+     * @param endOfLifeH at 80 % of the rating
      * @param longLifeH  at the depth that gives a long life
      * @param onceH      at the depth for once in a while
      * @param emptyH     to the very end
      */
-    public record Hours(double endOfLifeH, double longLifeH, double onceH, double emptyH) {}
+    public record Hours(double newH, double endOfLifeH, double longLifeH, double onceH, double emptyH) {}
 
     @Override
     public String name() {
@@ -36,8 +37,9 @@ public final class Beside implements Stage<Simulation, Beside.Hours> {
 
     @Override
     public Hours compute(Simulation needs) {
-        PackModel first = needs.packs().get(0);
+        PackModel first = needs.packs().get(0).members().get(0);
         return new Hours(
+                hours(needs.withAge(1)),
                 hours(needs.withAge(END_OF_LIFE)),
                 hours(needs.withDepth(first.chemistry().data().longLifeDepth())),
                 hours(needs.withDepth(first.chemistry().data().depth())),

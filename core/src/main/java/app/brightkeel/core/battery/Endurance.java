@@ -1,7 +1,9 @@
 package app.brightkeel.core.battery;
 
 import app.brightkeel.core.battery.Simulation.Shift;
+import app.brightkeel.core.pack.PackModel;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * How long the rig runs.
@@ -35,8 +37,7 @@ public record Endurance(Run median, double lowH, double highH, double labelH, do
             squares += each * each;
         }
         double reach = Math.sqrt(squares);
-        double ratedAh =
-                simulation.packs().stream().mapToDouble(p -> p.ratedAh()).sum();
+        double ratedAh = labelAh(simulation);
         double meanV = simulation.packs().get(0).meanVolts();
         double meanA = median.hours() > 0
                 ? median.givenAh() / median.hours()
@@ -48,6 +49,13 @@ public record Endurance(Run median, double lowH, double highH, double labelH, do
                 meanA > 0 ? ratedAh / meanA : Discharge.LONGEST_H,
                 meanA,
                 towards(devices, moved, reach));
+    }
+
+    /** Ampere-hours on the labels: of packs in series those of the smallest, spares added. */
+    private static double labelAh(Simulation simulation) {
+        return Stream.concat(simulation.packs().stream(), simulation.spares().stream())
+                .mapToDouble(source -> source.least(PackModel::ratedAh))
+                .sum();
     }
 
     private static double spreadOf(Simulation simulation, int i) {

@@ -14,7 +14,6 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
-import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spread;
@@ -49,7 +48,8 @@ public final class Runtime implements Stage<Simulation, Run> {
         return new Simulation(
                 feed.topology(),
                 feed.ohms(),
-                supply.bank().models(),
+                supply.bank().sources(),
+                supply.bank().spares(),
                 supply.load(),
                 rig.devices().stream().map(d -> d.limits().minV().value()).toList(),
                 spreads(rig));
@@ -62,7 +62,7 @@ public final class Runtime implements Stage<Simulation, Run> {
         for (Pack pack : rig.harness().packs()) {
             Chemistry.Data data = pack.chemistry().data();
             double rated = Spread.of(pack.capacityAh(), 0.10);
-            double age = pack.age().basis() == Figure.Basis.ASSUMED ? 0 : Spread.of(pack.age(), 0);
+            double age = Packs.age(pack).spread();
             double cold = data.coldSpreadAt(pack.tempC().value());
             capacity = Math.max(capacity, Math.sqrt(rated * rated + age * age + cold * cold));
             ohm = Math.max(ohm, Spread.of(pack.cellsOhm(), data.blockOhm().spread()));
@@ -79,6 +79,12 @@ public final class Runtime implements Stage<Simulation, Run> {
         }
         if (draw instanceof Draw.Amps amps) {
             return Spread.of(amps.amps(), typical.watts().spread());
+        }
+        if (draw instanceof Draw.Ran ran) {
+            return Spread.of(ran.hours(), typical.watts().spread());
+        }
+        if (draw instanceof Draw.Bus bus) {
+            return Spread.of(bus.units(), typical.watts().spread());
         }
         return Spread.of(((Draw.Metered) draw).amps(), typical.watts().spread());
     }

@@ -9,6 +9,7 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Device;
@@ -22,6 +23,8 @@ final class RuntimeWorking {
     private static final Source SOURCE = Source.published(
             "Peukert's law after Linden & Reddy, Handbook of Batteries; discharge stepped along the rest-voltage curve");
 
+    private static final Source BALANCE = Source.derived("energy is neither made nor lost");
+
     private RuntimeWorking() {}
 
     static Working of(Line line) {
@@ -33,9 +36,9 @@ final class RuntimeWorking {
         DayLoad load = line.get(Load.STAGE).value();
         Packs.Bank bank = line.get(Packs.STAGE).value();
         double availableAh =
-                bank.models().stream().mapToDouble(PackModel::availableAh).sum();
+                bank.sources().stream().mapToDouble(PackString::availableAh).sum();
         PackModel first = bank.first();
-        double perPack = hours.meanA() / bank.models().size();
+        double perPack = hours.meanA() / bank.sources().size();
         Working.Builder all = Working.of("Hours", "t ≈ C·depth·rate / I, run as a simulation", SOURCE)
                 .opened("P", "mean draw over the day", load.meanW(), Unit.WATT, Load.STAGE.working(line))
                 .opened("C", "capacity on the day", availableAh, Unit.AMPERE_HOUR, Packs.STAGE.working(line))
@@ -83,8 +86,21 @@ final class RuntimeWorking {
         }
         all.step("charge", "left in the pack then", run.charge(), Unit.PERCENT)
                 .step("Q", "ampere-hours given", run.givenAh(), Unit.AMPERE_HOUR)
-                .step("E", "energy given at the terminals", run.givenWh(), Unit.WATT_HOUR)
+                .opened("E", "energy given at the terminals", run.energy().givenWh(), Unit.WATT_HOUR, balance(run))
                 .step("label", "label ampere-hours over the mean current", hours.labelH(), Unit.HOUR);
+    }
+
+    /** Both sides of the balance: what the cells gave, and where it went. */
+    private static Working balance(Run run) {
+        Energy energy = run.energy();
+        return Working.of("Where the energy went", "cells = devices + wire + inside the packs", BALANCE)
+                .step("devices", "power × time", energy.devicesWh(), Unit.WATT_HOUR)
+                .step("wire", "lost between terminals and devices", energy.wireWh(), Unit.WATT_HOUR)
+                .step("inside", "lost inside the packs", energy.innerWh(), Unit.WATT_HOUR)
+                .step("cells", "rest volts over the charge that left", energy.cellsWh(), Unit.WATT_HOUR)
+                .step("open", "what the two sides differ by", energy.openShare(), Unit.FINE_PERCENT)
+                .result("E", "at the terminals", energy.givenWh(), Unit.WATT_HOUR)
+                .done();
     }
 
     private static void beside(Line line, Working.Builder all) {

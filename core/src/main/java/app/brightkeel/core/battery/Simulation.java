@@ -4,18 +4,28 @@ import app.brightkeel.core.circuit.Network;
 import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.PackString;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * Everything a run needs, and the ways in which a run may be varied.
  *
  * @param ohms   loop resistance of each segment [Ω]
+ * @param packs  sources in use
+ * @param spares to change to, one after the other, once the one in use has ended
  * @param minV   of each device [V]
  * @param spread how far what matters may be off
  */
 public record Simulation(
-        Topology topology, List<Double> ohms, List<PackModel> packs, DayLoad load, List<Double> minV, Spreads spread) {
+        Topology topology,
+        List<Double> ohms,
+        List<PackString> packs,
+        List<PackString> spares,
+        DayLoad load,
+        List<Double> minV,
+        Spreads spread) {
 
     /**
      * Relative half widths between the 10 % and the 90 % points.
@@ -40,17 +50,9 @@ public record Simulation(
     Run run(Shift shift, boolean keepPoints) {
         Network network = new Network(
                 topology, ohms.stream().mapToDouble(Double::doubleValue).toArray());
-        List<PackModel> moved = packs.stream()
-                .map(pack -> pack.aged(pack.ageFactor() * Math.pow(1 - spread.capacity(), shift.capacity()))
-                        .stiffened(Math.pow(1 + spread.ohm(), shift.ohm())))
-                .toList();
         double[] factor = new double[minV.size()];
         for (int d = 0; d < factor.length; d++) {
             factor[d] = Math.pow(1 + spread.draw().get(d), shift.draw().get(d));
-        }
-        List<Discharge.Stretch> day = new ArrayList<>();
-        for (DayLoad.PhaseLoad phase : load.phases()) {
-            day.add(new Discharge.Stretch(phase.hours(), scaled(phase.watts(), factor)));
         }
         double[] mean = new double[factor.length];
         for (int d = 0; d < mean.length; d++) {
@@ -61,7 +63,40 @@ public record Simulation(
             nodes[d] = topology.nodeOfDevice(d);
         }
         double[] least = minV.stream().mapToDouble(Double::doubleValue).toArray();
-        return new Discharge(network, moved, nodes, least, keepPoints).run(day, mean);
+        Run run =
+                new Discharge(network, moved(packs, shift), nodes, least, keepPoints).run(dayFrom(0, factor), mean, 0);
+        // a spare stands in for the one source there is; of several in parallel none could be told from the others
+        for (int s = 0; s < spares.size() && packs.size() == 1 && run.hours() < Discharge.LONGEST_H; s++) {
+            List<PackString> next = moved(List.of(spares.get(s)), shift);
+            run = run.then(new Discharge(network, next, nodes, least, keepPoints)
+                    .run(dayFrom(run.hours(), factor), mean, run.hours()));
+        }
+        return run;
+    }
+
+    private List<PackString> moved(List<PackString> strings, Shift shift) {
+        double capacity = Math.pow(1 - spread.capacity(), shift.capacity());
+        double ohm = Math.pow(1 + spread.ohm(), shift.ohm());
+        return each(strings, pack -> pack.aged(pack.ageFactor() * capacity).stiffened(ohm));
+    }
+
+    private static List<PackString> each(List<PackString> strings, UnaryOperator<PackModel> change) {
+        return strings.stream()
+                .map(string ->
+                        new PackString(string.members().stream().map(change).toList()))
+                .toList();
+    }
+
+    /** What is left of the day from an hour on. */
+    private List<Discharge.Stretch> dayFrom(double hour, double[] factor) {
+        List<Discharge.Stretch> day = new ArrayList<>();
+        for (DayLoad.PhaseLoad phase : load.phases()) {
+            double left = phase.from() + phase.hours() - Math.max(hour, phase.from());
+            if (left > 0) {
+                day.add(new Discharge.Stretch(left, scaled(phase.watts(), factor)));
+            }
+        }
+        return day;
     }
 
     private static double[] scaled(List<Double> watts, double[] factor) {
@@ -72,15 +107,23 @@ public record Simulation(
         return all;
     }
 
+    /** The same day on another source alone. */
+    Simulation on(Topology other, PackString source) {
+        return new Simulation(other, ohms, List.of(source), List.of(), load, minV, spread);
+    }
+
+    /** The same with every pack changed. */
+    Simulation with(UnaryOperator<PackModel> change) {
+        return new Simulation(topology, ohms, each(packs, change), each(spares, change), load, minV, spread);
+    }
+
     /** The same with every pack at another share of its rating. */
     Simulation withAge(double age) {
-        return new Simulation(
-                topology, ohms, packs.stream().map(p -> p.aged(age)).toList(), load, minV, spread);
+        return with(pack -> pack.aged(age));
     }
 
     /** The same with every pack used to another depth. */
     Simulation withDepth(double depth) {
-        return new Simulation(
-                topology, ohms, packs.stream().map(p -> p.usedTo(depth)).toList(), load, minV, spread);
+        return with(pack -> pack.usedTo(depth));
     }
 }

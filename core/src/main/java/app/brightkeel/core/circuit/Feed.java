@@ -8,6 +8,7 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.pack.Packs.Bank;
 import app.brightkeel.core.rig.Fitting;
@@ -28,8 +29,9 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
     /**
      * @param ohms  loop resistance of each segment
      * @param fullW of each device
+     * @param packs in use
      */
-    public record Needs(Topology topology, List<Double> ohms, List<Double> fullW, List<PackModel> packs) {}
+    public record Needs(Topology topology, List<Double> ohms, List<Double> fullW, List<PackString> packs) {}
 
     @Override
     public String name() {
@@ -46,7 +48,7 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
                         Topology.of(rig),
                         ohms,
                         supply.load().fullW(),
-                        supply.bank().models()));
+                        supply.bank().sources()));
     }
 
     private record Supply(Bank bank, DayLoad load) {}
@@ -110,8 +112,8 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
             double[] watts,
             ToDoubleFunction<PackModel> volts,
             ToDoubleFunction<PackModel> ohm) {
-        double[] rest = needs.packs().stream().mapToDouble(volts).toArray();
-        double[] inner = needs.packs().stream().mapToDouble(ohm).toArray();
+        double[] rest = needs.packs().stream().mapToDouble(s -> s.sum(volts)).toArray();
+        double[] inner = needs.packs().stream().mapToDouble(s -> s.sum(ohm)).toArray();
         if (!network.solve(rest, inner, watts)) {
             return new Point(false, List.of(), List.of(), List.of());
         }

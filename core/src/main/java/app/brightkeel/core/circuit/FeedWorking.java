@@ -6,7 +6,8 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.Load;
-import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.load.LoadWorking;
+import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -68,26 +69,27 @@ final class FeedWorking {
 
     private static Working device(Line line, FeedState state, int device) {
         int node = state.topology().nodeOfDevice(device);
-        List<PackModel> models = line.get(Packs.STAGE).value().models();
         Working.Builder all = Working.of(
                 Text.of("Volts at the {}", line.rig().devices().get(device).name()),
                 "V = U − Σ R·I, I = P / V",
                 SOLVER);
-        PackModel model = models.get(state.topology().packs().get(rootOf(state, node)));
-        double empty = model.emptyCharge();
+        PackString source = line.get(Packs.STAGE)
+                .value()
+                .sources()
+                .get(state.topology().packs().get(rootOf(state, node)));
         all.opened(
                         "U",
                         "rest volts where the chosen depth ends",
-                        model.restVolts(empty),
+                        source.sum(pack -> pack.restVolts(pack.emptyCharge())),
                         Unit.VOLT,
                         Packs.STAGE.working(line))
-                .step("Ri", "inner resistance there", model.ohm(empty), Unit.OHM)
+                .step("Ri", "inner resistance there", source.sum(pack -> pack.ohm(pack.emptyCharge())), Unit.OHM)
                 .opened(
                         "P",
                         "power at full brightness",
                         line.get(Load.STAGE).value().fullW().get(device),
                         Unit.WATT,
-                        Load.drawWorking(line, device));
+                        LoadWorking.drawWorking(line, device));
         for (int s : path(state, node)) {
             Segment segment = line.rig().harness().segments().get(s);
             all.opened("R", segment.name(), state.ohms().get(s), Unit.OHM, segment(line, s));
@@ -116,7 +118,7 @@ final class FeedWorking {
                         line.rig().devices().get(other).name(),
                         line.get(Load.STAGE).value().fullW().get(other),
                         Unit.WATT,
-                        Load.drawWorking(line, other));
+                        LoadWorking.drawWorking(line, other));
             }
             if (place >= 0 && !path.contains(place)) {
                 Segment segment = line.rig().harness().segments().get(place);

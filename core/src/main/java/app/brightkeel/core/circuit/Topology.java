@@ -2,7 +2,6 @@ package app.brightkeel.core.circuit;
 
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Harness;
-import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayDeque;
@@ -21,15 +20,26 @@ import java.util.Set;
  * @param ids       of the nodes: packs, junctions and devices that a pack reaches
  * @param parents   place of each node's parent, −1 for the first pack of each tree
  * @param segments  place in the harness of the segment to the parent, −1 for roots
- * @param packs     place in the rig of the pack at a node, −1 elsewhere
+ * @param packs     which source stands at a node, −1 elsewhere
  * @param devices   place in the rig of the device at a node, −1 elsewhere
+ * @param sources   of each source the places in the rig of its packs in series, the one the wire leaves from first
  */
 public record Topology(
-        List<String> ids, List<Integer> parents, List<Integer> segments, List<Integer> packs, List<Integer> devices) {
+        List<String> ids,
+        List<Integer> parents,
+        List<Integer> segments,
+        List<Integer> packs,
+        List<Integer> devices,
+        List<List<Integer>> sources) {
 
-    /** Lays out the part of a harness that packs reach; what no pack reaches is left out. */
+    /** Lays out the part of a harness that the packs in use reach; what no pack reaches is left out. */
     public static Topology of(Rig rig) {
-        return new Builder(rig).build();
+        return new Builder(rig, rig.harness().sources()).build();
+    }
+
+    /** The same with an alternative source joined instead. */
+    public static Topology instead(Rig rig, List<Integer> source) {
+        return new Builder(rig, List.of(source)).build();
     }
 
     /** Place of the node of a device, −1 where no pack reaches it. */
@@ -46,17 +56,22 @@ public record Topology(
         private final List<Integer> parents = new ArrayList<>();
         private final List<Integer> segments = new ArrayList<>();
         private final Set<String> seen = new HashSet<>();
+        private final List<List<Integer>> sources;
+        private final Map<String, String> bottoms = new HashMap<>();
 
-        Builder(Rig rig) {
+        Builder(Rig rig, List<List<Integer>> sources) {
             harness = rig.harness();
+            this.sources = sources;
+            for (List<Integer> source : sources) {
+                source.forEach(member -> bottoms.put(idOf(member), idOf(source.get(0))));
+            }
             for (int i = 0; i < harness.segments().size(); i++) {
                 Segment segment = harness.segments().get(i);
-                touching.computeIfAbsent(segment.from(), k -> new ArrayList<>()).add(i);
+                touching.computeIfAbsent(start(segment), k -> new ArrayList<>()).add(i);
                 touching.computeIfAbsent(segment.to(), k -> new ArrayList<>()).add(i);
             }
-            List<Pack> packs = harness.packs();
-            for (int i = 0; i < packs.size(); i++) {
-                packPlaces.put(packs.get(i).id(), i);
+            for (int i = 0; i < sources.size(); i++) {
+                packPlaces.put(idOf(sources.get(i).get(0)), i);
             }
             List<Device> devices = rig.devices();
             for (int i = 0; i < devices.size(); i++) {
@@ -64,17 +79,27 @@ public record Topology(
             }
         }
 
+        private String idOf(int pack) {
+            return harness.packs().get(pack).id();
+        }
+
+        /** Where a wire counts as leaving from: packs in series are one point. */
+        private String start(Segment segment) {
+            return bottoms.getOrDefault(segment.from(), segment.from());
+        }
+
         Topology build() {
-            for (Pack pack : harness.packs()) {
-                if (!seen.contains(pack.id())) {
-                    layOut(pack.id());
+            for (List<Integer> source : sources) {
+                String id = idOf(source.get(0));
+                if (!seen.contains(id)) {
+                    layOut(id);
                 }
             }
             List<Integer> packs =
                     ids.stream().map(id -> packPlaces.getOrDefault(id, -1)).toList();
             List<Integer> devices =
                     ids.stream().map(id -> devicePlaces.getOrDefault(id, -1)).toList();
-            return new Topology(List.copyOf(ids), List.copyOf(parents), List.copyOf(segments), packs, devices);
+            return new Topology(List.copyOf(ids), List.copyOf(parents), List.copyOf(segments), packs, devices, sources);
         }
 
         private void layOut(String root) {
@@ -86,7 +111,7 @@ public record Topology(
                 int parent = ids.indexOf(at);
                 for (int s : touching.getOrDefault(at, Collections.emptyList())) {
                     Segment segment = harness.segments().get(s);
-                    String other = segment.from().equals(at) ? segment.to() : segment.from();
+                    String other = segment.to().equals(at) ? start(segment) : segment.to();
                     if (!seen.contains(other)) {
                         add(other, parent, s);
                         open.add(other);

@@ -3,6 +3,7 @@ package app.brightkeel.core.demo;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Angler;
+import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
@@ -15,9 +16,11 @@ import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackLabel;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
@@ -25,6 +28,7 @@ import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Supply;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
@@ -58,6 +62,7 @@ public final class DemoRigs {
                 "display-7-in-chirp",
                 new Draw.Split(Figure.rated(8.5), Figure.rated(6.5)),
                 new Limits(Figure.rated(10), Figure.rated(18), Figure.rated(5), Figure.UNSET),
+                Supply.UNKNOWN,
                 DemoGear.sockets("display-7-in-chirp"),
                 Figure.rated(0.9),
                 DemoGear.device("display-7-in-chirp").size(),
@@ -111,6 +116,9 @@ public final class DemoRigs {
                                 lead.id(),
                                 List.of("well-to-stern-hatch", "stern-lip", "port-left", "foot-to-rail-left"))),
                 List.of(new Placement(display.id(), "rail-left", true), new Placement(pack.id(), "stern-well", true)),
+                List.of(),
+                NetworkPlan.NONE,
+                List.of(),
                 List.of(),
                 Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL),
                 Weights.EVEN,
@@ -168,6 +176,15 @@ public final class DemoRigs {
                                 .withLoopM(Figure.chosen(0.3))),
                 List.of(new Placement(display.id(), "arm-left", true), new Placement(pack.id(), "floor-right", true)),
                 List.of(),
+                NetworkPlan.NONE,
+                List.of(Pack.labelled("kayak-pack", "10 Ah LiFePO4 of the kayak", Chemistry.LIFEPO4, Figure.rated(10))
+                        .withOrigin("lifepo4-10")
+                        .withMassKg(Figure.measured(1.25))
+                        .withSize(DemoGear.size(0.151, 0.065, 0.100))
+                        .withMaxDischargeA(Figure.rated(10))
+                        .withLabel(PackLabel.UNKNOWN.withPrice(Figure.chosen(0)))),
+                List.of(new Charger(
+                        "charger", "small lead charger", Chemistry.AGM, 1, Figure.rated(1), pack.id(), "", false)),
                 Schools.UNDECIDED,
                 Weights.EVEN,
                 Set.of(),

@@ -16,6 +16,7 @@ import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
@@ -26,6 +27,7 @@ import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Shared;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
@@ -85,6 +87,9 @@ final class Gannet {
                         new Placement("module", "bow-hatch", false),
                         new Placement("keypad", "rail-left", true),
                         new Placement("pack", "stern-well", true)),
+                List.of(),
+                new NetworkPlan(List.of(Shared.READINGS), Figure.measured(2)),
+                List.of(),
                 List.of(),
                 Schools.UNDECIDED,
                 Weights.EVEN,

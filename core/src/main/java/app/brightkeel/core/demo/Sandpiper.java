@@ -12,6 +12,7 @@ import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
@@ -84,6 +85,9 @@ final class Sandpiper {
                         Run.along("supply-run", lead.id(), List.of("bag-to-floor", "floor-to-cross"))),
                 List.of(new Placement(display.id(), "cross-tube", true), new Placement(pack.id(), "dry-bag", true)),
                 List.of(holder(display.id())),
+                NetworkPlan.NONE,
+                List.of(),
+                List.of(),
                 Schools.UNDECIDED,
                 Weights.EVEN,
                 Set.of(),

@@ -11,8 +11,11 @@ import app.brightkeel.core.rig.Fixing;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackLabel;
+import app.brightkeel.core.rig.Port;
 import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.SonarVersion;
+import app.brightkeel.core.rig.Supply;
 import app.brightkeel.core.rig.Transducer;
 import java.util.List;
 
@@ -66,7 +69,11 @@ public final class Catalogue {
 
     /** A catalogue pack in the place of another: keeps the place's id and the temperature it stands at. */
     public static Pack inPlaceOf(Pack old, Pack item) {
-        return item.with(placed -> placed.id(old.id()).origin(item.id()).tempC(old.tempC()));
+        return item.with(placed -> placed.id(old.id())
+                .origin(item.id())
+                .tempC(old.tempC())
+                .role(old.role())
+                .onTopOf(old.onTopOf()));
     }
 
     private static List<Pack> readPacks() {
@@ -78,7 +85,8 @@ public final class Catalogue {
                                 Figure.rated(Table.number(row, "capacityAh")))
                         .withMassKg(Figure.rated(Table.number(row, "massKg")))
                         .withMaxDischargeA(Figure.rated(Table.number(row, "maxDischargeA")))
-                        .withSize(GearTable.size(row)))
+                        .withSize(GearTable.size(row))
+                        .withLabel(PackLabel.UNKNOWN.withPrice(Figure.rated(Table.number(row, "price")))))
                 .toList();
     }
 
@@ -97,12 +105,14 @@ public final class Catalogue {
                                 Figure.rated(Table.number(row, "maxV")),
                                 Figure.rated(Table.number(row, "maxFuseA")),
                                 Figure.UNSET),
+                        Supply.UNKNOWN,
                         new Sockets(
                                 row.get("family"),
                                 GearTable.rated(row, "sonarPins"),
                                 Table.constant(SonarVersion.class, row.get("version")),
                                 GearTable.constants(BeamShape.class, row, "shows"),
-                                GearTable.rated(row, "powerPins")),
+                                GearTable.rated(row, "powerPins"),
+                                GearTable.constants(Port.class, row, "ports")),
                         Figure.rated(Table.number(row, "massKg")),
                         GearTable.size(row),
                         GearTable.rated(row, "textM"),

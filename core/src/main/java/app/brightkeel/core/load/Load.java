@@ -2,15 +2,12 @@ package app.brightkeel.core.load;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.DayLoad.PhaseLoad;
 import app.brightkeel.core.pack.Packs;
-import app.brightkeel.core.quantity.Text;
-import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Pointer;
@@ -19,27 +16,41 @@ import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /** The day's draw. */
 public final class Load implements Stage<Load.Needs, DayLoad> {
 
     public static final Load STAGE = new Load();
 
-    private static final Source CONSTANT_POWER =
-            Source.derived("switch-mode gear draws constant power; P = base + backlight × brightness");
+    /** A pause shorter than a second is none. */
+    private static final double LEAST_PAUSE_H = 1.0 / 3600;
+
+    private static final double LIVE_START = 2.5;
 
     private Load() {}
 
     /**
      * @param extraW what the transducers on each device add to it [W]
-     * @param packV  mean volts of the pack, 0 where no draw is given in amperes
+     * @param dayH   length of the whole day, 0 where it ends with its last phase
+     * @param packV  mean volts of the pack, 0 where no draw depends on them
      */
-    public record Needs(List<Device> devices, List<Double> extraW, List<Phase> phases, double packV) {
+    public record Needs(List<Device> devices, List<Double> extraW, List<Phase> phases, double dayH, double packV) {
 
+        /** Of one device while it is on, at the pack. */
         double wattsAt(int device, double brightness) {
-            return devices.get(device).draw().wattsAt(brightness, packV) + extraW.get(device);
+            return (devices.get(device).draw().wattsAt(brightness, packV) + extraW.get(device)) / passedOn(device);
+        }
+
+        double standbyW(int device) {
+            Figure standby = devices.get(device).supply().standbyW();
+            return (standby.isSet() ? standby.value() : 0) / passedOn(device);
+        }
+
+        private double passedOn(int device) {
+            Figure converter = devices.get(device).supply().converter();
+            return converter.isSet() ? converter.value() : 1;
         }
     }
 
@@ -65,15 +76,20 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
             }
         }
         Outcome<Double> packV =
-                inAmps(rig) ? line.get(Packs.STAGE).map(bank -> bank.first().meanVolts()) : Outcome.known(0.0);
+                byPackVolts(rig) ? line.get(Packs.STAGE).map(Packs.Bank::meanVolts) : Outcome.known(0.0);
         return Outcome.both(
                 Outcome.unless(missing, () -> rig),
                 packV,
-                (r, volts) -> new Needs(r.devices(), extra(r), phases, volts));
+                (r, volts) -> new Needs(
+                        r.devices(),
+                        extra(r),
+                        phases,
+                        r.outing().dayH().isSet() ? r.outing().dayH().value() : 0,
+                        volts));
     }
 
     /** What the elements of a transducer add to the display they are plugged into. */
-    private static List<Double> extra(Rig rig) {
+    static List<Double> extra(Rig rig) {
         double[] all = new double[rig.devices().size()];
         for (Transducer transducer : rig.transducers()) {
             double watts = transducer.type().extraW();
@@ -84,146 +100,61 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
         return Arrays.stream(all).boxed().toList();
     }
 
-    private static boolean inAmps(Rig rig) {
-        return rig.devices().stream().anyMatch(device -> device.draw() instanceof Draw.Amps);
+    private static boolean byPackVolts(Rig rig) {
+        return rig.devices().stream().anyMatch(device -> device.draw().byPackVolts());
     }
 
     @Override
     public DayLoad compute(Needs needs) {
         List<PhaseLoad> phases = new ArrayList<>();
-        for (Phase phase : needs.phases()) {
-            List<Double> watts = new ArrayList<>();
-            for (int d = 0; d < needs.devices().size(); d++) {
-                Use use = phase.use(needs.devices().get(d).id());
-                watts.add(
-                        needs.wattsAt(d, use.brightness().value()) * use.duty().value());
-            }
-            phases.add(new PhaseLoad(phase.id(), phase.name(), phase.hours().value(), List.copyOf(watts)));
+        List<Double> nothing = Collections.nCopies(needs.devices().size(), 0.0);
+        double at = 0;
+        for (int p = 0; p < needs.phases().size(); p++) {
+            Phase phase = needs.phases().get(p);
+            double start = phase.startH().isSet() ? Math.max(at, phase.startH().value()) : at;
+            at = pause(phases, at, start, nothing);
+            phases.add(new PhaseLoad(p, phase.name(), at, phase.hours().value(), meanWatts(needs, phase)));
+            at += phase.hours().value();
         }
-        List<Double> full = IntStream.range(0, needs.devices().size())
-                .mapToObj(d -> needs.wattsAt(d, 1))
-                .toList();
-        return new DayLoad(List.copyOf(phases), full);
+        pause(phases, at, needs.dayH(), nothing);
+        List<Double> full = new ArrayList<>();
+        List<Double> start = new ArrayList<>();
+        for (int d = 0; d < needs.devices().size(); d++) {
+            double watts = needs.wattsAt(d, 1);
+            full.add(watts);
+            start.add(startW(needs.devices().get(d), watts));
+        }
+        return new DayLoad(List.copyOf(phases), List.copyOf(full), List.copyOf(start));
+    }
+
+    /** Adds the time from one hour to the other in which everything is off, if there is any; returns the later. */
+    private static double pause(List<PhaseLoad> phases, double from, double to, List<Double> nothing) {
+        if (to - from > LEAST_PAUSE_H) {
+            phases.add(new PhaseLoad(-1, "everything off", from, to - from, nothing));
+            return to;
+        }
+        return from;
+    }
+
+    private static List<Double> meanWatts(Needs needs, Phase phase) {
+        List<Double> watts = new ArrayList<>();
+        for (int d = 0; d < needs.devices().size(); d++) {
+            Use use = phase.use(needs.devices().get(d).id());
+            double standby = use.standby().isSet() ? use.standby().value() : 0;
+            watts.add(needs.wattsAt(d, use.brightness().value()) * use.duty().value() + needs.standbyW(d) * standby);
+        }
+        return List.copyOf(watts);
+    }
+
+    /** As it starts: by its own figure; of a live module two to three times its label, from memory. */
+    private static double startW(Device device, double fullW) {
+        Figure start = device.supply().startW();
+        double times = device.kind() == DeviceKind.LIVE_MODULE ? LIVE_START : 1;
+        return start.isSet() ? Math.max(start.value(), fullW) : fullW * times;
     }
 
     @Override
     public Working working(Line line) {
-        Outcome<DayLoad> outcome = line.get(this);
-        if (!outcome.isKnown()) {
-            return Working.missing("What the day draws", outcome.missing());
-        }
-        DayLoad load = outcome.value();
-        Rig rig = line.rig();
-        Working.Builder all = Working.of("Mean draw over the day", "P = Σ P(phase) × hours / Σ hours", CONSTANT_POWER);
-        for (int i = 0; i < load.phases().size(); i++) {
-            PhaseLoad phase = load.phases().get(i);
-            all.opened("P" + (i + 1), phase.name(), phase.totalW(), Unit.WATT, phaseWorking(line, i));
-        }
-        return all.step("t", "length of the day", load.hours(), Unit.HOUR)
-                .opened(
-                        "P full",
-                        "everything on, full brightness",
-                        load.fullTotalW(),
-                        Unit.WATT,
-                        fullWorking(rig, load))
-                .result("P", "mean draw", load.meanW(), Unit.WATT)
-                .done();
-    }
-
-    private static Working phaseWorking(Line line, int index) {
-        Phase phase = line.rig().outing().phases().get(index);
-        PhaseLoad load = line.get(STAGE).value().phases().get(index);
-        Working.Builder all = Working.of(
-                        Text.of("Draw while {}", phase.name()),
-                        "P = Σ P(brightness) × share of the time",
-                        CONSTANT_POWER)
-                .figure("t", "length", phase.hours(), Unit.HOUR, Pointer.phase(index, "hours"));
-        List<Device> devices = line.rig().devices();
-        for (int d = 0; d < devices.size(); d++) {
-            Device device = devices.get(d);
-            Use use = phase.use(device.id());
-            String at = usePointer(line.rig(), index, device.id());
-            all.figure("b", device.name() + ", brightness", use.brightness(), Unit.PERCENT, at + "/brightness")
-                    .figure("on", device.name() + ", share of the time", use.duty(), Unit.PERCENT, at + "/duty")
-                    .opened("P", device.name(), load.watts().get(d), Unit.WATT, drawWorking(line, d));
-        }
-        return all.result("P", "together", load.totalW(), Unit.WATT).done();
-    }
-
-    /** Pointer of one device's use in a phase; where nobody entered it, the place an edit would give it. */
-    public static String usePointer(Rig filled, int phase, String device) {
-        List<Use> uses = filled.outing().phases().get(phase).uses();
-        int at = uses.indexOf(filled.outing().phases().get(phase).use(device));
-        return Pointer.phase(phase, "uses/" + at);
-    }
-
-    private static Working fullWorking(Rig rig, DayLoad load) {
-        Working.Builder all = Working.of("Everything on", "P = Σ P(1)", CONSTANT_POWER);
-        for (int d = 0; d < rig.devices().size(); d++) {
-            all.step("P", rig.devices().get(d).name(), load.fullW().get(d), Unit.WATT);
-        }
-        return all.result("P full", "together", load.fullTotalW(), Unit.WATT).done();
-    }
-
-    /** How one device's watts follow from what was entered. */
-    public static Working drawWorking(Line line, int index) {
-        Device device = line.rig().devices().get(index);
-        double full = line.get(STAGE).value().fullW().get(index);
-        Draw draw = device.draw();
-        Working.Builder all = Working.of(Text.of("What the {} draws", device.name()), formula(draw), CONSTANT_POWER);
-        if (draw instanceof Draw.Split split) {
-            all.figure("base", "without backlight", split.baseW(), Unit.WATT, at(index, "baseW"))
-                    .figure("backlight", "backlight at full", split.backlightW(), Unit.WATT, at(index, "backlightW"));
-            if (split.baseW().basis() == Figure.Basis.ASSUMED) {
-                all.remark(
-                        "a {} typically draws between {} and {} W",
-                        device.kind().words(),
-                        device.kind().typical().watts().low(),
-                        device.kind().typical().watts().high());
-            }
-        } else if (draw instanceof Draw.Amps amps) {
-            all.figure("I", "amperes on the label", amps.amps(), Unit.AMPERE, at(index, "amps"))
-                    .opened(
-                            "U",
-                            "mean volts of the pack",
-                            line.get(Packs.STAGE).value().first().meanVolts(),
-                            Unit.VOLT,
-                            Packs.STAGE.working(line))
-                    .figure(
-                            "s",
-                            "share of the backlight",
-                            amps.backlightShare(),
-                            Unit.PERCENT,
-                            at(index, "backlightShare"));
-        } else if (draw instanceof Draw.Metered metered) {
-            all.figure("I", "amperes on the meter", metered.amps(), Unit.AMPERE, at(index, "amps"))
-                    .figure("U", "volts on the meter", metered.volts(), Unit.VOLT, at(index, "volts"))
-                    .figure("b0", "brightness then", metered.brightness(), Unit.PERCENT, at(index, "brightness"))
-                    .figure(
-                            "s",
-                            "share of the backlight",
-                            metered.backlightShare(),
-                            Unit.PERCENT,
-                            at(index, "backlightShare"));
-        }
-        double extra = extra(line.rig()).get(index);
-        if (extra > 0) {
-            all.step("+", "what its line or side beams usually add", extra, Unit.WATT);
-        }
-        return all.result("P(1)", "at full brightness", full, Unit.WATT).done();
-    }
-
-    private static String formula(Draw draw) {
-        if (draw instanceof Draw.Amps) {
-            return "P(b) = I·U·(1 − s + s·b)";
-        }
-        if (draw instanceof Draw.Metered) {
-            return "P(b) = I·U·(1 − s + s·b)/(1 − s + s·b0)";
-        }
-        return "P(b) = base + backlight·b";
-    }
-
-    private static String at(int index, String field) {
-        return Pointer.device(index, "draw/" + field);
+        return LoadWorking.of(line);
     }
 }

@@ -3,6 +3,7 @@ package app.brightkeel.core.pack;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.Curve;
 import app.brightkeel.core.reference.Table;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * A pack on its day, with cold, age and rate as factors on its capacity.
@@ -17,12 +18,14 @@ import app.brightkeel.core.reference.Table;
  * @param ratedHours     over which that was rated
  * @param peukert        exponent
  * @param ageFactor      share of the rating that is left
- * @param coldFactor     capacity at the pack's temperature against 25 °C
+ * @param coldFactor     capacity at the pack's temperature against that its capacity holds for
  * @param depth          share of the charge that may be used
  * @param cellsOhm       at 25 °C and charged
  * @param coldResistance growth of cellsOhm at the pack's temperature
  * @param electronicsOhm which cold and charge leave alone
+ * @param startCharge    at the start of the day, 0 to 1
  */
+@RecordBuilder
 public record PackModel(
         String id,
         Chemistry chemistry,
@@ -35,7 +38,39 @@ public record PackModel(
         double depth,
         double cellsOhm,
         double coldResistance,
-        double electronicsOhm) {
+        double electronicsOhm,
+        double startCharge)
+        implements PackModelBuilder.With {
+
+    /** One that starts the day full. */
+    public PackModel(
+            String id,
+            Chemistry chemistry,
+            int blocks,
+            double ratedAh,
+            double ratedHours,
+            double peukert,
+            double ageFactor,
+            double coldFactor,
+            double depth,
+            double cellsOhm,
+            double coldResistance,
+            double electronicsOhm) {
+        this(
+                id,
+                chemistry,
+                blocks,
+                ratedAh,
+                ratedHours,
+                peukert,
+                ageFactor,
+                coldFactor,
+                depth,
+                cellsOhm,
+                coldResistance,
+                electronicsOhm,
+                1);
+    }
 
     private static final Curve RESISTANCE_BY_CHARGE =
             Table.read(Chemistry.class, "resistance-by-charge.csv").curve("charge", "factor");
@@ -83,52 +118,21 @@ public record PackModel(
 
     /** This pack with another share of its capacity, for spreads and for a look at the end of its life. */
     public PackModel aged(double factor) {
-        return new PackModel(
-                id,
-                chemistry,
-                blocks,
-                ratedAh,
-                ratedHours,
-                peukert,
-                factor,
-                coldFactor,
-                depth,
-                cellsOhm,
-                coldResistance,
-                electronicsOhm);
+        return withAgeFactor(factor);
     }
 
     /** This pack used to another depth. */
     public PackModel usedTo(double otherDepth) {
-        return new PackModel(
-                id,
-                chemistry,
-                blocks,
-                ratedAh,
-                ratedHours,
-                peukert,
-                ageFactor,
-                coldFactor,
-                otherDepth,
-                cellsOhm,
-                coldResistance,
-                electronicsOhm);
+        return withDepth(otherDepth);
     }
 
     /** This pack with its cells' resistance multiplied. */
     public PackModel stiffened(double factor) {
-        return new PackModel(
-                id,
-                chemistry,
-                blocks,
-                ratedAh,
-                ratedHours,
-                peukert,
-                ageFactor,
-                coldFactor,
-                depth,
-                cellsOhm * factor,
-                coldResistance,
-                electronicsOhm);
+        return withCellsOhm(cellsOhm * factor);
+    }
+
+    /** This pack as large as another of its kind: resistance falls as capacity grows. */
+    public PackModel sized(double ah) {
+        return with(other -> other.ratedAh(ah).cellsOhm(cellsOhm * ratedAh / ah));
     }
 }

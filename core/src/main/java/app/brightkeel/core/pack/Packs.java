@@ -8,8 +8,13 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.LoadTest;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Series;
+import app.brightkeel.core.rig.Spread;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,10 +28,25 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
     /** @param packs filled, each with capacity and chemistry */
     public record Needs(List<Pack> packs) {}
 
-    /** @param models at least one */
-    public record Bank(List<PackModel> models) {
+    /**
+     * The packs by what they are there for.
+     *
+     * @param models  of all, in the rig's order
+     * @param sources in use, at least one
+     * @param instead alternatives, each on its own
+     * @param spares  to change to, one after the other
+     */
+    public record Bank(
+            List<PackModel> models, List<PackString> sources, List<PackString> instead, List<PackString> spares) {
+
+        /** The pack the first wire leaves from. */
         public PackModel first() {
-            return models.get(0);
+            return sources.get(0).members().get(0);
+        }
+
+        /** Mean volts of the charge that is used. */
+        public double meanVolts() {
+            return sources.get(0).meanVolts();
         }
 
         public PackModel model(String id) {
@@ -43,7 +63,7 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
     public Outcome<Needs> needs(Line line) {
         List<Pack> packs = line.rig().harness().packs();
         List<String> missing = new ArrayList<>();
-        if (packs.isEmpty()) {
+        if (line.rig().harness().sources().isEmpty()) {
             missing.add("/harness/packs");
         }
         for (int i = 0; i < packs.size(); i++) {
@@ -59,7 +79,42 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
 
     @Override
     public Bank compute(Needs needs) {
-        return new Bank(needs.packs().stream().map(Packs::model).toList());
+        List<PackModel> models = needs.packs().stream().map(Packs::model).toList();
+        return new Bank(
+                models,
+                strings(needs.packs(), models, PackRole.IN_USE),
+                strings(needs.packs(), models, PackRole.INSTEAD),
+                strings(needs.packs(), models, PackRole.SPARE));
+    }
+
+    private static List<PackString> strings(List<Pack> packs, List<PackModel> models, PackRole role) {
+        return Series.of(packs, role).stream()
+                .map(places -> new PackString(places.stream().map(models::get).toList()))
+                .toList();
+    }
+
+    /**
+     * Share of its rating that a filled pack still has, with what it may be off by: as the person says, else by its load
+     * test.
+     */
+    public static Age age(Pack pack) {
+        if (pack.age().isSet()) {
+            double spread = pack.age().basis() == Figure.Basis.ASSUMED ? 0 : Spread.of(pack.age(), 0);
+            return new Age(pack.age().value(), spread);
+        }
+        Health health = Health.of(pack);
+        return new Age(health.share(), health.spread());
+    }
+
+    /** @param spread relative half width */
+    public record Age(double share, double spread) {}
+
+    /** Capacity on the day against what its figure holds for: a measured one may carry its own temperature. */
+    private static double coldFactor(Pack pack) {
+        Chemistry.Data data = pack.chemistry().data();
+        double day = data.capacityAt(pack.tempC().value());
+        Figure tested = pack.label().testedAtC();
+        return tested.isSet() ? day / data.capacityAt(tested.value()) : day;
     }
 
     /** One filled pack as a model. */
@@ -73,12 +128,13 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
                 pack.capacityAh().value(),
                 pack.ratedHours().value(),
                 pack.peukert().value(),
-                pack.age().value(),
-                data.capacityAt(celsius),
+                age(pack).share(),
+                coldFactor(pack),
                 pack.depth().value(),
                 pack.cellsOhm().value(),
                 data.resistanceAt(celsius),
-                pack.electronicsOhm().value());
+                pack.electronicsOhm().value(),
+                pack.charge().value());
     }
 
     @Override
@@ -92,13 +148,15 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
         if (packs.size() == 1) {
             return working(line, 0);
         }
-        double sum = 0;
         for (int i = 0; i < packs.size(); i++) {
             double ah = bank.value().models().get(i).availableAh();
-            sum += ah;
-            all.opened("C" + (i + 1), packs.get(i).name(), ah, Unit.AMPERE_HOUR, working(line, i));
+            all.opened("C" + (i + 1), packs.get(i).name(), ah, Unit.AMPERE_HOUR, working(line, i))
+                    .remark("{}", packs.get(i).role().words());
         }
-        return all.result("C", "together", sum, Unit.AMPERE_HOUR).done();
+        double sum = bank.value().sources().stream()
+                .mapToDouble(PackString::availableAh)
+                .sum();
+        return all.result("C", "those in use together", sum, Unit.AMPERE_HOUR).done();
     }
 
     /** The working of one pack. */
@@ -110,17 +168,35 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
                 ? Source.published("IEEE Std 485, table 1: vented cells, an approximation for AGM")
                 : Source.fromMemory("cold factors of lithium packs");
         Working.Builder all = Working.of(Text.of("{} on the day", pack.name()), "C = C rated × age × cold", cold)
-                .remark("{}, {} block(s) of 12 V in series", pack.chemistry().words(), pack.blocks())
-                .figure(
-                        "C rated",
-                        "capacity on the label",
-                        pack.capacityAh(),
-                        Unit.AMPERE_HOUR,
-                        at(index, "capacityAh"))
-                .figure("H", "rated over", pack.ratedHours(), Unit.RATED_HOUR, at(index, "ratedHours"))
-                .figure("age", "share left of it", pack.age(), Unit.FACTOR, at(index, "age"))
-                .figure("T", "temperature of the pack", pack.tempC(), Unit.CELSIUS, at(index, "tempC"))
-                .step("cold", "capacity at that temperature", model.coldFactor(), Unit.FACTOR);
+                .remark("{}, {} block(s) of 12 V in series", pack.chemistry().words(), pack.blocks());
+        if (line.entered().harness().packs().get(index).capacityAh().isSet()) {
+            all.figure(
+                    "C rated", "capacity on the label", pack.capacityAh(), Unit.AMPERE_HOUR, at(index, "capacityAh"));
+        } else {
+            all.figure(
+                            "RC",
+                            "reserve capacity at 25 A",
+                            pack.label().reserveMin(),
+                            Unit.MINUTE,
+                            at(index, "label/reserveMin"))
+                    .step("C rated", "500·(RC/1200)^(1/k)", model.ratedAh(), Unit.AMPERE_HOUR);
+        }
+        all.figure("H", "rated over", pack.ratedHours(), Unit.RATED_HOUR, at(index, "ratedHours"));
+        if (pack.age().isSet()) {
+            all.figure("age", "share left of it", pack.age(), Unit.FACTOR, at(index, "age"));
+        } else {
+            all.opened("age", "share left of it, by the test", model.ageFactor(), Unit.FACTOR, tested(pack, index));
+        }
+        all.figure("T", "temperature of the pack", pack.tempC(), Unit.CELSIUS, at(index, "tempC"));
+        if (pack.label().testedAtC().isSet()) {
+            all.figure(
+                    "T test",
+                    "temperature its capacity was measured at",
+                    pack.label().testedAtC(),
+                    Unit.CELSIUS,
+                    at(index, "label/testedAtC"));
+        }
+        all.step("cold", "capacity at that temperature", model.coldFactor(), Unit.FACTOR);
         if (!data.tabulated(pack.tempC().value())) {
             all.remark("the table ends above this temperature: continued in a straight line");
         }
@@ -130,7 +206,36 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
                 .step("× cold", "growth of it in the cold", model.coldResistance(), Unit.FACTOR)
                 .figure("R el", "cut-off electronics", pack.electronicsOhm(), Unit.OHM, at(index, "electronicsOhm"))
                 .step("R", "inner resistance on the day, charged", model.ohm(1), Unit.OHM)
+                .figure("Q0", "charge at the start", pack.charge(), Unit.PERCENT, at(index, "charge"))
                 .result("C", "capacity on the day", model.availableAh(), Unit.AMPERE_HOUR)
+                .done();
+    }
+
+    /** How a load test's share of the rating follows. */
+    public static Working tested(Pack pack, int index) {
+        Health health = Health.of(pack);
+        LoadTest test = pack.test();
+        Working.Builder all = Working.of(
+                        Text.of("{} by its load test", pack.name()),
+                        "share = I·t / (C rated · rate · cold · (Q before − Q after))",
+                        Source.derived("ampere-hours drawn between two rest voltages"))
+                .figure("V before", "rest volts before", test.beforeV(), Unit.VOLT, at(index, "test/beforeV"))
+                .step("Q before", "charge by that", health.chargeFrom(), Unit.PERCENT)
+                .figure("I", "drawn", test.amps(), Unit.AMPERE, at(index, "test/amps"))
+                .figure("t", "for", test.hours(), Unit.HOUR, at(index, "test/hours"));
+        if (test.ranOut()) {
+            all.remark("it ran until it stopped");
+        } else {
+            all.figure("V after", "rest volts an hour after", test.afterV(), Unit.VOLT, at(index, "test/afterV"));
+        }
+        return all.step("Q after", "charge by that", health.chargeTo(), Unit.PERCENT)
+                .step("I·t", "drawn", health.drawnAh(), Unit.AMPERE_HOUR)
+                .figure("C rated", "capacity", pack.capacityAh(), Unit.AMPERE_HOUR, at(index, "capacityAh"))
+                .step("rate", "Peukert factor at that current", health.rate(), Unit.FACTOR)
+                .step("cold", "capacity at that temperature", health.cold(), Unit.FACTOR)
+                .step("low", "a meter of ±0.5 % on volts, ±3 % on amperes", health.low(), Unit.FACTOR)
+                .step("high", "the same the other way", health.high(), Unit.FACTOR)
+                .result("share", "of the rating", health.share(), Unit.FACTOR)
                 .done();
     }
 

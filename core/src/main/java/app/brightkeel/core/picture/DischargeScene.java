@@ -77,6 +77,12 @@ final class DischargeScene {
                         new Amount(wanted, Unit.HOUR));
         drawing.spot(Role.CURVE, at(end, endV))
                 .note(Role.QUIET, at(end, endV), Side.RIGHT, -0.9, "  {}", words(band.median()));
+        for (double change : band.median().changesH()) {
+            if (change < most) {
+                drawing.path(Role.QUIET, 1, at(change, bottom), at(change, top))
+                        .note(Role.QUIET, at(change, top), Side.RIGHT, 2, " change to the spare");
+            }
+        }
         double level = bottom + 0.16 * (top - bottom);
         if (band.median().hours() < wanted) {
             drawing.path(Role.MISSING, 1, at(end, endV), at(end, bottom))
@@ -118,9 +124,9 @@ final class DischargeScene {
     }
 
     private static void phases(Drawing drawing, DayLoad load, double bottom, double top) {
-        double from = 0;
         double height = 0.075 * (top - bottom);
         for (DayLoad.PhaseLoad phase : load.phases()) {
+            double from = phase.from();
             drawing.box(Role.PHASE, from, bottom, from + phase.hours(), bottom + height)
                     .note(
                             Role.QUIET,
@@ -130,7 +136,6 @@ final class DischargeScene {
                             " {}, {}",
                             phase.name(),
                             new Amount(phase.totalW(), Unit.WATT));
-            from += phase.hours();
         }
     }
 

@@ -5,6 +5,7 @@ import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
 import app.brightkeel.core.picture.Scene.Side;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.rig.Figure;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,6 +13,8 @@ import java.util.List;
 final class Drawing {
 
     private static final int CORNERS = 48;
+    private static final double PLACE_STEP_M = 0.05;
+    private static final double HOUR_STEP = 0.25;
 
     private final List<Mark> marks = new ArrayList<>();
 
@@ -71,6 +74,7 @@ final class Drawing {
         return this;
     }
 
+    /** A place on a craft, measured to the centimetre. */
     Drawing drag(
             String xPointer,
             String yPointer,
@@ -80,7 +84,33 @@ final class Drawing {
             Point low,
             Point high,
             String name) {
-        marks.add(new Mark.Drag(xPointer, yPointer, at, origin, times, low, high, Text.of("{}", name)));
+        marks.add(new Mark.Drag(
+                xPointer,
+                yPointer,
+                at,
+                origin,
+                times,
+                low,
+                high,
+                PLACE_STEP_M,
+                Figure.Basis.MEASURED,
+                Text.of("{}", name)));
+        return this;
+    }
+
+    /** An hour on a time axis, chosen. */
+    Drawing drag(String pointer, Point at, double fromH, double highH, String name) {
+        marks.add(new Mark.Drag(
+                pointer,
+                "",
+                at,
+                at(fromH, at.y()),
+                1,
+                at(fromH + HOUR_STEP / 5, at.y()),
+                at(highH, at.y()),
+                HOUR_STEP,
+                Figure.Basis.CHOSEN,
+                Text.of("{}", name)));
         return this;
     }
 

@@ -177,14 +177,7 @@ final class HarnessScene {
         if (device >= 0) {
             device(line.rig().devices().get(device), device, here);
         } else if (pack >= 0) {
-            drawing.spot(Role.PACK, here)
-                    .note(
-                            Role.LABEL,
-                            here,
-                            Side.LEFT,
-                            -2.6,
-                            "{}  ",
-                            line.rig().harness().packs().get(pack).name());
+            drawing.spot(Role.PACK, here).note(Role.LABEL, here, Side.LEFT, -2.6, "{}  ", nameOf(pack));
             volts(node, here, Side.RIGHT, 4.4);
         } else {
             drawing.spot(Role.JUNCTION, here);
@@ -212,6 +205,15 @@ final class HarnessScene {
         drawing.note(Role.QUIET, here, Side.RIGHT, 1.5, BESIDE + "needs {}", volt(least));
     }
 
+    /** Packs in series by all their names. */
+    private String nameOf(int source) {
+        return String.join(
+                " + ",
+                tree.sources().get(source).stream()
+                        .map(member -> line.rig().harness().packs().get(member).name())
+                        .toList());
+    }
+
     private void volts(int node, Point here, Side side, double lines) {
         if (feed.empty().exists() && feed.full().exists()) {
             drawing.note(
@@ -236,9 +238,7 @@ final class HarnessScene {
             int pack = tree.packs().get(node);
             String name = device >= 0
                     ? line.rig().devices().get(device).name()
-                    : pack >= 0
-                            ? line.rig().harness().packs().get(pack).name()
-                            : "junction " + tree.ids().get(node);
+                    : pack >= 0 ? nameOf(pack) : "junction " + tree.ids().get(node);
             all.add(List.of(
                     Text.of("{}", name),
                     Text.of(along[node], Unit.METRE),

@@ -15,8 +15,17 @@ public final class Pictures {
         return switch (link) {
             case MOUNT -> List.of(MountScene.of(line), CraftScene.of(line));
             case SCREEN -> List.of(PowerScene.of(line), ReachScene.of(line));
+            case BATTERY -> battery(line);
             default -> List.of(of(line, link));
         };
+    }
+
+    /** Sharing wants packs that share. */
+    private static List<Outcome<Scene>> battery(Line line) {
+        boolean bank = line.rig().harness().sources().size() > 1;
+        return bank
+                ? List.of(DischargeScene.of(line), CandidateScene.of(line), SharingScene.of(line))
+                : List.of(DischargeScene.of(line), CandidateScene.of(line));
     }
 
     /** The first scene, or what is missing for it. */

@@ -14,6 +14,7 @@ import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Pointer;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -25,10 +26,25 @@ final class PowerScene {
 
     private static final double LOW = 0.04;
 
+    /** How far past the end of the day a hand may draw a part of it. */
+    private static final double MOVABLE = 1.25;
+
     private PowerScene() {}
 
     static Outcome<Scene> of(Line line) {
         return line.get(Load.STAGE).map(load -> scene(line, load));
+    }
+
+    /** The end of a part of the day, which a hand can move. */
+    private static void end(Drawing drawing, DayLoad load, DayLoad.PhaseLoad phase) {
+        double end = phase.from() + phase.hours();
+        drawing.spot(Role.TARGET, at(end, 0))
+                .drag(
+                        Pointer.phase(phase.place(), "hours"),
+                        at(end, 0),
+                        phase.from(),
+                        Math.max(load.hours(), end) * MOVABLE,
+                        "end of " + phase.name());
     }
 
     private static Scene scene(Line line, DayLoad load) {
@@ -36,8 +52,8 @@ final class PowerScene {
         double top = Math.max(load.fullTotalW(), 0.1) * 1.2;
         Drawing drawing = new Drawing();
         List<List<Text>> rows = new ArrayList<>();
-        double from = 0;
         for (DayLoad.PhaseLoad phase : load.phases()) {
+            double from = phase.from();
             double height = 0;
             for (int d = 0; d < phase.watts().size(); d++) {
                 double watts = phase.watts().get(d);
@@ -68,8 +84,8 @@ final class PowerScene {
                         phase.name(),
                         new Amount(phase.hours(), Unit.HOUR));
             }
-            from += phase.hours();
         }
+        load.phases().stream().filter(phase -> phase.place() >= 0).forEach(phase -> end(drawing, load, phase));
         drawing.path(Role.LIMIT, 1, at(0, load.fullTotalW()), at(hours, load.fullTotalW()))
                 .note(
                         Role.QUIET,
@@ -78,7 +94,7 @@ final class PowerScene {
                         -0.5,
                         "everything on, full brightness: {} ",
                         new Amount(load.fullTotalW(), Unit.WATT));
-        Axis x = new Axis(Text.of("since the start"), Unit.HOUR, 0, hours, false, Ticks.linear(0, hours, 6));
+        Axis x = new Axis(Text.of("since the start"), Unit.HOUR, 0, hours * 1.02, false, Ticks.linear(0, hours, 6));
         Axis y = new Axis(Text.of("watts"), Unit.WATT, 0, top, false, Ticks.linear(0, top, 5));
         return new Scene(
                 Text.of("Power through the day"),

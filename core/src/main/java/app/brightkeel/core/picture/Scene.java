@@ -2,6 +2,7 @@ package app.brightkeel.core.picture;
 
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Figure;
 import java.util.List;
 
 /**
@@ -146,6 +147,8 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
          *                 "" where that way nothing is set
          * @param times    what is set for each metre, where it is not 1: half of a width is drawn
          * @param low      of its place, and {@code high}
+         * @param step     of one press of an arrow key; a hand sets a fifth of it
+         * @param basis    of what is set
          */
         record Drag(
                 String xPointer,
@@ -155,6 +158,8 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
                 double times,
                 Point low,
                 Point high,
+                double step,
+                Figure.Basis basis,
                 Text text)
                 implements Mark {
             /** On paper there is nothing to drag. */

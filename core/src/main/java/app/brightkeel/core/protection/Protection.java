@@ -6,7 +6,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.Load;
-import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Fitting;
@@ -26,9 +26,10 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
     /**
      * @param segments with gauge, length and every fuse's rating and place
      * @param fullW    of each device
+     * @param packs    every source that can stand behind a fuse, alternatives too
      */
     public record Needs(
-            List<Segment> segments, List<Device> devices, List<Double> fullW, List<PackModel> packs, double airC) {}
+            List<Segment> segments, List<Device> devices, List<Double> fullW, List<PackString> packs, double airC) {}
 
     @Override
     public String name() {
@@ -47,7 +48,7 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
                 }
             }
         }
-        return Outcome.both(Outcome.unless(missing, () -> rig), line.get(Packs.STAGE), (r, bank) -> bank.models())
+        return Outcome.both(Outcome.unless(missing, () -> rig), line.get(Packs.STAGE), (r, bank) -> sources(bank))
                 .flatMap(models -> line.get(Load.STAGE)
                         .map(load -> new Needs(
                                 rig.harness().segments(),
@@ -55,6 +56,12 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
                                 load.fullW(),
                                 models,
                                 rig.outing().airC().value())));
+    }
+
+    private static List<PackString> sources(Packs.Bank bank) {
+        List<PackString> all = new ArrayList<>(bank.sources());
+        all.addAll(bank.instead());
+        return all;
     }
 
     @Override

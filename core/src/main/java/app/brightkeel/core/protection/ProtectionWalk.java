@@ -2,6 +2,7 @@ package app.brightkeel.core.protection;
 
 import app.brightkeel.core.circuit.WireResistance;
 import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.protection.Protection.Needs;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.rig.Fitting;
@@ -73,8 +74,8 @@ final class ProtectionWalk {
     }
 
     ProtectionState walk() {
-        for (PackModel pack : needs.packs()) {
-            onwards(pack, pack.id(), new Way(List.of(), 0, 0, 0, true));
+        for (PackString pack : needs.packs()) {
+            pack.members().forEach(member -> onwards(pack, member.id(), new Way(List.of(), 0, 0, 0, true)));
         }
         List<FuseDuty> duties = met.values().stream().map(this::duty).toList();
         List<Integer> guards = new ArrayList<>();
@@ -90,7 +91,7 @@ final class ProtectionWalk {
         return new ProtectionState(duties, List.copyOf(bare), List.copyOf(guards));
     }
 
-    private void onwards(PackModel pack, String node, Way way) {
+    private void onwards(PackString pack, String node, Way way) {
         Integer device = devicePlaces.get(node);
         if (device != null) {
             arrive(device, way);
@@ -111,7 +112,7 @@ final class ProtectionWalk {
         }
     }
 
-    private void through(PackModel pack, int place, Way way) {
+    private void through(PackString pack, int place, Way way) {
         Segment segment = needs.segments().get(place);
         WireResistance resistance = new WireResistance(segment, needs.airC());
         Way at = way;
@@ -131,7 +132,7 @@ final class ProtectionWalk {
     }
 
     private Met meet(
-            PackModel pack,
+            PackString pack,
             Segment segment,
             int place,
             int fitting,
@@ -139,7 +140,7 @@ final class ProtectionWalk {
             Way way,
             WireResistance resistance) {
         double before = way.wireOhm + 2 * fuse.atM().value() * resistance.ohmPerM();
-        double current = pack.restVolts(1) / Math.max(pack.leastOhm() + before, 1e-6);
+        double current = pack.sum(p -> p.restVolts(1)) / Math.max(pack.sum(PackModel::leastOhm) + before, 1e-6);
         // a fuse behind a junction of several packs is met once from each: the first way is kept
         return met.computeIfAbsent(fuse.id(), id -> new Met(segment, place, fitting, fuse, way, current));
     }
@@ -154,12 +155,12 @@ final class ProtectionWalk {
     }
 
     /** A short at the far end of a segment, from a pack that is nearly empty and cold. */
-    private static void shortAt(PackModel pack, Way way) {
+    private static void shortAt(PackString pack, Way way) {
         if (way.fuses.isEmpty()) {
             return;
         }
-        double empty = pack.emptyCharge();
-        double amps = pack.restVolts(empty) / Math.max(pack.ohm(empty) + way.ohm, 1e-6);
+        double volts = pack.sum(p -> p.restVolts(p.emptyCharge()));
+        double amps = volts / Math.max(pack.sum(p -> p.ohm(p.emptyCharge())) + way.ohm, 1e-6);
         Met last = way.fuses.get(way.fuses.size() - 1);
         last.farShortA = Math.min(last.farShortA, amps);
     }

@@ -6,6 +6,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.Load;
+import app.brightkeel.core.load.LoadWorking;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Text;
@@ -96,7 +97,7 @@ final class ProtectionWorking {
                             devices.get(d).name(),
                             line.get(Load.STAGE).value().fullW().get(d),
                             Unit.WATT,
-                            Load.drawWorking(line, d))
+                            LoadWorking.drawWorking(line, d))
                     .figure(
                             "V min",
                             devices.get(d).name() + ", lowest volts",

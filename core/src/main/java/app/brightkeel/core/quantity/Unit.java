@@ -33,6 +33,11 @@ public enum Unit {
     AMPERE_HOUR(Style.PLAIN, metric("Ah", 1)),
     WATT(Style.PLAIN, metric("W", 1)),
     DECIBEL_PER_KM(Style.PLAIN, metric("dB/km", 1)),
+    /** Little currents that flow for long. */
+    MILLIAMPERE(Style.PLAIN, new Shown("mA", 1000, 0, 0)),
+    MINUTE(Style.SHORT, metric("min", 0)),
+    /** In whatever money the person counts. */
+    MONEY(Style.SHORT, metric("", 0)),
     WATT_HOUR(Style.PLAIN, metric("Wh", 0)),
     WATT_HOUR_PER_KILOGRAM(Style.PLAIN, metric("Wh/kg", 0)),
     HOUR(Style.HOURS_MINUTES, metric("h", 0)),

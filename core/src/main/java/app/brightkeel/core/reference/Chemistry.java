@@ -11,7 +11,12 @@ public enum Chemistry implements Worded {
     UNDECIDED("not decided"),
     LIFEPO4("LiFePO4"),
     NMC("NMC, three cells in series"),
-    AGM("AGM lead");
+    NMC_4S("NMC, four cells in series"),
+    AGM("AGM lead"),
+    GEL("gel lead"),
+    FLOODED("flooded lead"),
+    /** Eight in series count as one block. */
+    ALKALINE("alkaline AA, eight in series");
 
     private static final Map<Chemistry, Data> DATA = read();
 
@@ -28,16 +33,25 @@ public enum Chemistry implements Worded {
     }
 
     public boolean lead() {
-        return this == AGM;
+        return this == AGM || this == GEL || this == FLOODED;
     }
 
     public boolean lithium() {
-        return this == LIFEPO4;
+        return this == LIFEPO4 || this == NMC || this == NMC_4S;
+    }
+
+    /** Whether it may lie on its side. */
+    public boolean liesOnSide() {
+        return this != FLOODED;
+    }
+
+    public boolean rechargeable() {
+        return this != ALKALINE;
     }
 
     /** Those a person can choose between. */
     public static List<Chemistry> decided() {
-        return List.of(LIFEPO4, AGM);
+        return List.of(LIFEPO4, NMC, NMC_4S, AGM, GEL, FLOODED, ALKALINE);
     }
 
     /**
@@ -72,6 +86,10 @@ public enum Chemistry implements Worded {
      * @param coldFactor       capacity at a temperature against 25 °C; the unit of its argument differs, see {@link #capacityAt}
      * @param openCircuit      rest volts by charge 0..1
      * @param coldSpread       relative spread of the cold factor at −10 °C and below
+     * @param chargeC          usual limit of the charging current, as a share of the capacity an hour; 0: not charged
+     * @param coldestChargeC   below which it is never charged
+     * @param lifeCycles       full uses until it is worn out
+     * @param lifeYears        until it is worn out however little it is used
      */
     public record Data(
             Chemistry chemistry,
@@ -88,7 +106,11 @@ public enum Chemistry implements Worded {
             double cutOffV,
             double coldSpread,
             double coldestC,
-            double nominalV) {
+            double nominalV,
+            double chargeC,
+            double coldestChargeC,
+            double lifeCycles,
+            double lifeYears) {
 
         /** Smallest share of capacity that the straight continuation of a cold table may reach. */
         private static final double LEAST_CAPACITY = 0.05;
@@ -128,7 +150,7 @@ public enum Chemistry implements Worded {
         Table ocv = Table.read(Chemistry.class, "open-circuit.csv");
         Curve lead = Table.read(Chemistry.class, "cold-lead.csv").curve("fahrenheit", "capacity");
         for (CSVRecord row : Table.read(Chemistry.class, "chemistry.csv").rows()) {
-            Chemistry chemistry = valueOf(row.get("chemistry").toUpperCase(java.util.Locale.ROOT));
+            Chemistry chemistry = Table.constant(Chemistry.class, row.get("chemistry"));
             all.put(
                     chemistry,
                     new Data(
@@ -148,13 +170,21 @@ public enum Chemistry implements Worded {
                             Table.number(row, "cutOffV"),
                             Table.number(row, "coldSpread"),
                             Table.number(row, "coldestC"),
-                            Table.number(row, "nominalV")));
+                            Table.number(row, "nominalV"),
+                            Table.number(row, "chargeC"),
+                            Table.number(row, "coldestChargeC"),
+                            Table.number(row, "lifeCycles"),
+                            Table.number(row, "lifeYears")));
         }
         return all;
     }
 
-    private static Curve cold(Chemistry lithium) {
-        String name = "cold-" + lithium.name().toLowerCase(java.util.Locale.ROOT) + ".csv";
+    private static Curve cold(Chemistry other) {
+        String name = switch (other) {
+            case LIFEPO4 -> "cold-lifepo4.csv";
+            case ALKALINE -> "cold-alkaline.csv";
+            default -> "cold-nmc.csv";
+        };
         return Table.read(Chemistry.class, name).curve("celsius", "capacity");
     }
 

@@ -32,6 +32,15 @@ public final class Curve {
         return y[i - 1] + (y[i] - y[i - 1]) * (at - x[i - 1]) / (x[i] - x[i - 1]);
     }
 
+    /** Where a rising curve has this value; continued outside like the curve itself. */
+    public double where(double value) {
+        int i = 1;
+        while (i < y.length - 1 && value > y[i]) {
+            i++;
+        }
+        return x[i - 1] + (x[i] - x[i - 1]) * (value - y[i - 1]) / (y[i] - y[i - 1]);
+    }
+
     /** Whether the table itself holds this point; outside it {@link #at} extrapolates. */
     public boolean covers(double at) {
         return at >= x[0] && at <= x[x.length - 1];

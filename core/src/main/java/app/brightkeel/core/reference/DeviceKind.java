@@ -16,7 +16,8 @@ public enum DeviceKind implements Worded {
     SMALL_PART("keypad, sensor or bridge"),
     LIGHT("light"),
     PHONE_CHARGE("phone on charge"),
-    PUMP("small pump");
+    PUMP("small pump"),
+    VOLTMETER("socket voltmeter");
 
     private static final Map<String, Typical> TYPICAL = read();
 

@@ -36,6 +36,9 @@ public final class Assumptions {
     /** What displays reckon with [m/s]; common practice, no source (some take 1463). */
     public static final double DISPLAY_SOUND_MS = 1500;
 
+    /** Share that a converter for 5 V passes on: 85 to 90 %, from memory. */
+    public static final double CONVERTER = 0.875;
+
     /** How tall a person is where nobody said [m]; common practice, no source. */
     public static final double BODY_M = 1.75;
 
@@ -76,6 +79,9 @@ public final class Assumptions {
                                 .toList(),
                 rig.places(),
                 rig.holders(),
+                rig.network(),
+                rig.onHand(),
+                rig.chargers(),
                 rig.schools(),
                 rig.weights(),
                 rig.quieted(),
@@ -91,7 +97,9 @@ public final class Assumptions {
         return new Outing(
                 outing.airC().orAssume(AIR_C),
                 filled(outing.water(), carrier),
-                outing.phases().stream().map(phase -> filled(phase, devices)).toList());
+                outing.phases().stream().map(phase -> filled(phase, devices)).toList(),
+                outing.dayH(),
+                outing.daysOut());
     }
 
     private static Harness harness(Rig rig, Rig before, Rig filled, boolean sameWays) {
@@ -156,8 +164,12 @@ public final class Assumptions {
 
     private static Phase filled(Phase phase, List<Device> devices) {
         List<Use> uses = phase.uses().stream()
-                .map(use -> new Use(
-                        use.device(), use.brightness().orAssume(1), use.duty().orAssume(1)))
+                .map(use -> use.with(full -> full.brightness(use.brightness().orAssume(1))
+                        .duty(use.duty()
+                                .orAssume(
+                                        use.standby().isSet()
+                                                ? 1 - use.standby().value()
+                                                : 1))))
                 .toList();
         Stream<Use> unsaid = devices.stream()
                 .filter(device -> uses.stream().noneMatch(u -> u.device().equals(device.id())))
@@ -168,8 +180,16 @@ public final class Assumptions {
     private static Device filled(Device device) {
         Limits limits = device.limits();
         return device.with(full -> full.draw(filled(device.draw(), device.kind().typical()))
+                .supply(filled(device.supply(), device.kind()))
                 .limits(limits.with(known -> known.minV(limits.minV().orAssume(DEVICE_MIN_V))
                         .maxV(limits.maxV().orAssume(DEVICE_MAX_V)))));
+    }
+
+    /** What is fed over a converter by nature is assumed so; other gear is fed straight. */
+    private static Supply filled(Supply supply, DeviceKind kind) {
+        return kind == DeviceKind.PHONE_CHARGE
+                ? supply.withConverter(supply.converter().orAssume(CONVERTER))
+                : supply;
     }
 
     private static Draw filled(Draw draw, DeviceKind.Typical typical) {
@@ -196,6 +216,20 @@ public final class Assumptions {
                             metered.backlightShare().orAssume(share))
                     : assumed(fullW, share);
         }
+        if (draw instanceof Draw.Ran ran) {
+            return ran.told()
+                    ? new Draw.Ran(
+                            ran.hours(),
+                            ran.chemistry(),
+                            ran.capacityAh(),
+                            ran.tempC().orAssume(AIR_C),
+                            ran.brightness().orAssume(1),
+                            ran.backlightShare().orAssume(share))
+                    : assumed(fullW, share);
+        }
+        if (draw instanceof Draw.Bus bus && bus.units().isSet()) {
+            return bus;
+        }
         return assumed(fullW, share);
     }
 
@@ -207,7 +241,8 @@ public final class Assumptions {
     public static Pack filled(Pack pack, double airC) {
         return pack.with(full -> {
             full.tempC(pack.tempC().orAssume(airC))
-                    .age(pack.age().orAssume(1))
+                    .age(pack.test().done() ? pack.age() : pack.age().orAssume(1))
+                    .charge(pack.charge().orAssume(1))
                     .plugM(pack.plugM().orAssume(CraftAssumptions.PLUG_ROOM_M));
             if (pack.chemistry() != Chemistry.UNDECIDED) {
                 byChemistry(full, pack, pack.chemistry().data());
@@ -220,10 +255,25 @@ public final class Assumptions {
                 .peukert(pack.peukert().orAssume(data.peukert().middle()))
                 .depth(pack.depth().orAssume(data.depth()))
                 .electronicsOhm(pack.electronicsOhm().orAssume(data.electronicsOhm()));
-        if (pack.capacityAh() instanceof Figure.Given capacity) {
+        Figure ah = capacity(pack, data);
+        full.capacityAh(ah);
+        if (ah instanceof Figure.Given capacity) {
             double ohm = data.blockOhm().middle() * 10 / capacity.value() * pack.blocks();
             full.cellsOhm(pack.cellsOhm().orAssume(Math.min(ohm, 5)));
         }
+    }
+
+    /**
+     * As rated; of a lead pack that is labelled by its reserve capacity alone, the 20 h capacity by Peukert's law from
+     * that time at 25 A: {@code C20 = 500 (RC / 1200)^(1/k)}.
+     */
+    private static Figure capacity(Pack pack, Chemistry.Data data) {
+        Figure reserve = pack.label().reserveMin();
+        if (pack.capacityAh().isSet() || !reserve.isSet() || !pack.chemistry().lead()) {
+            return pack.capacityAh();
+        }
+        double k = pack.peukert().orAssume(data.peukert().middle()).value();
+        return new Figure.Given(500 * Math.pow(reserve.value() / 1200, 1 / k), reserve.basis());
     }
 
     private static Segment filled(Segment segment) {

@@ -8,6 +8,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * Something that draws current.
  *
  * @param origin id of the catalogue item it was copied from, "" where it was typed from its label
+ * @param supply  how it takes its power
  * @param sockets what fits it
  * @param size   of its body
  * @param textM  height of the figures it shows that matter, 0.001 to 0.06 [m]
@@ -22,6 +23,7 @@ public record Device(
         String origin,
         Draw draw,
         Limits limits,
+        Supply supply,
         Sockets sockets,
         Figure massKg,
         Size size,
@@ -38,7 +40,19 @@ public record Device(
             Limits limits,
             Sockets sockets,
             Figure massKg) {
-        this(id, name, kind, origin, draw, limits, sockets, massKg, Size.UNKNOWN, Figure.UNSET, Fixing.UNKNOWN);
+        this(
+                id,
+                name,
+                kind,
+                origin,
+                draw,
+                limits,
+                Supply.UNKNOWN,
+                sockets,
+                massKg,
+                Size.UNKNOWN,
+                Figure.UNSET,
+                Fixing.UNKNOWN);
     }
 
     public Device {

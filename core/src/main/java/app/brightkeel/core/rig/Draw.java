@@ -1,5 +1,7 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.reference.Chemistry;
+
 /**
  * What a device draws. Displays and modules are switch-mode: the power is constant, so current rises as volts fall.
  */
@@ -77,6 +79,79 @@ public sealed interface Draw {
             double full = amps.value() * volts.value() / dimmed(1, share, brightness.value());
             return dimmed(full, share, wanted);
         }
+    }
+
+    /**
+     * "Ran so many hours on this pack": mean amperes and watts follow, with the conditions they were found at.
+     *
+     * @param hours          from full until it stopped, 0.05 to 500 [h]
+     * @param chemistry      of that pack, decided
+     * @param capacityAh     of that pack as rated, 0.1 to 1000 [Ah]
+     * @param tempC          of that pack, −40 to 60 [°C]
+     * @param brightness     meanwhile, 0 to 1
+     * @param backlightShare share of the full draw that the backlight takes, 0 to 0.95
+     */
+    record Ran(
+            Figure hours,
+            Chemistry chemistry,
+            Figure capacityAh,
+            Figure tempC,
+            Figure brightness,
+            Figure backlightShare)
+            implements Draw {
+        public Ran {
+            Figure.within("hours", hours, 0.05, 500, "h");
+            Figure.within("capacityAh", capacityAh, 0.1, 1000, "Ah");
+            Figure.within("tempC", tempC, -40, 60, "°C");
+            Figure.within("brightness", brightness, 0, 1, "(share of full)");
+            Figure.within("backlightShare", backlightShare, 0, 0.95, "(share of full)");
+        }
+
+        /** Whether all is there that is never assumed. */
+        boolean told() {
+            return hours.isSet() && capacityAh.isSet() && chemistry != Chemistry.UNDECIDED;
+        }
+
+        /** Mean current while it ran [A]. */
+        public double amps() {
+            return capacityAh.value() * chemistry.data().capacityAt(tempC.value()) / hours.value();
+        }
+
+        /** Mean volts while it ran [V]. */
+        public double volts() {
+            return chemistry.data().openCircuit().mean(0, 1);
+        }
+
+        @Override
+        public double wattsAt(double wanted, double packV) {
+            double share = backlightShare.value();
+            double full = amps() * volts() / dimmed(1, share, brightness.value());
+            return dimmed(full, share, wanted);
+        }
+    }
+
+    /**
+     * Fed over the low-rate bus, in its load units of 50 mA (the standard of that bus, from memory).
+     *
+     * @param units 0 to 50
+     */
+    record Bus(Figure units) implements Draw {
+        /** What one load unit stands for [A]. */
+        public static final double UNIT_A = 0.05;
+
+        public Bus {
+            Figure.within("units", units, 0, 50, "load units");
+        }
+
+        @Override
+        public double wattsAt(double brightness, double packV) {
+            return units.value() * UNIT_A * packV;
+        }
+    }
+
+    /** Whether its watts follow from the pack's volts. */
+    default boolean byPackVolts() {
+        return this instanceof Amps || this instanceof Bus;
     }
 
     private static double dimmed(double fullW, double backlightShare, double brightness) {

@@ -16,6 +16,9 @@ public final class FreshId {
         rig.devices().forEach(d -> taken.add(d.id()));
         rig.transducers().forEach(t -> taken.add(t.id()));
         rig.runs().forEach(r -> taken.add(r.id()));
+        rig.holders().forEach(h -> taken.add(h.id()));
+        rig.onHand().forEach(p -> taken.add(p.id()));
+        rig.chargers().forEach(c -> taken.add(c.id()));
         rig.harness().packs().forEach(p -> taken.add(p.id()));
         rig.harness().junctions().forEach(j -> taken.add(j.id()));
         rig.harness().segments().forEach(s -> {

@@ -13,7 +13,7 @@ import java.util.function.Consumer;
  * Packs and the wire between them and the devices: a tree by id, each segment a pair of wires that leads from a pack
  * or junction to a junction or device.
  *
- * @param packs     in parallel where several feed one junction
+ * @param packs     in parallel where several feed one junction, in series where one stands on top of another
  * @param junctions named points where segments meet
  * @param segments  pairs of plus and minus wire with what sits in them
  */
@@ -26,12 +26,21 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
 
     private static final int MOST_PACKS = 12;
 
-    /** @throws Refusal LOOP where a segment closes a circle or feeds what is fed already from the same side */
+    /**
+     * @throws Refusal LOOP where a segment closes a circle or feeds what is fed already from the same side, or packs in
+     *     series do; DANGLING where a pack stands on nothing
+     */
     public Harness {
         packs = Checks.atMost("packs", MOST_PACKS, packs);
         junctions = Checks.atMost("junctions", MOST_SEGMENTS, junctions);
         segments = Checks.atMost("segments", MOST_SEGMENTS, segments);
         refuseLoops(segments);
+        Series.check(packs);
+    }
+
+    /** The packs in use, as places in the list: those in series together, the one the wire leaves from first. */
+    public List<List<Integer>> sources() {
+        return Series.of(packs, PackRole.IN_USE);
     }
 
     private static void refuseLoops(List<Segment> segments) {

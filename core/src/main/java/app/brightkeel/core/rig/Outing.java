@@ -1,26 +1,73 @@
 package app.brightkeel.core.rig;
 
 import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * The day a rig is planned for.
  *
  * @param airC   air temperature, −40 to 50 [°C]
  * @param water  that is fished
- * @param phases in order; one is the simplest day
+ * @param phases in order, none before the one before has ended; one is the simplest day
+ * @param dayH   how long the whole day is, 0.1 to 72 [h]; unset: until the last phase has ended
+ * @param daysOut days of use in a year, 0.1 to 365
  */
 @RecordBuilder
-public record Outing(Figure airC, Water water, List<Phase> phases) implements OutingBuilder.With {
+public record Outing(Figure airC, Water water, List<Phase> phases, Figure dayH, Figure daysOut)
+        implements OutingBuilder.With {
 
     /** Most phases of a day. */
     public static final int MOST_PHASES = 24;
 
+    private static final double SAME_H = 1e-6;
+
+    /** A day as long as its phases. */
+    public Outing(Figure airC, Water water, List<Phase> phases) {
+        this(airC, water, phases, Figure.UNSET, Figure.UNSET);
+    }
+
+    /** @throws Refusal naming the phase that begins too early, or ends after the day */
     public Outing {
+        Figure.within("dayH", dayH, 0.1, 72, "h");
+        Figure.within("daysOut", daysOut, 0.1, 365, "days");
         Figure.within("airC", airC, -40, 50, "°C");
         phases = Checks.atMost("phases", MOST_PHASES, phases);
         Checks.distinct("phases", phases.stream().map(Phase::id).toList());
+        double ended = 0;
+        for (int i = 0; i < phases.size(); i++) {
+            ended = endOf(phases.get(i), "phases[" + i + "].", ended, dayH);
+        }
+    }
+
+    private static double endOf(Phase phase, String field, double before, Figure dayH) {
+        double start = before;
+        if (phase.startH() instanceof Figure.Given given) {
+            if (given.value() < before - SAME_H) {
+                throw new Refusal(
+                        RefusalCode.OUT_OF_RANGE,
+                        field + "startH",
+                        Double.toString(given.value()),
+                        "at least " + hours(before) + " h, when the phase before has ended");
+            }
+            start = given.value();
+        }
+        double end = phase.hours().isSet() ? start + phase.hours().value() : start;
+        if (dayH.isSet() && end > dayH.value() + SAME_H) {
+            throw new Refusal(
+                    RefusalCode.OUT_OF_RANGE,
+                    field + "hours",
+                    hours(end) + " h after the start",
+                    "phases that end within the day of " + hours(dayH.value()) + " h");
+        }
+        return end;
+    }
+
+    private static String hours(double hours) {
+        return String.format(Locale.ROOT, "%.2f", hours);
     }
 
     /** This outing with one phase replaced by the one of the same id. */

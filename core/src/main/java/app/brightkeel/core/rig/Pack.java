@@ -21,6 +21,12 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param massKg         0.05 to 100 [kg]
  * @param size           outside, upright as its maker shows it, terminals on top
  * @param plugM          room that terminals and plug need above it, 0 to 0.3 [m]
+ * @param role           what it is there for
+ * @param onTopOf        id of the pack it stands in series with, on the side away from the wire; "" where it stands alone
+ * @param charge         at the start of the day, 0 to 1
+ * @param label          what else is known of it
+ * @param test           of what it still gives
+ * @param keeping        between trips
  */
 @RecordBuilder
 public record Pack(
@@ -40,7 +46,13 @@ public record Pack(
         Figure maxDischargeA,
         Figure massKg,
         Size size,
-        Figure plugM)
+        Figure plugM,
+        PackRole role,
+        String onTopOf,
+        Figure charge,
+        PackLabel label,
+        LoadTest test,
+        Keeping keeping)
         implements PackBuilder.With {
 
     public Pack {
@@ -59,6 +71,8 @@ public record Pack(
         Figure.within("maxDischargeA", maxDischargeA, 0.1, 2000, "A");
         Figure.within("massKg", massKg, 0.05, 100, "kg");
         Figure.within("plugM", plugM, 0, 0.3, "m");
+        Checks.text("onTopOf", onTopOf);
+        Figure.within("charge", charge, 0, 1, "(share of full)");
     }
 
     /** A pack of which nothing is known yet. */
@@ -86,6 +100,12 @@ public record Pack(
                 open,
                 open,
                 Size.UNKNOWN,
-                open);
+                open,
+                PackRole.IN_USE,
+                "",
+                open,
+                PackLabel.UNKNOWN,
+                LoadTest.NONE,
+                Keeping.UNKNOWN);
     }
 }

@@ -25,7 +25,9 @@ final class References {
         DEVICE,
         TRANSDUCER,
         RUN,
-        HOLDER
+        HOLDER,
+        ON_HAND,
+        CHARGER
     }
 
     /** What stands behind each id; one map, since every rig that is tried as a cure is checked again. */
@@ -33,7 +35,14 @@ final class References {
 
         private final Map<String, Kind> kinds = new HashMap<>(64);
 
-        Ids(List<Transducer> transducers, List<Device> devices, Harness harness, List<Run> runs, List<Holder> holders) {
+        Ids(
+                List<Transducer> transducers,
+                List<Device> devices,
+                Harness harness,
+                List<Run> runs,
+                List<Holder> holders,
+                List<Pack> onHand,
+                List<Charger> chargers) {
             harness.packs().forEach(pack -> add(pack.id(), Kind.PACK));
             harness.junctions().forEach(junction -> add(junction.id(), Kind.JUNCTION));
             for (Segment segment : harness.segments()) {
@@ -44,6 +53,8 @@ final class References {
             transducers.forEach(transducer -> add(transducer.id(), Kind.TRANSDUCER));
             runs.forEach(run -> add(run.id(), Kind.RUN));
             holders.forEach(holder -> add(holder.id(), Kind.HOLDER));
+            onHand.forEach(pack -> add(pack.id(), Kind.ON_HAND));
+            chargers.forEach(charger -> add(charger.id(), Kind.CHARGER));
         }
 
         private void add(String id, Kind kind) {
@@ -71,12 +82,15 @@ final class References {
             List<Run> runs,
             List<Placement> places,
             List<Holder> holders,
+            List<Pack> onHand,
+            List<Charger> chargers,
             List<Note> notes) {
-        Ids ids = new Ids(transducers, devices, harness, runs, holders);
+        Ids ids = new Ids(transducers, devices, harness, runs, holders, onHand, chargers);
         checkUses(outing, ids);
         checkTransducers(transducers, craft, ids);
         checkPlaces(places, craft, ids);
         checkHolders(holders, ids);
+        checkChargers(chargers, ids);
         checkEnds(harness.segments(), ids);
         checkRuns(runs, craft, ids);
         checkNotes(notes, outing, ids);
@@ -132,6 +146,18 @@ final class References {
             }
             if (!ids.is(device, Kind.DEVICE)) {
                 throw dangling("holders[" + h + "].holds", device, A_DEVICE);
+            }
+        }
+    }
+
+    private static void checkChargers(List<Charger> chargers, Ids ids) {
+        for (int c = 0; c < chargers.size(); c++) {
+            Charger charger = chargers.get(c);
+            if (!ids.is(charger.charges(), Kind.PACK)) {
+                throw dangling("chargers[" + c + "].charges", charger.charges(), "the id of a pack of this rig");
+            }
+            if (!charger.via().isEmpty() && !ids.is(charger.via(), Kind.SEGMENT)) {
+                throw dangling("chargers[" + c + "].via", charger.via(), "the id of a wire of this rig, or nothing");
             }
         }
     }
@@ -198,12 +224,18 @@ final class References {
         List<Run> runs = rig.runs();
         List<Placement> places = rig.places();
         List<Transducer> mounted = transducers;
+        List<Charger> chargers = rig.chargers();
         if (moved || !gone.isEmpty()) {
             runs = kept(rig.runs(), run -> !gone.contains(run.carries()) && leads(run, craft));
             places = kept(
                     rig.places(),
                     place -> !gone.contains(place.item())
                             && craft.station(place.station()).isPresent());
+            chargers = kept(chargers, charger -> !gone.contains(charger.charges())).stream()
+                    .map(charger -> gone.contains(charger.via()) ? charger.withVia("") : charger)
+                    .toList();
+            rig.chargers().forEach(charger -> gone.add(charger.id()));
+            chargers.forEach(charger -> gone.remove(charger.id()));
             mounted = transducers.stream().map(t -> onCraft(t, craft)).toList();
             rig.runs().forEach(run -> gone.add(run.id()));
             runs.forEach(run -> gone.remove(run.id()));
@@ -219,6 +251,9 @@ final class References {
                 runs,
                 places,
                 rig.holders(),
+                rig.network(),
+                rig.onHand(),
+                chargers,
                 rig.schools(),
                 rig.weights(),
                 rig.quieted(),

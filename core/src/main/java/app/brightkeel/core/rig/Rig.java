@@ -25,6 +25,9 @@ import java.util.function.Function;
  * @param runs        how cables go through the craft, at most one for each lead or segment
  * @param places      where devices and packs sit, at most one for each
  * @param holders     what holds displays, at most one for each
+ * @param network     how displays and sensors are joined
+ * @param onHand      packs the person has, to compare with
+ * @param chargers    what charges the packs
  * @param schools     preferences where practitioners differ
  * @param weights     how much each part of a mount's score counts
  * @param quieted     ids of rules whose findings the person has put aside
@@ -42,6 +45,9 @@ public record Rig(
         List<Run> runs,
         List<Placement> places,
         List<Holder> holders,
+        NetworkPlan network,
+        List<Pack> onHand,
+        List<Charger> chargers,
         Schools schools,
         Weights weights,
         Set<String> quieted,
@@ -52,6 +58,8 @@ public record Rig(
     public static final int MOST_DEVICES = 40;
 
     private static final int MOST_TRANSDUCERS = 12;
+    private static final int MOST_ON_HAND = 60;
+    private static final int MOST_CHARGERS = 12;
     private static final int MOST_RUNS = 100;
     private static final int MOST_QUIETED = 200;
     private static final int MOST_NOTES = 500;
@@ -64,6 +72,8 @@ public record Rig(
         runs = Checks.atMost("runs", MOST_RUNS, runs);
         places = Checks.atMost("places", MOST_DEVICES + MOST_TRANSDUCERS, places);
         holders = Checks.atMost("holders", MOST_DEVICES, holders);
+        onHand = Checks.atMost("onHand", MOST_ON_HAND, onHand);
+        chargers = Checks.atMost("chargers", MOST_CHARGERS, chargers);
         notes = Checks.atMost("notes", MOST_NOTES, notes);
         if (quieted.size() > MOST_QUIETED) {
             throw new Refusal(
@@ -72,7 +82,7 @@ public record Rig(
         quieted.forEach(id -> Checks.text("quieted", id));
         // kept sorted, so that the same rig is the same document
         quieted = quieted.isEmpty() ? Set.of() : Collections.unmodifiableSortedSet(new TreeSet<>(quieted));
-        References.check(outing, craft, transducers, devices, harness, runs, places, holders, notes);
+        References.check(outing, craft, transducers, devices, harness, runs, places, holders, onHand, chargers, notes);
     }
 
     /** Whoever takes parts out of a harness need not think of what spoke of them. */
@@ -104,6 +114,9 @@ public record Rig(
                 List.of(),
                 new Harness(List.of(), List.of(), List.of()),
                 List.of(),
+                List.of(),
+                List.of(),
+                NetworkPlan.NONE,
                 List.of(),
                 List.of(),
                 Schools.UNDECIDED,

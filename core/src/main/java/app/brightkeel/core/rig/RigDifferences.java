@@ -24,7 +24,8 @@ public final class RigDifferences {
     private static final Map<String, String> OWNERS = Map.of("angler", "/angler", "craft", "/craft", "water", "/water");
 
     /** Fields that hold the id of something else. */
-    private static final Set<String> REFERENCES = Set.of("from", "to", "station", "feeds", "inUse", "carries");
+    private static final Set<String> REFERENCES =
+            Set.of("from", "to", "station", "feeds", "inUse", "carries", "onTopOf", "charges", "via");
 
     private final List<Text> told = new ArrayList<>();
 
@@ -94,7 +95,7 @@ public final class RigDifferences {
                 && b instanceof Adapter to
                 && !from.name().equals(to.name())) {
             tell("Adapter of {}: {} → {}.", nameOf(owner), adapter(from), adapter(to));
-        } else if (Set.of("shows", "loses").contains(field)) {
+        } else if (Set.of("shows", "loses", "ports", "shares").contains(field)) {
             tell("{}: {} → {}.", what(owner, field), shapes((List<?>) a), shapes((List<?>) b));
         } else if (field.equals("legs")) {
             tell("{}: {} → {}.", what(owner, field), way((List<?>) a), way((List<?>) b));

@@ -10,12 +10,32 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param drilling what may be drilled
  * @param post     which side posts, poles and screens stand on
  * @param screen   beside the seat, or ahead on the centre line
+ * @param battery  one that stays in its craft, or one that goes from craft to craft
  */
 @RecordBuilder
-public record Schools(Fusing fusing, Drilling drilling, Screen screen, Post post) implements SchoolsBuilder.With {
+public record Schools(Fusing fusing, Drilling drilling, Screen screen, Post post, Battery battery)
+        implements SchoolsBuilder.With {
 
     public static final Schools UNDECIDED =
-            new Schools(Fusing.UNDECIDED, Drilling.UNDECIDED, Screen.UNDECIDED, Post.UNDECIDED);
+            new Schools(Fusing.UNDECIDED, Drilling.UNDECIDED, Screen.UNDECIDED, Post.UNDECIDED, Battery.UNDECIDED);
+
+    /** Whether the battery stays in its craft. */
+    public enum Battery implements Worded {
+        UNDECIDED("no preference"),
+        FIXED("a battery that stays aboard"),
+        SHUTTLE("a battery that goes from craft to craft");
+
+        private final String words;
+
+        Battery(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
 
     /** How branches are fused. */
     public enum Fusing {

@@ -13,9 +13,16 @@ import java.util.List;
  * @param version   of the sound it sends
  * @param shows     shapes of beam it can draw
  * @param powerPins of its power socket, 1 to 40
+ * @param ports     towards other devices
  */
 @RecordBuilder
-public record Sockets(String family, Figure sonarPins, SonarVersion version, List<BeamShape> shows, Figure powerPins)
+public record Sockets(
+        String family,
+        Figure sonarPins,
+        SonarVersion version,
+        List<BeamShape> shows,
+        Figure powerPins,
+        List<Port> ports)
         implements SocketsBuilder.With {
 
     /**
@@ -36,12 +43,13 @@ public record Sockets(String family, Figure sonarPins, SonarVersion version, Lis
     }
 
     public static final Sockets UNKNOWN =
-            new Sockets("", Figure.UNSET, SonarVersion.UNDECIDED, List.of(), Figure.UNSET);
+            new Sockets("", Figure.UNSET, SonarVersion.UNDECIDED, List.of(), Figure.UNSET, List.of());
 
     public Sockets {
         Checks.text("family", family);
         Figure.within("sonarPins", sonarPins, 1, 40, "pins");
         shows = Checks.atMost("shows", BeamShape.values().length, shows);
         Figure.within("powerPins", powerPins, 1, 40, "pins");
+        ports = Checks.atMost("ports", Port.values().length, ports);
     }
 }

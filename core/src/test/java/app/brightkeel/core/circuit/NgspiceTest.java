@@ -3,16 +3,12 @@ package app.brightkeel.core.circuit;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import app.brightkeel.core.Ngspice;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Random;
-import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.testng.SkipException;
 import org.testng.annotations.Test;
 
 /** The second opinion: ngspice on generated networks, to 1e-6 V. {@code ./keel test} installs it. */
@@ -23,9 +19,7 @@ public class NgspiceTest {
 
     @Test
     public void agreesOnGeneratedNetworks() throws Exception {
-        if (!installed()) {
-            throw new SkipException("ngspice is not installed: apt-get install ngspice");
-        }
+        Ngspice.orSkip();
         Random random = new Random(7);
         int compared = 0;
         for (int n = 0; n < NETWORKS; n++) {
@@ -47,20 +41,8 @@ public class NgspiceTest {
         assertTrue(compared >= 20, "compared " + compared);
     }
 
-    private static boolean installed() {
-        return java.util.Arrays.stream(System.getenv("PATH").split(":"))
-                .anyMatch(dir -> Files.isExecutable(Path.of(dir, "ngspice")));
-    }
-
     private static Map<Integer, Double> run(String netlist) throws Exception {
-        Path file = Files.createTempFile("harness", ".cir");
-        Files.writeString(file, netlist);
-        Process process = new ProcessBuilder("ngspice", "-b", file.toString())
-                .redirectErrorStream(true)
-                .start();
-        String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertTrue(process.waitFor(30, TimeUnit.SECONDS));
-        Files.delete(file);
+        String out = Ngspice.run(netlist);
         Map<Integer, Double> volts = new HashMap<>();
         Matcher found = VOLTS.matcher(out);
         while (found.find()) {

@@ -64,6 +64,7 @@ final class RuleTriggers {
     /** By the id of the rule. */
     static Map<String, Rig> all() {
         Map<String, Rig> all = new HashMap<>(power());
+        all.putAll(PackTriggers.all());
         all.putAll(sonar());
         all.putAll(craft());
         all.putAll(reachAndStyle());

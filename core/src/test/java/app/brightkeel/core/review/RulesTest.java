@@ -229,7 +229,9 @@ public class RulesTest {
                 .map(change -> review(change.after()).links().stream().anyMatch(l -> l.verdict() == Verdict.FAILS))
                 .toList();
         assertTrue(failing.lastIndexOf(false) < failing.indexOf(true));
-        assertEquals(offers.get(0).id(), "battery.take.pack.lifepo4-6");
+        assertEquals(offers.get(0).id(), "battery.on-hand.pack.kayak-pack", "what is there already costs nothing");
+        assertEquals(
+                offers.get(1).id(), "battery.take.pack.lifepo4-6", "of what is bought the smallest that is enough");
         assertEquals(
                 Comparison.of(Line.of(DemoRigs.oystercatcher()), Link.WIRE, REVIEWER).stream()
                         .filter(Comparison.Offer::planned)

@@ -7,6 +7,7 @@ import static org.testng.Assert.expectThrows;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import java.util.Collections;
@@ -120,8 +121,40 @@ public class RefusalsTest {
                 "runs[0].legs[1]",
                 of(() -> RIG.with(RIG.runs().get(0).withLegs(List.of("keel-way", "nowhere"))))
             },
-            {RefusalCode.OUT_OF_RANGE, "brightness", of(() -> new Use("a", Figure.chosen(1.2), Figure.UNSET))}
+            {RefusalCode.OUT_OF_RANGE, "brightness", of(() -> new Use("a", Figure.chosen(1.2), Figure.UNSET))},
+            {
+                RefusalCode.OUT_OF_RANGE,
+                "standby",
+                of(() -> new Use("a", Figure.UNSET, Figure.chosen(0.8), Figure.chosen(0.3)))
+            },
+            {RefusalCode.OUT_OF_RANGE, "capacityAh", of(() -> PACK.withCapacityAh(Figure.rated(0)))},
+            {RefusalCode.OUT_OF_RANGE, "charge", of(() -> PACK.withCharge(Figure.measured(1.01)))},
+            {RefusalCode.OUT_OF_RANGE, "tempC", of(() -> PACK.withTempC(Figure.measured(-60)))},
+            {RefusalCode.BAD_TEXT, "chargedOn", of(() -> new Keeping(Figure.UNSET, "31.10.2026"))},
+            {RefusalCode.OUT_OF_RANGE, "phases[1].startH", of(() -> day(phase("a", 0, 3), phase("b", 2, 1)))},
+            {
+                RefusalCode.OUT_OF_RANGE,
+                "phases[1].hours",
+                of(() -> day(phase("a", 0, 3), phase("b", 4, 3)).withDayH(Figure.chosen(6)))
+            },
+            {RefusalCode.DANGLING, "packs[0].onTopOf", of(() -> RIG.with(PACK.withOnTopOf("nothing")))},
+            {RefusalCode.LOOP, "packs[0].onTopOf", of(() -> RIG.with(PACK.withOnTopOf(PACK.id())))},
+            {RefusalCode.DANGLING, "chargers[0].charges", of(() -> RIG.withChargers(List.of(charger("nothing", ""))))},
+            {RefusalCode.DANGLING, "chargers[0].via", of(() -> RIG.withChargers(List.of(charger(PACK.id(), "nothing"))))
+            }
         };
+    }
+
+    private static Phase phase(String id, double startH, double hours) {
+        return new Phase(id, id, Figure.chosen(startH), Figure.chosen(hours), List.of());
+    }
+
+    private static Outing day(Phase... phases) {
+        return RIG.outing().withPhases(List.of(phases));
+    }
+
+    private static Charger charger(String charges, String via) {
+        return new Charger("c", "c", Chemistry.AGM, 1, Figure.UNSET, charges, via, false);
     }
 
     private static ThrowingRunnable of(ThrowingRunnable runnable) {

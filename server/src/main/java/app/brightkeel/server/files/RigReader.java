@@ -21,8 +21,13 @@ import tools.jackson.databind.node.ObjectNode;
 public final class RigReader {
 
     /** Steps from each version to the next: step k turns version k + 1 into k + 2. */
-    private static final List<UnaryOperator<ObjectNode>> STEPS =
-            List.of(RigReader::notes, RigReader::water, RigReader::craft, RigReader::sonar, RigReader::holders);
+    private static final List<UnaryOperator<ObjectNode>> STEPS = List.of(
+            RigReader::notes,
+            RigReader::water,
+            RigReader::craft,
+            RigReader::sonar,
+            RigReader::holders,
+            RigReader::power);
 
     private final JsonMapper mapper;
 
@@ -146,6 +151,36 @@ public final class RigReader {
             }
         }
         return document.put("version", 6);
+    }
+
+    /** Version 7 knows what packs are there for, their tests and labels, chargers, standby, converters and networks. */
+    private static ObjectNode power(ObjectNode document) {
+        JsonNode rig = document.path("rig");
+        if (rig instanceof ObjectNode each) {
+            each.putObject("network").putArray("shares");
+            each.putArray("onHand");
+            each.putArray("chargers");
+        }
+        if (rig.path("schools") instanceof ObjectNode schools) {
+            schools.put("battery", "undecided");
+        }
+        for (JsonNode device : rig.path("devices")) {
+            if (device instanceof ObjectNode each) {
+                each.putObject("supply");
+                if (each.path("sockets") instanceof ObjectNode sockets) {
+                    sockets.putArray("ports");
+                }
+            }
+        }
+        for (JsonNode pack : rig.path("harness").path("packs")) {
+            if (pack instanceof ObjectNode each) {
+                each.put("role", "in-use").put("onTopOf", "");
+                each.putObject("label");
+                each.putObject("test").put("ranOut", false);
+                each.putObject("keeping").put("chargedOn", "");
+            }
+        }
+        return document.put("version", 7);
     }
 
     private ObjectNode object(byte[] bytes) {

@@ -142,6 +142,11 @@ final class SvgPen implements Pen {
             }
             case SWITCH -> sheet.path("M-8 0a8 8 0 1 0 16 0a8 8 0 1 0 -16 0M-4 3l7 -7", ink);
             case JOINT -> sheet.path("M-8 -6h7v12h-7zM1 -6h7v12h-7z", ink);
+            case GHOST ->
+                sheet.path(
+                        "M-4.5 0a4.5 4.5 0 1 0 9 0a4.5 4.5 0 1 0 -9 0",
+                        at + fill(SvgSheet.SHEET) + " " + stroke(SvgSheet.FAINT, 1.6));
+            case MASS -> sheet.path("M-10 0a10 10 0 1 0 20 0a10 10 0 1 0 -20 0", at + stroke(SvgSheet.ACT, 1.8));
             case JUNCTION -> sheet.path("M-5 0a5 5 0 1 0 10 0a5 5 0 1 0 -10 0", at + fill(SvgSheet.INK));
             default -> sheet.path("M-5.5 0a5.5 5.5 0 1 0 11 0a5.5 5.5 0 1 0 -11 0", ink);
         }

@@ -8,7 +8,10 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.battery.Shuttle;
+import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.store.RigStore;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -26,6 +29,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/rigs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
 class LineController {
+
+    /** Rigs a battery is tried on at once. */
+    private static final int MOST_TRIPS = 40;
 
     private final RigStore store;
     private final RigReviewer reviewer;
@@ -82,6 +88,18 @@ class LineController {
         long revision = IfMatch.revision(ifMatch);
         Change found = find(line(id), change);
         return answers.of(store.save(id, revision, found.after()));
+    }
+
+    /** How the battery of this rig does on others, those saved last. */
+    @GetMapping("/shuttle")
+    List<Shuttle.Trip> shuttle(@PathVariable String id) {
+        Rig home = store.get(id).rig();
+        return store.heads().stream()
+                .filter(other -> !other.id().equals(id))
+                .sorted(Comparator.comparing(RigStore.Head::savedAt).reversed())
+                .limit(MOST_TRIPS)
+                .flatMap(other -> Shuttle.of(home, store.get(other.id()).rig(), reviewer).stream())
+                .toList();
     }
 
     private Line line(String id) {

@@ -13,6 +13,7 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fixing;
+import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Plug;
@@ -45,12 +46,24 @@ public class FormatVersionsTest {
             {3, bare},
             {4, rig},
             {5, withoutHolders(DemoRigs.gannet())},
-            {6, DemoRigs.sandpiper()}
+            {6, withoutPower(DemoRigs.sandpiper())},
+            {7, DemoRigs.lanternCrate()}
         };
     }
 
+    /** As it was known before version 7: nothing of networks, chargers, what is on hand and what packs are there for. */
+    private static Rig withoutPower(Rig rig) {
+        return rig.withNetwork(NetworkPlan.NONE)
+                .withOnHand(List.of())
+                .withChargers(List.of())
+                .withDevices(rig.devices().stream()
+                        .map(device -> device.withSockets(device.sockets().withPorts(List.of())))
+                        .toList());
+    }
+
     /** As it was known before version 6: nothing of forms of hulls, sizes of screens and what holds them. */
-    private static Rig withoutHolders(Rig rig) {
+    private static Rig withoutHolders(Rig newer) {
+        Rig rig = withoutPower(newer);
         return rig.withCraft(rig.craft().withSections(List.of()))
                 .withDevices(rig.devices().stream()
                         .map(device -> device.with(

@@ -51,6 +51,14 @@ public class BadInputTest extends ServerTest {
     private static final String HOLDER = "{\"id\":\"holder\",\"name\":\"clamp\",\"kind\":\"jaw-clamp\",\"origin\":\"\","
             + "\"holds\":\"nobody\",\"grip\":\"edge\",\"bolts\":\"\",\"drills\":false,\"toolFree\":true,\"poses\":[]}";
 
+    /** Charges what is not there. */
+    private static final String CHARGER = "{\"id\":\"charger\",\"name\":\"charger\",\"chemistry\":\"agm\","
+            + "\"blocks\":1,\"charges\":\"nothing\",\"via\":\"\",\"aboard\":false}";
+
+    private static String chosen(double value) {
+        return "{\"kind\":\"given\",\"value\":" + value + ",\"basis\":\"chosen\"}";
+    }
+
     @DataProvider
     public Object[][] bodies() {
         String capacity = "\"capacityAh\":{\"kind\":\"given\",\"value\":12.0,\"basis\":\"rated\"}";
@@ -62,9 +70,9 @@ public class BadInputTest extends ServerTest {
             {"42", 422, ""},
             {"{}", 422, "/format"},
             {"{\"hello\":\"world\"}", 422, "/format"},
-            {with("\"version\":6", "\"version\":99"), 422, "/version"},
-            {with("\"version\":6", "\"version\":\"3\""), 422, "/version"},
-            {with("\"version\":6", "\"version\":6,\"version\":6"), 422, ""},
+            {with("\"version\":7", "\"version\":99"), 422, "/version"},
+            {with("\"version\":7", "\"version\":\"3\""), 422, "/version"},
+            {with("\"version\":7", "\"version\":7,\"version\":7"), 422, ""},
             {with(capacity, capacity.replace("12.0", "-5")), 422, "/rig/harness/packs/0/capacityAh"},
             {with(capacity, capacity.replace("12.0", "1e308")), 422, "/rig/harness/packs/0/capacityAh"},
             {with(capacity, capacity.replace("12.0", "1e999")), 422, "/rig/harness/packs/0/capacityAh/value"},
@@ -139,6 +147,18 @@ public class BadInputTest extends ServerTest {
                 "/rig/holders/0/grip"
             },
             {with("\"holders\":[]", "\"holders\":null"), 422, "/rig/holders"},
+            {with("\"role\":\"in-use\"", "\"role\":\"ornament\""), 422, "/rig/harness/packs/0/role"},
+            {with("\"onTopOf\":\"\"", "\"onTopOf\":\"pack\""), 422, "/rig/harness/packs/0/onTopOf"},
+            {with("\"chargedOn\":\"\"", "\"chargedOn\":\"soon\""), 422, "/rig/harness/packs/0/keeping/chargedOn"},
+            {with("\"charge\":{\"kind\":\"unset\"}", "\"charge\":" + chosen(1.2)), 422, "/rig/harness/packs/0/charge"},
+            {with("\"tempC\":{\"kind\":\"unset\"}", "\"tempC\":" + chosen(-60)), 422, "/rig/harness/packs/0/tempC"},
+            {with(capacity, "\"capacityAh\":" + chosen(0)), 422, "/rig/harness/packs/0/capacityAh"},
+            {with("\"dayH\":{\"kind\":\"unset\"}", "\"dayH\":" + chosen(5)), 422, "/rig/outing/phases/0/hours"},
+            {with("\"startH\":{\"kind\":\"unset\"}", "\"startH\":" + chosen(-1)), 422, "/rig/outing/phases/0/startH"},
+            {with("\"chargers\":[]", "\"chargers\":[" + CHARGER + "]"), 422, "/rig/chargers/0/charges"},
+            {with("\"onHand\":[]", "\"onHand\":null"), 422, "/rig/onHand"},
+            {with("\"shares\":[]", "\"shares\":[\"gossip\"]"), 422, "/rig/network/shares/0"},
+            {with("\"battery\":\"undecided\"", "\"battery\":\"flying\""), 422, "/rig/schools/battery"},
             {with("\"drilling\":\"no-drill\"", "\"drilling\":\"often\""), 422, "/rig/schools/drilling"},
             {with("\"angler\":{", "\"angler\":{\"shoeSize\":44,"), 422, "/rig/angler/shoeSize"},
             {with("\"value\":82.0", "\"value\":8200"), 422, "/rig/angler/massKg"},

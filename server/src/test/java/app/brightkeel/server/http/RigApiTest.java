@@ -16,6 +16,7 @@ import app.brightkeel.server.files.RigReader;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -176,7 +177,7 @@ public class RigApiTest extends ServerTest {
 
     /** The section and the craft in plan; the power and what is within reach. */
     private static int scenes(String link) {
-        return link.equals("mount") || link.equals("screen") ? 2 : 1;
+        return Set.of("mount", "screen", "battery").contains(link) ? 2 : 1;
     }
 
     @Test
@@ -268,5 +269,23 @@ public class RigApiTest extends ServerTest {
         String policy = Objects.requireNonNull(response.getHeader("Content-Security-Policy"));
         assertTrue(policy.contains("script-src 'self';") && policy.contains("default-src 'none'"), policy);
         assertNotNull(response.getHeader("X-Content-Type-Options"));
+    }
+
+    /** The battery of one rig in the place of each other's; a rig without a battery has nothing to say. */
+    @Test
+    public void theBatteryTravelsToOtherRigs() throws Exception {
+        String home = create(DemoRigs.oystercatcher());
+        String name = "fjord " + home;
+        create(DemoRigs.gannet().withName(name));
+        JsonNode trips = json(send(get("/api/rigs/" + home + "/shuttle")));
+        JsonNode fjord = trips.valueStream()
+                .filter(trip -> trip.path("rig").asString().equals(name))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(fjord.path("battery").path("verdict").asString(), "fails", "12 Ah for eight hours of a live head");
+        assertEquals(fjord.path("carry").path("kind").asString(), "judged");
+        String bare = create(Rig.blank("bare", CraftKind.UNDECIDED));
+        assertEquals(json(send(get("/api/rigs/" + bare + "/shuttle"))).size(), 0);
+        assertEquals(send(get("/api/rigs/nobody/shuttle")).getStatus(), 404);
     }
 }

@@ -19,10 +19,13 @@ import app.brightkeel.core.review.screen.ScreenChanges;
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
+import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /** Changes of batteries. */
 final class BatteryChanges {
@@ -46,6 +49,7 @@ final class BatteryChanges {
         all.addAll(deeper(line));
         if (line.rig().harness().packs().size() == 1) {
             all.addAll(likely(line));
+            BankChanges.second(line).forEach(all::add);
         }
         return all;
     }
@@ -93,7 +97,7 @@ final class BatteryChanges {
         Pack old = line.entered().harness().packs().get(0);
         double wantedAh = wantedAh(line);
         List<Change> all = new ArrayList<>();
-        for (Chemistry chemistry : Chemistry.decided()) {
+        for (Chemistry chemistry : List.of(Chemistry.LIFEPO4, Chemistry.AGM)) {
             Catalogue.packs().stream()
                     .filter(p -> p.chemistry() == chemistry && usableAh(line, old, p) > wantedAh)
                     .sorted(Comparator.comparingDouble(p -> p.capacityAh().value()))
@@ -116,6 +120,29 @@ final class BatteryChanges {
         return model.availableAh() * model.depth();
     }
 
+    /** What is on hand and every catalogue pack in place of the first, and a second one beside it. */
+    static List<Change> candidates(Line line) {
+        if (line.entered().harness().packs().isEmpty()) {
+            return List.of();
+        }
+        Pack old = line.entered().harness().packs().get(0);
+        Stream<Change> owned = line.entered().onHand().stream().map(item -> owned(line, old, item));
+        return Stream.of(owned, take(line).stream(), BankChanges.second(line))
+                .flatMap(each -> each)
+                .toList();
+    }
+
+    /** Larger ones in the place of each alternative source. */
+    static Stream<Change> largerInstead(Line line) {
+        return line.entered().harness().packs().stream()
+                .filter(pack ->
+                        pack.role() == PackRole.INSTEAD && pack.capacityAh().isSet())
+                .flatMap(pack -> Catalogue.packs().stream()
+                        .filter(item -> item.chemistry() == pack.chemistry()
+                                && item.capacityAh().value() > pack.capacityAh().value())
+                        .map(item -> take(line, pack, item)));
+    }
+
     /** Every catalogue pack in place of the first. */
     static List<Change> take(Line line) {
         if (line.entered().harness().packs().isEmpty()) {
@@ -130,7 +157,21 @@ final class BatteryChanges {
                 "battery.take." + old.id() + "." + item.id(),
                 Text.of("{}, {}", item.name(), new Amount(item.massKg().value(), Unit.KILOGRAM)),
                 Effort.BUY,
-                line.entered().with(Catalogue.inPlaceOf(old, item)));
+                ChargerChanges.with(line.entered(), Catalogue.inPlaceOf(old, item)));
+    }
+
+    /** One the person has already: the two change places. */
+    private static Change owned(Line line, Pack old, Pack item) {
+        Rig rig = line.entered();
+        List<Pack> others = rig.onHand().stream()
+                .map(pack -> pack.id().equals(item.id()) ? old.withId(item.id()).withRole(PackRole.IN_USE) : pack)
+                .toList();
+        return new Change(
+                "battery.on-hand." + old.id() + "." + item.id(),
+                Text.of("{}, on hand", item.name()),
+                Effort.MOVE,
+                ChargerChanges.with(rig, Catalogue.inPlaceOf(old, item).withOrigin(item.origin()))
+                        .withOnHand(others));
     }
 
     /** Packs in the air's cold, kept warm instead. */
@@ -174,7 +215,9 @@ final class BatteryChanges {
     static List<Change> match(Line line) {
         List<Pack> packs = line.entered().harness().packs();
         Pack first = packs.get(0);
-        List<Pack> alike = packs.stream().map(p -> first.withId(p.id())).toList();
+        List<Pack> alike = packs.stream()
+                .map(p -> first.with(other -> other.id(p.id()).role(p.role()).onTopOf(p.onTopOf())))
+                .toList();
         return List.of(new Change(
                 "battery.match." + first.id(),
                 Text.of("All packs like {}", first.name()),

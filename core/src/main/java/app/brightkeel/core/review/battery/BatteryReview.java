@@ -1,15 +1,22 @@
 package app.brightkeel.core.review.battery;
 
+import app.brightkeel.core.battery.Charging;
+import app.brightkeel.core.battery.Instead;
+import app.brightkeel.core.battery.Needed;
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.battery.Standing;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The Battery link: median hours; catalogue packs as what could be had instead. */
@@ -27,22 +34,43 @@ public final class BatteryReview implements LinkReview {
 
     @Override
     public boolean standsOn(Line line, String pointer) {
-        return !pointer.endsWith("maxV");
+        return !pointer.endsWith("maxV") && !pointer.startsWith("/chargers");
     }
 
     @Override
     public List<Working> workings(Line line) {
-        return List.of(Runtime.STAGE.working(line));
+        List<Working> all = new ArrayList<>(List.of(Runtime.STAGE.working(line), Needed.STAGE.working(line)));
+        Outcome<Packs.Bank> bank = line.get(Packs.STAGE);
+        if (bank.isKnown() && !bank.value().instead().isEmpty()) {
+            all.add(Instead.STAGE.working(line));
+        }
+        for (int charger = 0; charger < line.rig().chargers().size(); charger++) {
+            all.add(Charging.working(line, charger));
+        }
+        List<Pack> packs = line.rig().harness().packs();
+        for (int p = 0; p < packs.size() && bank.isKnown(); p++) {
+            all.add(Standing.working(packs.get(p), bank.value().models().get(p), p));
+        }
+        return all;
+    }
+
+    @Override
+    public Merit merit(Line planned, Line changed) {
+        return BatteryMerit.of(planned, changed);
     }
 
     @Override
     public Text planned(Line line) {
         return Text.of(String.join(
-                " and ", line.rig().harness().packs().stream().map(Pack::name).toList()));
+                " and ",
+                line.rig().harness().packs().stream()
+                        .filter(pack -> pack.role() == PackRole.IN_USE)
+                        .map(Pack::name)
+                        .toList()));
     }
 
     @Override
     public List<Change> alternatives(Line line) {
-        return BatteryChanges.take(line);
+        return BatteryChanges.candidates(line);
     }
 }

@@ -12,7 +12,19 @@ public final class BatteryRules {
             new DischargeLimit(),
             new TooCold(),
             new MassImplausible(),
-            new MixedParallel());
+            new MixedParallel(),
+            new SeriesMixed(),
+            new JoinedApart(),
+            new VoltsImplausible(),
+            new CellsDoNotAdd(),
+            new Worn(),
+            new AlternativeShort(),
+            new ChargerOther(),
+            new ChargedTooFast(),
+            new ChargedInTheCold(),
+            new ChargedThroughFuse(),
+            new StandsEmpty(),
+            new StaysAboard());
 
     private BatteryRules() {}
 }

@@ -5,12 +5,14 @@ import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import java.util.List;
 import java.util.stream.Stream;
 
 /** The packs last the day: the median short of it fails, only the low hours short of it is close. */
@@ -32,10 +34,11 @@ final class HoursShort implements Rule {
         if (median < wanted) {
             return Rule.measured(
                     (median - wanted) / wanted,
-                    "{} of {}: {} short, because {}.",
+                    "{} of {}: {} short, {}because {}.",
                     new Amount(median, Unit.HOUR),
                     new Amount(wanted, Unit.HOUR),
                     new Amount(wanted - median, Unit.HOUR),
+                    during(line, median),
                     run.value().end().words());
         }
         double low = line.get(RuntimeBand.STAGE).value().lowH();
@@ -52,6 +55,16 @@ final class HoursShort implements Rule {
                 "{} of {}.",
                 new Amount(median, Unit.HOUR),
                 new Amount(wanted, Unit.HOUR));
+    }
+
+    /** In which part of the day it ends, where there are several. */
+    private static String during(Line line, double hours) {
+        List<DayLoad.PhaseLoad> phases = line.get(Load.STAGE).value().phases();
+        return phases.stream()
+                .filter(phase -> phases.size() > 1 && phase.from() + phase.hours() > hours)
+                .findFirst()
+                .map(phase -> "in the part “" + phase.name() + "”, ")
+                .orElse("");
     }
 
     /** The middle decides whether the packs last; the band, several runs more, only whether that is comfortable. */

@@ -11,12 +11,16 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Wanted;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Asks for what the hours wait for; a chemistry nobody knows is shown with the hours of each plausible one. */
 final class Incomplete implements Rule {
+
+    /** How far a label's volts may be from what its chemistry stands at; common practice, no source. */
+    private static final double SAME_VOLTS = 0.1;
 
     @Override
     public Head head() {
@@ -33,6 +37,28 @@ final class Incomplete implements Rule {
         return new Judgement.Ask(missing, Text.of("Wanted: {}.{}", Wanted.words(line.rig(), missing), sideBySide));
     }
 
+    /** Whether the undecided packs may be of this chemistry by their mass and the volts on their labels, where known. */
+    private static boolean plausible(Line line, Chemistry chemistry) {
+        Chemistry.Data data = chemistry.data();
+        return line.entered().harness().packs().stream()
+                .filter(pack -> pack.chemistry() == Chemistry.UNDECIDED)
+                .allMatch(pack -> {
+                    Figure labelled = pack.label().nominalV();
+                    boolean volts = !labelled.isSet()
+                            || Math.abs(labelled.value() / (data.nominalV() * pack.blocks()) - 1) < SAME_VOLTS;
+                    double wh = pack.capacityAh().value() * data.nominalV() * pack.blocks();
+                    boolean mass = !pack.massKg().isSet()
+                            || wh / pack.massKg().value()
+                                            < MassImplausible.TOLERATED
+                                                    * data.whPerKg().high()
+                                    && wh / pack.massKg().value()
+                                            > data.whPerKg().low() / MassImplausible.TOLERATED;
+                    boolean size =
+                            chemistry != Chemistry.ALKALINE || pack.capacityAh().value() <= PackChanges.MOST_OF_AA_AH;
+                    return volts && mass && size;
+                });
+    }
+
     /** " As LiFePO4 7 h 10, as AGM lead 4 h 05." where only the chemistry is missing, else nothing. */
     private static String sideBySide(Line line, List<String> missing) {
         if (!missing.stream().allMatch(p -> p.endsWith("/chemistry"))) {
@@ -40,6 +66,9 @@ final class Incomplete implements Rule {
         }
         List<String> each = new ArrayList<>();
         for (Chemistry chemistry : Chemistry.decided()) {
+            if (!plausible(line, chemistry)) {
+                continue;
+            }
             List<Pack> packs = line.entered().harness().packs().stream()
                     .map(p -> p.chemistry() == Chemistry.UNDECIDED ? p.withChemistry(chemistry) : p)
                     .toList();

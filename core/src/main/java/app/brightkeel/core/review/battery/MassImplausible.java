@@ -20,7 +20,7 @@ final class MassImplausible implements Rule {
     }
 
     /** How far outside the usual energy density still passes; common practice, no source. */
-    private static final double TOLERATED = 1.3;
+    static final double TOLERATED = 1.3;
 
     @Override
     public Judgement judge(Line line) {

@@ -1,6 +1,5 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -20,15 +19,8 @@ final class MixedParallel implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        List<Pack> packs = line.rig().harness().packs();
-        if (packs.size() < 2) {
-            return SILENT;
-        }
-        Topology topology = Topology.of(line.rig());
+        List<Pack> joined = Parallel.joined(line.rig());
         Worst worst = new Worst();
-        List<Pack> joined = packs.stream()
-                .filter(p -> Parallel.meetsAnother(topology, line.rig(), p))
-                .toList();
         for (Pack pack : joined) {
             Pack first = joined.get(0);
             boolean alike = pack.chemistry() == first.chemistry() && pack.blocks() == first.blocks();

@@ -7,6 +7,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.battery.ChargerChanges;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
@@ -174,6 +175,6 @@ public final class CarryChanges {
                         "carry.take." + old.id() + "." + item.id(),
                         Text.of("{}, {}", item.name(), new Amount(item.massKg().value(), Unit.KILOGRAM)),
                         Effort.BUY,
-                        line.entered().with(Catalogue.inPlaceOf(old, item))));
+                        ChargerChanges.with(line.entered(), Catalogue.inPlaceOf(old, item))));
     }
 }

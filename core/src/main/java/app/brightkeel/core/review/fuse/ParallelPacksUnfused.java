@@ -1,6 +1,5 @@
 package app.brightkeel.core.review.fuse;
 
-import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -21,21 +20,12 @@ final class ParallelPacksUnfused implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        if (line.rig().harness().packs().size() < 2) {
-            return SILENT;
-        }
-        Topology topology = Topology.of(line.rig());
         Worst worst = new Worst();
-        for (Pack pack : line.rig().harness().packs()) {
-            if (Parallel.meetsAnother(topology, line.rig(), pack)) {
-                boolean fused = line.rig().harness().segments().stream()
-                        .filter(s -> s.from().equals(pack.id()))
-                        .allMatch(s -> s.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance));
-                worst.add(
-                        fused ? 1 : -1,
-                        "{} joins another pack without a fuse of its own before they meet.",
-                        pack.name());
-            }
+        for (Pack pack : Parallel.joined(line.rig())) {
+            boolean fused = line.rig().harness().segments().stream()
+                    .filter(s -> s.from().equals(pack.id()))
+                    .allMatch(s -> s.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance));
+            worst.add(fused ? 1 : -1, "{} joins another pack without a fuse of its own before they meet.", pack.name());
         }
         return worst.judgement();
     }

@@ -32,7 +32,10 @@ public final class ScreenReview implements LinkReview {
     @Override
     public boolean standsOn(Line line, String pointer) {
         boolean seated = line.get(SeatStage.STAGE).isKnown() && pointer.equals("/angler/tallM");
-        return seated || pointer.contains("/draw/") || pointer.startsWith("/outing/phases");
+        return seated
+                || pointer.contains("/draw/")
+                || pointer.contains("/supply/")
+                || pointer.startsWith("/outing/phases");
     }
 
     @Override

@@ -14,6 +14,8 @@ public final class ScreenRules {
             new DrawAssumed(),
             new DrawImplausible(),
             new OtherFamily(),
+            new BusEnds(),
+            new WantsEthernet(),
             new HolderMisfit(),
             new HolderOverloaded(),
             new OutOfReach(),

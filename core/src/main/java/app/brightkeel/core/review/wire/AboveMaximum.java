@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.battery.BankChanges;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.Stream;
@@ -44,6 +45,6 @@ final class AboveMaximum implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.twelveVolts(line).stream();
+        return Stream.concat(WireChanges.twelveVolts(line).stream(), BankChanges.spares(line));
     }
 }

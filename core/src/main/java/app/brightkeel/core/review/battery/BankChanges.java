@@ -1,0 +1,89 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Changes of how several packs stand together. */
+public final class BankChanges {
+
+    private BankChanges() {}
+
+    /** Packs in series all like the one under them. */
+    static Stream<Change> matchSeries(Line line) {
+        Harness harness = line.entered().harness();
+        return harness.packs().stream()
+                .filter(upper -> !upper.onTopOf().isEmpty())
+                .map(upper -> {
+                    Pack lower = harness.pack(upper.onTopOf());
+                    Pack alike = lower.with(other -> other.id(upper.id()).onTopOf(upper.onTopOf()));
+                    return new Change(
+                            "battery.series-alike." + upper.id(),
+                            Text.of("In place of {} one like {}", upper.name(), lower.name()),
+                            Effort.BUY,
+                            line.entered().with(alike));
+                });
+    }
+
+    /** What stands in series carried as a spare instead: changed over when the first has ended. */
+    public static Stream<Change> spares(Line line) {
+        return line.entered().harness().packs().stream()
+                .filter(upper -> !upper.onTopOf().isEmpty())
+                .map(upper -> new Change(
+                        "battery.spare-instead." + upper.id(),
+                        Text.of("{} as a spare to change to, not in series", upper.name()),
+                        Effort.MOVE,
+                        line.entered()
+                                .with(upper.with(alone -> alone.onTopOf("").role(PackRole.SPARE)))));
+    }
+
+    /** Every pack full before they are joined. */
+    static Stream<Change> chargedAlike(Line line) {
+        List<Pack> full = line.entered().harness().packs().stream()
+                .map(pack -> pack.withCharge(Figure.chosen(1)))
+                .toList();
+        Change charged = new Change(
+                "battery.charge-all",
+                Text.of("Charge every battery full before they are joined"),
+                Effort.SETTING,
+                line.entered().withHarness(line.entered().harness().withPacks(full)));
+        return Stream.concat(Stream.of(charged), BatteryChanges.match(line).stream());
+    }
+
+    /** A second one like the only one, carried along and changed to when the first has ended. */
+    static Stream<Change> second(Line line) {
+        Rig rig = line.entered();
+        if (rig.harness().packs().size() != 1) {
+            return Stream.empty();
+        }
+        Pack first = rig.harness().packs().get(0);
+        String id = FreshId.of(rig, first.id() + "-spare");
+        List<Pack> both = new ArrayList<>(rig.harness().packs());
+        both.add(first.with(spare -> spare.id(id).name(spare(first.name())).role(PackRole.SPARE)));
+        Rig after = rig.withHarness(rig.harness().withPacks(both));
+        Rig placed = rig.placeOf(first.id())
+                .map(place -> after.with(new Placement(id, place.station(), true)))
+                .orElse(after);
+        return Stream.of(new Change(
+                "battery.second." + first.id(),
+                Text.of("Two of {}: change to the second when the first is empty", first.name()),
+                Effort.BUY,
+                placed));
+    }
+
+    private static String spare(String name) {
+        String all = "spare: " + name;
+        return all.length() > 120 ? all.substring(0, 120) : all;
+    }
+}

@@ -1,0 +1,53 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Charger;
+import app.brightkeel.core.rig.Pack;
+import java.util.stream.Stream;
+
+/** What charges aboard charges at the temperature of the day: never lithium below 0 °C, nothing above 45 °C. */
+final class ChargedInTheCold implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("battery.charged-in-the-cold", Link.BATTERY, Force.SAFETY);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Charger charger : line.rig().chargers()) {
+            Pack pack = line.rig().harness().pack(charger.charges());
+            if (charger.aboard() && pack.chemistry() != Chemistry.UNDECIDED) {
+                double least = pack.chemistry().data().coldestChargeC();
+                double celsius = pack.tempC().value();
+                worst.add(
+                        COMFORTABLE * Math.min(celsius - least, HOTTEST_C - celsius) / EASY_K,
+                        "{} stands at {} while the {} charges it; allowed is {} to {}.",
+                        pack.name(),
+                        new Amount(celsius, Unit.CELSIUS),
+                        charger.name(),
+                        new Amount(least, Unit.CELSIUS),
+                        new Amount(HOTTEST_C, Unit.CELSIUS));
+            }
+        }
+        return worst.judgement();
+    }
+
+    private static final double HOTTEST_C = 45;
+
+    /** Degrees inside the limits from which it is comfortable; common practice, no source. */
+    private static final double EASY_K = 3;
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return Stream.concat(ChargerChanges.ashore(line), BatteryChanges.warm(line).stream());
+    }
+}

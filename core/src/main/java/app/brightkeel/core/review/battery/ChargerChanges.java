@@ -1,0 +1,125 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.battery.Charging;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Charger;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import java.util.List;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
+
+/** Changes of chargers. */
+public final class ChargerChanges {
+
+    private ChargerChanges() {}
+
+    /** One that is made for its pack. */
+    static Stream<Change> made(Line line) {
+        Rig rig = line.entered();
+        return rig.chargers().stream()
+                .filter(charger ->
+                        rig.harness().pack(charger.charges()).chemistry().rechargeable())
+                .map(charger -> {
+                    Pack pack = rig.harness().pack(charger.charges());
+                    return change(
+                            line,
+                            charger.with(
+                                    other -> other.chemistry(pack.chemistry()).blocks(pack.blocks())),
+                            "made",
+                            Text.of("A charger for {}", pack.chemistry().words()),
+                            Effort.BUY);
+                });
+    }
+
+    /** One that gives less, down the usual sizes, within what its pack may be charged with. */
+    static Stream<Change> slower(Line line) {
+        Outcome<Packs.Bank> bank = line.get(Packs.STAGE);
+        if (!bank.isKnown()) {
+            return Stream.empty();
+        }
+        return line.entered().chargers().stream()
+                .filter(charger -> charger.amps().isSet())
+                .flatMap(charger -> {
+                    Pack pack = line.rig().harness().pack(charger.charges());
+                    double most = Math.min(
+                            charger.amps().value(),
+                            Charging.limitA(pack, bank.value().model(pack.id())));
+                    return DoubleStream.of(20, 10, 6, 4, 3, 2, 1, 0.5)
+                            .filter(amps -> amps < charger.amps().value() && amps <= most)
+                            .mapToObj(amps -> change(
+                                    line,
+                                    charger.withAmps(Figure.rated(amps)),
+                                    "amps-" + String.valueOf(amps).replace('.', '-'),
+                                    Text.of("A charger of {}", new Amount(amps, Unit.AMPERE)),
+                                    Effort.BUY));
+                });
+    }
+
+    /** Charged ashore, in the warm. */
+    static Stream<Change> ashore(Line line) {
+        return line.entered().chargers().stream()
+                .filter(Charger::aboard)
+                .map(charger -> change(
+                        line,
+                        charger.withAboard(false),
+                        "ashore",
+                        Text.of("Charge at home, in the warm"),
+                        Effort.SETTING));
+    }
+
+    /** Joined before the fuse. */
+    static Stream<Change> atTerminals(Line line) {
+        return line.entered().chargers().stream()
+                .filter(charger -> !charger.via().isEmpty())
+                .map(charger -> change(
+                        line,
+                        charger.withVia(""),
+                        "terminals",
+                        Text.of("Join the {} at the terminals", charger.name()),
+                        Effort.MOVE));
+    }
+
+    /**
+     * A rig with another pack in the place of one, and its chargers made for that: nobody buys the one without the
+     * other. A pack that is never charged leaves none behind.
+     */
+    public static Rig with(Rig rig, Pack pack) {
+        List<Charger> chargers = rig.chargers().stream()
+                .filter(charger ->
+                        !charger.charges().equals(pack.id()) || pack.chemistry().rechargeable())
+                .map(charger -> charger.charges().equals(pack.id()) ? madeFor(charger, pack) : charger)
+                .toList();
+        return rig.with(pack).withChargers(chargers);
+    }
+
+    private static Charger madeFor(Charger charger, Pack pack) {
+        Charger made = charger.with(other -> other.chemistry(pack.chemistry()).blocks(pack.blocks()));
+        if (made.equals(charger)
+                || !charger.amps().isSet()
+                || !pack.capacityAh().isSet()) {
+            return made;
+        }
+        double most = pack.chemistry().data().chargeC() * pack.capacityAh().value();
+        return charger.amps().value() <= most ? made : made.withAmps(Figure.rated(most));
+    }
+
+    private static Change change(Line line, Charger charger, String what, Text label, Effort effort) {
+        Rig rig = line.entered();
+        return new Change(
+                "battery.charger." + charger.id() + "." + what,
+                label,
+                effort,
+                rig.withChargers(rig.chargers().stream()
+                        .map(c -> c.id().equals(charger.id()) ? charger : c)
+                        .toList()));
+    }
+}

@@ -1,0 +1,49 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Pack;
+import java.util.stream.Stream;
+
+/** The volts on a label fit its chemistry and its blocks. */
+final class VoltsImplausible implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("battery.volts-implausible", Link.BATTERY, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Pack pack : line.rig().harness().packs()) {
+            if (pack.chemistry() != Chemistry.UNDECIDED
+                    && pack.label().nominalV().isSet()) {
+                double usual = pack.chemistry().data().nominalV() * pack.blocks();
+                double labelled = pack.label().nominalV().value();
+                worst.add(
+                        Worst.within(Math.max(labelled / usual, usual / labelled), TOLERATED),
+                        "{} is labelled {}; {} as entered stands at about {}.",
+                        pack.name(),
+                        new Amount(labelled, Unit.VOLT),
+                        pack.chemistry().words(),
+                        new Amount(usual, Unit.VOLT));
+            }
+        }
+        return worst.judgement();
+    }
+
+    /** 12 or 12.8, 11.1 or 12: how far labels of one thing differ; common practice, no source. */
+    private static final double TOLERATED = 1.2;
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return PackChanges.byLabel(line);
+    }
+}

@@ -1,0 +1,53 @@
+package app.brightkeel.core.review.battery;
+
+import app.brightkeel.core.battery.Beside;
+import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.pack.Health;
+import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Pack;
+import java.util.stream.Stream;
+
+/** A pack that its load test shows worn out explains a day that ends early. */
+final class Worn implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("battery.worn", Link.BATTERY, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<Packs.Bank> bank = line.get(Packs.STAGE);
+        Outcome<Run> run = line.get(Runtime.STAGE);
+        Worst worst = new Worst();
+        for (Pack pack : line.rig().harness().packs()) {
+            if (pack.test().done() && bank.isKnown() && run.isKnown()) {
+                Health health = Health.of(pack);
+                worst.add(
+                        COMFORTABLE + health.share() - Beside.END_OF_LIFE,
+                        "{} still has {} of its rating by its test ({} to {}): {}, where a new one gives {}.",
+                        pack.name(),
+                        new Amount(health.share(), Unit.PERCENT),
+                        new Amount(health.low(), Unit.PERCENT),
+                        new Amount(health.high(), Unit.PERCENT),
+                        new Amount(run.value().hours(), Unit.HOUR),
+                        new Amount(line.get(Beside.STAGE).value().newH(), Unit.HOUR));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return PackChanges.renewed(line);
+    }
+}

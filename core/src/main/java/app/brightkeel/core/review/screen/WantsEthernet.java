@@ -1,0 +1,62 @@
+package app.brightkeel.core.review.screen;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Port;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Shared;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Sonar pictures and charts go over Ethernet between displays; the low-rate bus carries readings alone. */
+final class WantsEthernet implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("screen.wants-ethernet", Link.SCREEN, Force.MAKER);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Rig rig = line.rig();
+        List<Device> displays =
+                rig.devices().stream().filter(device -> device.kind().display()).toList();
+        Worst worst = new Worst();
+        for (Shared shared : rig.network().shares()) {
+            Port port = shared.wantsEthernet() ? Port.ETHERNET : Port.BUS;
+            for (Device display : displays) {
+                boolean known = !display.sockets().ports().isEmpty();
+                if (displays.size() > 1 && known) {
+                    worst.add(
+                            display.sockets().ports().contains(port) ? 1 : -1,
+                            "To share {} every display wants {}; the {} has none.",
+                            shared.words(),
+                            port.words(),
+                            display.name());
+                }
+            }
+        }
+        return worst.judgement();
+    }
+
+    /** What the ports allow. */
+    @Override
+    public Stream<Change> cures(Line line) {
+        Rig rig = line.entered();
+        List<Shared> readings = rig.network().shares().stream()
+                .filter(shared -> !shared.wantsEthernet())
+                .toList();
+        return Stream.of(readings, List.<Shared>of())
+                .map(shares -> new Change(
+                        shares.isEmpty() ? "screen.share-nothing" : "screen.share-readings",
+                        Text.of(shares.isEmpty() ? "Each display on its own" : "Share readings alone, over the bus"),
+                        Effort.SETTING,
+                        rig.withNetwork(rig.network().withShares(shares))));
+    }
+}

@@ -1,0 +1,73 @@
+import { newCharger } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { Button } from "../../parts/Button";
+import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { BLOCKS, CHEMISTRIES } from "./chemistries";
+import { Remove, Section } from "./Section";
+
+/** What charges the packs. */
+export function ChargerFields() {
+  const { rig, save } = useEditor();
+  const first = rig.harness.packs[0];
+  return (
+    <>
+      {rig.chargers.map((charger, i) => (
+        <OneCharger key={charger.id} index={i} />
+      ))}
+      {first && (
+        <Button
+          look="quiet"
+          className="mb-4"
+          onClick={() => save((now) => ({ ...now, chargers: [...now.chargers, newCharger(now, first)] }))}
+        >
+          Add a charger
+        </Button>
+      )}
+    </>
+  );
+}
+
+function OneCharger({ index }: { index: number }) {
+  const { rig, save, set } = useEditor();
+  const charger = rig.chargers[index]!;
+  const at = `/chargers/${index}`;
+  return (
+    <Section
+      part={charger.id}
+      title={<NameField label="Name of the charger" pointer={`${at}/name`} />}
+      aside={
+        <Remove
+          what={charger.name}
+          onClick={() =>
+            save((now) => ({ ...now, chargers: now.chargers.filter((other) => other.id !== charger.id) }))
+          }
+        />
+      }
+    >
+      <Choice
+        label="Charges"
+        pointer={`${at}/charges`}
+        options={rig.harness.packs.map((pack): [string, string] => [pack.id, pack.name])}
+      />
+      <Choice label="Made for" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
+      <ChoiceOf
+        label="Volts"
+        value={String(charger.blocks)}
+        options={BLOCKS}
+        onChange={(value) => set(`${at}/blocks`, Number(value))}
+      />
+      <FigureField label="Gives" pointer={`${at}/amps`} unit="ampere" />
+      <Choice
+        label="Joined by"
+        pointer={`${at}/via`}
+        options={[
+          ["", "the terminals"],
+          ...rig.harness.segments.map((each): [string, string] => [each.id, `the plug of ${each.name}`]),
+        ]}
+      />
+      <Tick label="Charges while the rig is in use" pointer={`${at}/aboard`} />
+    </Section>
+  );
+}

@@ -1,0 +1,32 @@
+import { useEditor } from "../../edit/RigEditor";
+import { FigureField } from "../../parts/FigureField";
+import { Ticks } from "../../parts/Ticks";
+import { Section } from "./Section";
+
+const SHARED: ["readings" | "charts" | "sonar", string][] = [
+  ["readings", "readings"],
+  ["charts", "charts"],
+  ["sonar", "sonar pictures"],
+];
+
+/** How displays and sensors are joined. */
+export function NetworkFields() {
+  const { rig, set } = useEditor();
+  return (
+    <Section title="Shared between displays">
+      <Ticks
+        label="Share"
+        options={SHARED}
+        chosen={rig.network.shares}
+        onChange={(next) => set("/network/shares", next)}
+      />
+      <FigureField
+        label="Terminators"
+        hint="of the bus"
+        pointer="/network/terminators"
+        unit="count"
+        basis="measured"
+      />
+    </Section>
+  );
+}

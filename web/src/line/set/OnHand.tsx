@@ -1,0 +1,63 @@
+import { useQuery } from "@tanstack/react-query";
+import { packsQuery } from "../../api/queries";
+import { onHand } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { Choice, ChoiceOf } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { CHEMISTRIES } from "./chemistries";
+import { Remove, Section } from "./Section";
+import { SizeFields } from "./SizeFields";
+
+/** Packs the person has at home: Compare tries them before anything is bought. */
+export function OnHand() {
+  const { rig, save } = useEditor();
+  const packs = useQuery(packsQuery);
+  return (
+    <>
+      {rig.onHand.map((pack, i) => (
+        <Section
+          key={pack.id}
+          title={<NameField label="Name of the battery on hand" pointer={`/onHand/${i}/name`} />}
+          aside={
+            <Remove
+              what={pack.name}
+              onClick={() =>
+                save((now) => ({ ...now, onHand: now.onHand.filter((other) => other.id !== pack.id) }))
+              }
+            />
+          }
+        >
+          <OwnFields at={`/onHand/${i}`} name={pack.name} />
+        </Section>
+      ))}
+      <ChoiceOf
+        label="Add one you have"
+        value=""
+        options={[
+          ["", "choose the nearest, then change it"],
+          ...(packs.data ?? []).map((pack): [string, string] => [pack.id, pack.name]),
+        ]}
+        onChange={(id) => {
+          const item = packs.data?.find((each) => each.id === id);
+          if (item) save((now) => onHand(now, item));
+        }}
+      />
+    </>
+  );
+}
+
+function OwnFields({ at, name }: { at: string; name: string }) {
+  return (
+    <details>
+      <summary className="cursor-pointer py-1 text-[13px] text-ink-3">on hand: its figures</summary>
+      <Choice label="Chemistry" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
+      <FigureField label="Capacity" hint="on the label" pointer={`${at}/capacityAh`} unit="ampere-hour" />
+      <FigureField label="Left of it" hint="by age" pointer={`${at}/age`} unit="percent" basis="measured" />
+      <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
+      <SizeFields at={`${at}/size`} of={name} />
+      <FigureField label="May give at most" pointer={`${at}/maxDischargeA`} unit="ampere" />
+      <FigureField label="Price" hint="in your money" pointer={`${at}/label/price`} unit="money" />
+    </details>
+  );
+}

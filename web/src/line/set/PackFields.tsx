@@ -1,0 +1,124 @@
+import { withoutPack } from "../../edit/parts";
+import { useEditor } from "../../edit/RigEditor";
+import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
+import { DayField } from "../../parts/DayField";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { BLOCKS, CHEMISTRIES } from "./chemistries";
+import { More, Remove, Section } from "./Section";
+import { SizeFields } from "./SizeFields";
+
+const ROLES: [string, string][] = [
+  ["in-use", "in use"],
+  ["spare", "a spare to change to"],
+  ["instead", "an alternative source"],
+];
+
+/** One pack of the rig. */
+export function PackFields({ index }: { index: number }) {
+  const { rig, save, set } = useEditor();
+  const { packs } = rig.harness;
+  const pack = packs[index]!;
+  const at = `/harness/packs/${index}`;
+  return (
+    <Section
+      part={pack.id}
+      title={<NameField label="Name of the battery" pointer={`${at}/name`} />}
+      aside={<Remove what={pack.name} onClick={() => save((now) => withoutPack(now, pack.id))} />}
+    >
+      {packs.length > 1 && (
+        <>
+          <Choice label="Is there as" pointer={`${at}/role`} options={ROLES} />
+          <ChoiceOf
+            label="In series on top of"
+            value={pack.onTopOf}
+            options={[
+              ["", "none"],
+              ...packs
+                .filter((other) => other.id !== pack.id)
+                .map((other): [string, string] => [other.id, other.name]),
+            ]}
+            onChange={(id) => set(`${at}/onTopOf`, id)}
+          />
+        </>
+      )}
+      <Choice label="Chemistry" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
+      <FigureField label="Capacity" hint="on the label" pointer={`${at}/capacityAh`} unit="ampere-hour" />
+      <FigureField label="Left of it" hint="by age" pointer={`${at}/age`} unit="percent" basis="measured" />
+      <FigureField label="Temperature of the pack" pointer={`${at}/tempC`} unit="celsius" basis="chosen" />
+      <FigureField
+        label="May be used"
+        hint="the rest is reserve"
+        pointer={`${at}/depth`}
+        unit="percent"
+        basis="chosen"
+      />
+      <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
+      <SizeFields at={`${at}/size`} of={pack.name} />
+      <FigureField label="May give at most" pointer={`${at}/maxDischargeA`} unit="ampere" />
+      <FigureField label="Price" hint="in your money" pointer={`${at}/label/price`} unit="money" />
+      <LoadTestFields at={`${at}/test`} />
+      <More>
+        <ChoiceOf
+          label="Volts"
+          value={String(pack.blocks)}
+          options={BLOCKS}
+          onChange={(value) => set(`${at}/blocks`, Number(value))}
+        />
+        <FigureField label="Charge at the start" pointer={`${at}/charge`} unit="percent" basis="measured" />
+        <FigureField label="Volts on its label" pointer={`${at}/label/nominalV`} unit="volt" />
+        <FigureField
+          label="Reserve capacity"
+          hint="lead, at 25 A"
+          pointer={`${at}/label/reserveMin`}
+          unit="minute"
+        />
+        <FigureField
+          label="Capacity measured at"
+          pointer={`${at}/label/testedAtC`}
+          unit="celsius"
+          basis="measured"
+        />
+        <FigureField label="May be charged with" pointer={`${at}/label/maxChargeA`} unit="ampere" />
+        <FigureField
+          label="Drain with everything off"
+          pointer={`${at}/keeping/drainA`}
+          unit="milliampere"
+          basis="measured"
+        />
+        <DayField label="Last charged on" pointer={`${at}/keeping/chargedOn`} />
+        <FigureField
+          label="Room for plug and terminals"
+          hint="above it"
+          pointer={`${at}/plugM`}
+          unit="millimetre"
+          basis="measured"
+        />
+        <FigureField label="Rated over" pointer={`${at}/ratedHours`} unit="rated-hour" />
+        <FigureField label="Peukert exponent" pointer={`${at}/peukert`} unit="factor" />
+        <FigureField label="Inner resistance" hint="cells, 25 °C" pointer={`${at}/cellsOhm`} unit="ohm" />
+        <FigureField label="Cut-off electronics" pointer={`${at}/electronicsOhm`} unit="ohm" />
+      </More>
+    </Section>
+  );
+}
+
+/** An old one tells by a test what it still gives. */
+function LoadTestFields({ at }: { at: string }) {
+  return (
+    <details>
+      <summary className="cursor-pointer py-1 text-[13px] text-ink-3">test of what it still gives</summary>
+      <FigureField label="Rest volts before" pointer={`${at}/beforeV`} unit="volt" basis="measured" />
+      <FigureField label="Drained with" pointer={`${at}/amps`} unit="ampere" basis="measured" />
+      <FigureField label="For" pointer={`${at}/hours`} unit="hour" basis="measured" />
+      <FigureField
+        label="Rest volts after"
+        hint="an hour later"
+        pointer={`${at}/afterV`}
+        unit="volt"
+        basis="measured"
+      />
+      <Tick label="It ran until it stopped" pointer={`${at}/ranOut`} />
+    </details>
+  );
+}
