@@ -4,6 +4,7 @@ import { offersQuery } from "../api/queries";
 import type { Effect, Offer, Text } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
+import { ChoiceOf } from "../parts/Choice";
 import { ChangeDialog } from "./ChangeDialog";
 import { LINK_NAMES, LINKS, VERDICT_COLOURS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
@@ -16,6 +17,7 @@ export function ComparePane() {
   const [widened, setWidened] = useState(false);
   const wider = widened && link === "mount";
   const offers = useQuery(offersQuery(saved.id, saved.revision, link, wider));
+  const [by, setBy] = useState("");
   const [looked, setLooked] = useState<string | null>(null);
   if (offers.isPending) {
     return <p className="text-ink-3">Working out what else there is…</p>;
@@ -23,6 +25,7 @@ export function ComparePane() {
   if (offers.isError) {
     return <p className="text-fails">{offers.error.message}</p>;
   }
+  const measures = [...new Set(offers.data.flatMap((offer) => offer.measures.map((each) => each.name)))];
   if (offers.data.length === 0) {
     return (
       <p className="text-ink-2">
@@ -43,14 +46,35 @@ export function ComparePane() {
           with every type of transducer, the best twenty
         </label>
       )}
+      {measures.length > 0 && (
+        <ChoiceOf
+          label="Order by"
+          value={measures.includes(by) ? by : ""}
+          options={[
+            ["", "what holds, then what is enough"],
+            ...measures.map((each): [string, string] => [each, each]),
+          ]}
+          onChange={setBy}
+        />
+      )}
       <ol>
-        {offers.data.map((offer, i) => (
+        {ordered(offers.data, measures.includes(by) ? by : "").map((offer, i) => (
           <OfferRow key={offer.id} offer={offer} rank={i + 1} onLook={setLooked} />
         ))}
       </ol>
       {looked !== null && <ChangeDialog change={looked} onClose={() => setLooked(null)} />}
     </>
   );
+}
+
+/** In the order asked for; what has no such measure stands last. Sorting is stable: ties keep their rank. */
+function ordered(offers: Offer[], by: string): Offer[] {
+  if (by === "") return offers;
+  const key = (offer: Offer) => {
+    const measure = offer.measures.find((each) => each.name === by);
+    return measure ? (measure.more ? -measure.amount.si : measure.amount.si) : Infinity;
+  };
+  return [...offers].sort((a, b) => (key(a) === key(b) ? 0 : key(a) - key(b)));
 }
 
 function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook: (change: string) => void }) {

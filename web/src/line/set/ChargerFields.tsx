@@ -19,7 +19,7 @@ export function ChargerFields() {
       {first && (
         <Button
           look="quiet"
-          className="mb-4"
+          className="mr-3 mb-4"
           onClick={() => save((now) => ({ ...now, chargers: [...now.chargers, newCharger(now, first)] }))}
         >
           Add a charger

@@ -88,7 +88,7 @@ export function PackFields({ index }: { index: number }) {
         />
         <DayField label="Last charged on" pointer={`${at}/keeping/chargedOn`} />
         <FigureField
-          label="Room for plug and terminals"
+          label="Room for its plug"
           hint="above it"
           pointer={`${at}/plugM`}
           unit="millimetre"

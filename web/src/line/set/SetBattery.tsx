@@ -18,7 +18,7 @@ export function SetBattery() {
       ))}
       <Button
         look="quiet"
-        className="mb-4"
+        className="mr-3 mb-4"
         onClick={() => save((now) => withHarness(now, { packs: [...now.harness.packs, newPack(now)] }))}
       >
         Add a battery

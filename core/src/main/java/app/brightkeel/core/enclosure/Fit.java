@@ -1,41 +1,124 @@
 package app.brightkeel.core.enclosure;
 
+import app.brightkeel.core.enclosure.FitNeeds.Housed;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
 /**
- * How a pack sits in its room in the orientation that leaves most.
+ * How the packs of one room sit in it in the way that leaves most: several stand in a row.
  *
- * @param pack    id
- * @param name    of the pack
+ * @param packs   ids
+ * @param name    of the pack, or of all of them
  * @param station id
  * @param place   name of the station
- * @param turned  in that orientation, terminals and plug included
+ * @param turned  around them in that orientation, terminals and plug included
  * @param room    inside
  */
-public record Fit(String pack, String name, String station, String place, Box turned, Box room) {
+public record Fit(List<String> packs, String name, String station, String place, Box turned, Box room) {
 
     /** Gap from which foam has to fill it, or the pack rattles [m]. */
     public static final double FOAM_FROM_M = 0.003;
 
-    /** The best of the six ways to turn it; all are allowed for sealed packs. */
-    static Fit of(String pack, String name, Box outside, double plugM, String station, String place, Box room) {
-        double d = outside.deepM();
-        double w = outside.wideM();
-        double t = outside.tallM() + plugM;
-        Box[] ways = {
-            new Box(d, w, t), new Box(w, d, t), new Box(d, t, w), new Box(t, d, w), new Box(w, t, d), new Box(t, w, d)
-        };
-        Fit best = new Fit(pack, name, station, place, ways[0], room);
-        for (Box way : ways) {
-            Fit fit = new Fit(pack, name, station, place, way, room);
-            if (fit.leastGapM() > best.leastGapM()) {
-                best = fit;
-            }
-        }
-        return best;
+    private static final Comparator<Fit> ROOMIER = Comparator.comparingDouble(Fit::leastGapM);
+
+    public Fit {
+        packs = List.copyOf(packs);
     }
 
-    /** Least of the three gaps, both sides together [m]; negative by how much it is too large. */
+    /** @param housed in one room, at least one */
+    static Fit of(List<Housed> housed) {
+        if (housed.size() == 1) {
+            return ways(housed.get(0))
+                    .map(way -> around(housed, way))
+                    .max(ROOMIER)
+                    .orElseThrow();
+        }
+        return Stream.of(Axis.values())
+                .map(axis -> around(housed, row(housed, axis)))
+                .max(ROOMIER)
+                .orElseThrow();
+    }
+
+    private static Fit around(List<Housed> housed, Box box) {
+        Housed first = housed.get(0);
+        String name = String.join(" and ", housed.stream().map(Housed::name).toList());
+        List<String> ids = housed.stream().map(Housed::pack).toList();
+        return new Fit(ids, name, first.station(), first.place(), box, first.room());
+    }
+
+    /** The six ways to turn it; what may not lie on its side has two. */
+    private static Stream<Box> ways(Housed housed) {
+        double d = housed.outside().deepM();
+        double w = housed.outside().wideM();
+        double t = housed.outside().tallM() + housed.plugM();
+        Stream<Box> upright = Stream.of(new Box(d, w, t), new Box(w, d, t));
+        return housed.upright()
+                ? upright
+                : Stream.concat(
+                        upright, Stream.of(new Box(d, t, w), new Box(t, d, w), new Box(w, t, d), new Box(t, w, d)));
+    }
+
+    /** The box around a row along an axis, each pack turned so that it takes the least of it and fits across. */
+    private static Box row(List<Housed> housed, Axis axis) {
+        Box all = new Box(0, 0, 0);
+        for (Housed each : housed) {
+            Box best = ways(each)
+                    .min(Comparator.comparingDouble((Box way) -> axis.over(way, each.room()))
+                            .thenComparingDouble(axis::along))
+                    .orElseThrow();
+            all = axis.joined(all, best);
+        }
+        return all;
+    }
+
+    /** Of the room, along which packs may stand in a row. */
+    private enum Axis {
+        DEEP,
+        WIDE,
+        TALL;
+
+        double along(Box box) {
+            return switch (this) {
+                case DEEP -> box.deepM();
+                case WIDE -> box.wideM();
+                case TALL -> box.tallM();
+            };
+        }
+
+        /** By how much a box is too large across the axis; 0 where it fits. */
+        double over(Box box, Box room) {
+            double deep = this == DEEP ? 0 : box.deepM() - room.deepM();
+            double wide = this == WIDE ? 0 : box.wideM() - room.wideM();
+            double tall = this == TALL ? 0 : box.tallM() - room.tallM();
+            return Math.max(0, Math.max(deep, Math.max(wide, tall)));
+        }
+
+        Box joined(Box a, Box b) {
+            return new Box(
+                    this == DEEP ? a.deepM() + b.deepM() : Math.max(a.deepM(), b.deepM()),
+                    this == WIDE ? a.wideM() + b.wideM() : Math.max(a.wideM(), b.wideM()),
+                    this == TALL ? a.tallM() + b.tallM() : Math.max(a.tallM(), b.tallM()));
+        }
+    }
+
+    /** Gap fore and aft, both sides together [m]; negative where it is too large. */
+    public double deepGapM() {
+        return room.deepM() - turned.deepM();
+    }
+
+    /** Gap athwart. */
+    public double wideGapM() {
+        return room.wideM() - turned.wideM();
+    }
+
+    /** Gap above. */
+    public double tallGapM() {
+        return room.tallM() - turned.tallM();
+    }
+
+    /** Least of the three gaps [m]; negative by how much it is too large. */
     public double leastGapM() {
-        return Math.min(
-                room.deepM() - turned.deepM(), Math.min(room.wideM() - turned.wideM(), room.tallM() - turned.tallM()));
+        return Math.min(deepGapM(), Math.min(wideGapM(), tallGapM()));
     }
 }

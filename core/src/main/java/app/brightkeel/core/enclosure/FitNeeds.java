@@ -9,6 +9,19 @@ public record FitNeeds(List<Housed> housed) {
         housed = List.copyOf(housed);
     }
 
-    /** One pack in its room; {@code plugM} is what its terminals and plug need above it. */
-    public record Housed(String pack, String name, Box outside, double plugM, String station, String place, Box room) {}
+    /**
+     * One pack in its room.
+     *
+     * @param plugM   what its terminals and plug need above it
+     * @param upright whether it may not lie on its side
+     */
+    public record Housed(
+            String pack,
+            String name,
+            Box outside,
+            double plugM,
+            boolean upright,
+            String station,
+            String place,
+            Box room) {}
 }

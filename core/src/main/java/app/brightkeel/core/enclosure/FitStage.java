@@ -13,8 +13,11 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Station;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Whether each battery goes into its place; a place without walls takes any. */
 public final class FitStage implements Stage<FitNeeds, Fits> {
@@ -49,6 +52,7 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                         pack.name(),
                         Box.of(pack.size()),
                         pack.plugM().value(),
+                        !pack.chemistry().liesOnSide(),
                         station.id(),
                         station.name(),
                         Box.of(station.room())));
@@ -66,9 +70,9 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
 
     @Override
     public Fits compute(FitNeeds needs) {
-        return new Fits(needs.housed().stream()
-                .map(h -> Fit.of(h.pack(), h.name(), h.outside(), h.plugM(), h.station(), h.place(), h.room()))
-                .toList());
+        Map<String, List<FitNeeds.Housed>> byPlace = needs.housed().stream()
+                .collect(Collectors.groupingBy(FitNeeds.Housed::station, LinkedHashMap::new, Collectors.toList()));
+        return new Fits(byPlace.values().stream().map(Fit::of).toList());
     }
 
     @Override
@@ -80,22 +84,25 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
         Rig rig = line.rig();
         Working.Builder told = Working.of(
                 "The battery in its place",
-                "gap = room − battery, plug and terminals on top of it, the best of six ways to turn it",
+                "gap = room − battery, plug and terminals on top of it, the best of the ways to turn it",
                 Source.derived("measures inside and outside"));
         for (Fit fit : outcome.value().all()) {
-            Pack pack = rig.harness().pack(fit.pack());
-            int p = rig.harness().packs().indexOf(pack);
-            told.remark("{} in the {}", fit.name(), fit.place());
-            size(told, "battery", pack.size(), Pointer.pack(p, "size/"));
-            told.figure("", "plug and terminals", pack.plugM(), Unit.MILLIMETRE, Pointer.pack(p, "plugM"));
+            told.remark(fit.packs().size() > 1 ? "{} in a row in the {}" : "{} in the {}", fit.name(), fit.place());
+            for (String id : fit.packs()) {
+                Pack pack = rig.harness().pack(id);
+                int p = rig.harness().packs().indexOf(pack);
+                size(told, pack.name(), pack.size(), Pointer.pack(p, "size/"));
+                told.figure("", "plug and terminals", pack.plugM(), Unit.MILLIMETRE, Pointer.pack(p, "plugM"));
+                if (!pack.chemistry().liesOnSide()) {
+                    told.remark("{} stands upright: it holds free acid", pack.name());
+                }
+            }
             int s = rig.craft().indexOfStation(fit.station());
             size(told, "room", rig.craft().stations().get(s).room(), Pointer.station(s, "room/"));
             told.step("", "taken fore and aft", fit.turned().deepM(), Unit.MILLIMETRE)
                     .step("", "athwart", fit.turned().wideM(), Unit.MILLIMETRE)
                     .step("", "upright", fit.turned().tallM(), Unit.MILLIMETRE);
-            if (fit.leastGapM() >= Fit.FOAM_FROM_M) {
-                told.remark("Fill what is left with foam, so that it does not rattle.");
-            }
+            foam(told, fit);
             told.result(
                     "", fit.leastGapM() < 0 ? "too large by" : "least gap", Math.abs(fit.leastGapM()), Unit.MILLIMETRE);
         }
@@ -103,6 +110,16 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
             told.remark("No battery sits in a place with walls: nothing to fit.");
         }
         return told.done();
+    }
+
+    /** What is left around it, for foam. */
+    private static void foam(Working.Builder told, Fit fit) {
+        if (fit.leastGapM() >= Fit.FOAM_FROM_M) {
+            told.step("", "foam fore and aft, both ends together", fit.deepGapM(), Unit.MILLIMETRE)
+                    .step("", "foam athwart, both sides together", fit.wideGapM(), Unit.MILLIMETRE)
+                    .step("", "foam above", fit.tallGapM(), Unit.MILLIMETRE)
+                    .remark("Filled so that it does not rattle.");
+        }
     }
 
     private static void size(Working.Builder told, String what, Size size, String at) {

@@ -12,6 +12,8 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
+import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.picture.Scene.Axis;
 import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Point;
@@ -28,6 +30,12 @@ import java.util.stream.Stream;
 
 /** Volts at the worst device through the day, with the band, the cut-off and the hours wanted. */
 final class DischargeScene {
+
+    /** Two limits closer than this share one line of words [V]. */
+    private static final double NEAR_V = 0.15;
+
+    /** Width of a letter of the small words [share of the time axis]. */
+    private static final double LETTER = 0.0115;
 
     private DischargeScene() {}
 
@@ -49,7 +57,7 @@ final class DischargeScene {
         double top = highest(band) + 0.15;
         double bottom = Math.min(lowest(band), stops) - 0.45;
         Drawing drawing = new Drawing();
-        phases(drawing, load, bottom, top);
+        phases(drawing, load, most, bottom, top);
         List<Point> outline = points(band.low(), most);
         List<Point> back = points(band.high(), most);
         Collections.reverse(back);
@@ -65,6 +73,7 @@ final class DischargeScene {
                         1.1,
                         " a screen stops below {}",
                         new Amount(stops, Unit.VOLT));
+        cutOff(line, drawing, most, bottom, stops);
         double end = Math.min(band.median().hours(), most);
         double endV = last(band.median(), most).y();
         drawing.path(Role.WANTED, 1, at(wanted, bottom), at(wanted, top))
@@ -76,7 +85,13 @@ final class DischargeScene {
                         " wanted: {} ",
                         new Amount(wanted, Unit.HOUR));
         drawing.spot(Role.CURVE, at(end, endV))
-                .note(Role.QUIET, at(end, endV), Side.RIGHT, -0.9, "  {}", words(band.median()));
+                .note(
+                        Role.QUIET,
+                        at(end, endV),
+                        end > most * 0.7 ? Side.LEFT : Side.RIGHT,
+                        end > most * 0.7 ? 2.2 : -0.9,
+                        "  {}  ",
+                        words(band.median()));
         for (double change : band.median().changesH()) {
             if (change < most) {
                 drawing.path(Role.QUIET, 1, at(change, bottom), at(change, top))
@@ -107,14 +122,30 @@ final class DischargeScene {
         return new Scene(
                 Text.of("Volts at the screen through the day"),
                 Text.of(
-                        "label hours {} · usable {}, eight days in ten {} to {} (shaded) · dotted: the reserve",
+                        "label hours {} · usable {}, eight days in ten {} to {} (shaded) · dotted: the reserve · pack at {}",
                         new Amount(hours.labelH(), Unit.HOUR),
                         new Amount(hours.median().hours(), Unit.HOUR),
                         new Amount(hours.lowH(), Unit.HOUR),
-                        new Amount(hours.highH(), Unit.HOUR)),
+                        new Amount(hours.highH(), Unit.HOUR),
+                        new Amount(line.rig().harness().packs().get(0).tempC().value(), Unit.CELSIUS)),
                 new Frame.Plot(x, y),
                 drawing.marks(),
                 twin(band));
+    }
+
+    /** Where the packs themselves end it, under load; near the screen's own limit its words would lie on the others. */
+    private static void cutOff(Line line, Drawing drawing, double most, double bottom, double stops) {
+        double volts = line.get(Packs.STAGE).value().sources().get(0).sum(PackModel::cutOffVolts);
+        if (volts > bottom && Math.abs(volts - stops) > NEAR_V) {
+            drawing.path(Role.RESERVE, 1, at(0, volts), at(most, volts))
+                    .note(
+                            Role.QUIET,
+                            at(most, volts),
+                            Side.LEFT,
+                            -0.4,
+                            "the pack ends below {} under load ",
+                            new Amount(volts, Unit.VOLT));
+        }
     }
 
     private static String words(Run run) {
@@ -123,20 +154,22 @@ final class DischargeScene {
                 : run.end().words();
     }
 
-    private static void phases(Drawing drawing, DayLoad load, double bottom, double top) {
+    private static void phases(Drawing drawing, DayLoad load, double most, double bottom, double top) {
         double height = 0.075 * (top - bottom);
         for (DayLoad.PhaseLoad phase : load.phases()) {
             double from = phase.from();
-            drawing.box(Role.PHASE, from, bottom, from + phase.hours(), bottom + height)
-                    .note(
-                            Role.QUIET,
-                            at(from, bottom),
-                            Side.RIGHT,
-                            -0.75,
-                            " {}, {}",
-                            phase.name(),
-                            new Amount(phase.totalW(), Unit.WATT));
+            drawing.box(Role.PHASE, from, bottom, from + phase.hours(), bottom + height);
+            Text all = Text.of(" {}, {}", phase.name(), new Amount(phase.totalW(), Unit.WATT));
+            Text words = fits(all, phase, most) ? all : Text.of(" {}", phase.name());
+            if (fits(words, phase, most)) {
+                drawing.note(Role.QUIET, at(from, bottom), Side.RIGHT, -0.75, words);
+            }
         }
+    }
+
+    /** Whether words go into their part of the day. */
+    private static boolean fits(Text words, DayLoad.PhaseLoad phase, double most) {
+        return words.plain().length() * LETTER < phase.hours() / most;
     }
 
     private static List<Point> points(Run run, double most) {

@@ -33,7 +33,11 @@ final class Drawing {
     }
 
     Drawing note(Role role, Point at, Side side, double lines, String template, Object... parts) {
-        marks.add(new Mark.Note(role, at, Text.of(template, parts), side, lines));
+        return note(role, at, side, lines, Text.of(template, parts));
+    }
+
+    Drawing note(Role role, Point at, Side side, double lines, Text text) {
+        marks.add(new Mark.Note(role, at, text, side, lines));
         return this;
     }
 

@@ -51,9 +51,14 @@ final class SharingScene {
             List<Point> curve = points.stream()
                     .map(point -> at(point.hours(), point.amps().get(source)))
                     .toList();
-            Point last = curve.get(curve.size() / 2);
-            drawing.curve(s % 2 == 0 ? Role.CURVE : Role.SURFACE, curve, false)
-                    .note(Role.LABEL, last, Side.MIDDLE, s % 2 == 0 ? -0.8 : 1.4, "{}", name(line, bank, s));
+            // words stand clear of the curve: over the highest of the one that gives more, under the lowest of the
+            // other
+            boolean upper = s % 2 == 0;
+            double y = upper
+                    ? curve.stream().mapToDouble(Point::y).max().orElse(0)
+                    : curve.stream().mapToDouble(Point::y).min().orElse(0);
+            drawing.curve(upper ? Role.CURVE : Role.SURFACE, curve, false)
+                    .note(Role.LABEL, at(most / 2, y), Side.MIDDLE, upper ? -0.6 : 1.2, "{}", name(line, bank, s));
         }
         return new Scene(
                 Text.of("How the batteries share the current"),

@@ -24,6 +24,7 @@ public final class Comparison {
      * @param planned whether it is what the rig has
      * @param after   the compared link after it
      * @param reasons what speaks for and against it
+     * @param measures by which the rows may be ordered otherwise
      * @param effects on every link that moves
      */
     public record Offer(
@@ -33,6 +34,7 @@ public final class Comparison {
             boolean planned,
             LinkState after,
             List<Text> reasons,
+            List<LinkReview.Measure> measures,
             List<Change.Effect> effects) {}
 
     private record Ranked(Offer offer, long fails, long closes, double score) {}
@@ -113,6 +115,7 @@ public final class Comparison {
                 change.after().equals(line.entered()),
                 states.get(link.ordinal()),
                 merit.reasons(),
+                merit.measures(),
                 Change.moved(before, states));
         return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), merit.score());
     }

@@ -3,6 +3,7 @@ package app.brightkeel.core.review;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import java.util.List;
 import java.util.Optional;
@@ -35,10 +36,23 @@ public interface LinkReview {
      *
      * @param score   more is better: ranks what is judged alike
      * @param reasons what speaks for and against it; empty where the verdict says all
+     * @param measures by which a person may order the rows; empty where there is but one order
      */
-    record Merit(double score, List<Text> reasons) {
+    record Merit(double score, List<Text> reasons, List<Measure> measures) {
         public static final Merit NONE = new Merit(0, List.of());
+
+        public Merit(double score, List<Text> reasons) {
+            this(score, reasons, List.of());
+        }
     }
+
+    /**
+     * One thing that alternatives are measured by.
+     *
+     * @param name as in "by mass"
+     * @param more whether more of it is better
+     */
+    record Measure(String name, Amount amount, boolean more) {}
 
     /** What a merit is about where a change brings something new: the first part that was not there. */
     static <T> Optional<T> firstNew(List<T> planned, List<T> changed) {

@@ -30,8 +30,25 @@ public class FitTest {
 
     @Test(dataProvider = "packs")
     public void theBestOfSixWaysToTurnIt(double d, double w, double t, double plug, double gap) {
-        Fit fit = Fit.of("p", "pack", new Box(d, w, t), plug, "s", "slot", new Box(0.155, 0.101, 0.174));
+        Fit fit = Fit.of(List.of(housed(new Box(d, w, t), plug, false)));
         assertEquals(fit.leastGapM(), gap, 1e-9);
+    }
+
+    private static FitNeeds.Housed housed(Box box, double plugM, boolean upright) {
+        return new FitNeeds.Housed("p", "pack", box, plugM, upright, "s", "slot", new Box(0.155, 0.101, 0.174));
+    }
+
+    /** What holds free acid stands: 170 mm of height do not go in lying; two flat ones go in one on the other. */
+    @Test
+    public void uprightOnesAndRows() {
+        Box tall = new Box(0.150, 0.170, 0.095);
+        assertEquals(Fit.of(List.of(housed(tall, 0, false))).leastGapM(), 0.004, 1e-9);
+        assertEquals(Fit.of(List.of(housed(tall, 0, true))).leastGapM(), 0.101 - 0.150, 1e-9);
+        FitNeeds.Housed flat = housed(new Box(0.150, 0.095, 0.080), 0, false);
+        Fit two = Fit.of(List.of(flat, flat));
+        assertEquals(two.leastGapM(), 0.005, 1e-9);
+        assertEquals(two.tallGapM(), 0.174 - 0.160, 1e-9);
+        assertTrue(Fit.of(List.of(flat, flat, flat)).leastGapM() < 0);
     }
 
     /** A place without walls takes any; one with walls asks for the battery's size. */

@@ -48,6 +48,8 @@ final class BatteryChanges {
         }
         all.addAll(deeper(line));
         if (line.rig().harness().packs().size() == 1) {
+            Pack old = line.entered().harness().packs().get(0);
+            line.entered().onHand().forEach(item -> all.add(owned(line, old, item)));
             all.addAll(likely(line));
             BankChanges.second(line).forEach(all::add);
         }

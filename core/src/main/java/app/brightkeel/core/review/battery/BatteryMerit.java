@@ -10,10 +10,13 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkReview.Measure;
 import app.brightkeel.core.review.LinkReview.Merit;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.review.carry.CarryRules;
+import app.brightkeel.core.review.fuse.FuseRules;
 import app.brightkeel.core.review.wire.WireRules;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
@@ -79,16 +82,28 @@ final class BatteryMerit {
         double cheap = priced ? 1 / (1 + aYear / DEAR) : 0.5;
         boolean carried = rig.schools().battery() == Schools.Battery.SHUTTLE;
         double score = (carried ? 2 : 1) / (1 + mass / HEAVY_KG) + cheap + cold / 2;
-        return new Merit(score, List.copyOf(reasons));
+        List<Measure> measures = new ArrayList<>(List.of(
+                new Measure("hours", new Amount(hours.value().median().hours(), Unit.HOUR), true),
+                new Measure(
+                        "hours on nine days of ten", new Amount(hours.value().lowH(), Unit.HOUR), true),
+                new Measure("capacity left in the cold", new Amount(cold, Unit.PERCENT), true)));
+        if (mass > 0) {
+            measures.add(new Measure("mass", new Amount(mass, Unit.KILOGRAM), false));
+        }
+        if (priced) {
+            double price = sum(rig, pack -> pack.label().price());
+            measures.add(new Measure("cost", new Amount(price, Unit.MONEY), false));
+            measures.add(new Measure("cost a season", new Amount(aYear, Unit.MONEY), false));
+        }
+        return new Merit(score, List.copyOf(reasons), List.copyOf(measures));
     }
 
     /** The words of rules that fail, and did not before. */
     private static List<Text> failing(Line planned, Line changed) {
-        return Stream.of(BatteryRules.ALL, CarryRules.ALL, WireRules.ALL)
+        return Stream.of(BatteryRules.ALL, CarryRules.ALL, WireRules.ALL, FuseRules.ALL)
                 .flatMap(List::stream)
                 .filter(rule -> rule.verdict(rule.judge(changed)) == Verdict.FAILS)
-                .filter(rule -> rule.link() == BatteryRules.ALL.get(0).link()
-                        || rule.verdict(rule.judge(planned)) != Verdict.FAILS)
+                .filter(rule -> rule.link() == Link.BATTERY || rule.verdict(rule.judge(planned)) != Verdict.FAILS)
                 .map(rule -> ((Rule.Judgement.Measured) rule.judge(changed)).text())
                 .toList();
     }

@@ -69,7 +69,7 @@ public final class CarryReview implements LinkReview {
             return false;
         }
         Pack pack = line.rig().harness().packs().get(Integer.parseInt(pointer.split("/")[3]));
-        return fits.value().all().stream().anyMatch(fit -> fit.pack().equals(pack.id()));
+        return fits.value().all().stream().anyMatch(fit -> fit.packs().contains(pack.id()));
     }
 
     @Override
