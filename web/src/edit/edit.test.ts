@@ -1,17 +1,7 @@
 import { expect, test } from "vitest";
 import type { Device, Rig } from "../api/types";
-import {
-  blankRig,
-  copyOf,
-  freshId,
-  newFuse,
-  newPack,
-  newSegment,
-  withoutDevice,
-  withoutJunction,
-  withoutPack,
-  withUse,
-} from "./parts";
+import { blankRig, copyOf, freshId, newFuse, newSegment, withoutDevice, withoutJunction } from "./parts";
+import { newPack, withoutPack, withUse } from "./power";
 import { getAt, setAt } from "./pointer";
 
 const DISPLAY = {

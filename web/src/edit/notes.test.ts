@@ -1,15 +1,6 @@
 import { expect, test } from "vitest";
-import {
-  blankRig,
-  newFuse,
-  newPack,
-  newSegment,
-  withHarness,
-  withNote,
-  withoutFitting,
-  withoutLoose,
-  withoutPack,
-} from "./parts";
+import { blankRig, newFuse, newSegment, withHarness, withNote, withoutFitting, withoutLoose } from "./parts";
+import { newPack, withoutPack } from "./power";
 
 function rigWithLead() {
   const empty = blankRig("Teal", "canoe");

@@ -1,15 +1,12 @@
 import type {
   Basis,
-  Charger,
   Craft,
   Device,
   Figure,
   Fuse,
   Holder,
   Obstruction,
-  Pack,
   Passage,
-  Phase,
   Rig,
   Segment,
   Station,
@@ -19,14 +16,14 @@ import { setAt } from "./pointer";
 
 /** New parts of a rig, and a rig without a part. What only makes or drops entries: no rule and no formula. */
 
-const UNSET: Figure = { kind: "unset" };
+export const UNSET: Figure = { kind: "unset" };
 
 /** A figure with where it comes from. */
 export function given(value: number, basis: Basis): Figure {
   return { kind: "given", value, basis };
 }
 
-function chosen(value: number): Figure {
+export function chosen(value: number): Figure {
   return given(value, "chosen");
 }
 
@@ -140,53 +137,6 @@ function ids(parts: { id: string }[]): Set<string> {
   return new Set(parts.map((each) => each.id));
 }
 
-export function newPack(rig: Rig): Pack {
-  return {
-    id: freshId(rig, "pack"),
-    name: "battery",
-    origin: "",
-    chemistry: "undecided",
-    blocks: 1,
-    size: {},
-    role: "in-use",
-    onTopOf: "",
-    label: {},
-    test: { ranOut: false },
-    keeping: { chargedOn: "" },
-  } as Pack;
-}
-
-/** A pack the person has at home: a copy of one of the catalogue, of which every figure can be changed. */
-export function onHand(rig: Rig, item: Pack): Rig {
-  const pack = { ...item, id: freshId(rig, `own-${item.id}`), origin: item.id };
-  return { ...rig, onHand: [...rig.onHand, pack] };
-}
-
-/** A charger for a pack. */
-export function newCharger(rig: Rig, pack: Pack): Charger {
-  return {
-    id: freshId(rig, "charger"),
-    name: "charger",
-    chemistry: pack.chemistry,
-    blocks: pack.blocks,
-    charges: pack.id,
-    via: "",
-    aboard: false,
-  };
-}
-
-/** Every use of a device through the day with one figure chosen. */
-export function withUses(rig: Rig, devices: string[], field: "brightness" | "duty", value: number): Rig {
-  return rig.outing.phases.reduce(
-    (day, _, phase) => devices.reduce((now, device) => withUse(now, phase, device, field, value), day),
-    rig,
-  );
-}
-
-export function newPhase(rig: Rig): Phase {
-  return { id: freshId(rig, "phase"), name: "on the water", hours: UNSET, uses: [] };
-}
-
 export function copyOf(rig: Rig, device: Device): Device {
   return { ...device, id: freshId(rig, device.id) };
 }
@@ -238,17 +188,6 @@ export function withoutDevice(rig: Rig, id: string): Rig {
   };
 }
 
-export function withoutPack(rig: Rig, id: string): Rig {
-  return {
-    ...rig,
-    harness: {
-      ...rig.harness,
-      packs: rig.harness.packs.filter((pack) => pack.id !== id),
-      segments: rig.harness.segments.filter((segment) => segment.from !== id),
-    },
-  };
-}
-
 /** A junction goes with the segments that meet there. */
 export function withoutJunction(rig: Rig, id: string): Rig {
   return {
@@ -269,31 +208,6 @@ export function withoutFitting(rig: Rig, segment: number, id: string): Rig {
     `/harness/segments/${segment}/fittings`,
     fittings.filter((fitting) => fitting.id !== id),
   );
-}
-
-/** The use of a device in a phase with one figure chosen; added where nobody had said anything. */
-export function withUse(
-  rig: Rig,
-  phase: number,
-  device: string,
-  field: "brightness" | "duty" | "standby",
-  value: number,
-): Rig {
-  const phases = rig.outing.phases.map((each, i) => {
-    if (i !== phase) return each;
-    const use = each.uses.find((known) => known.device === device) ?? {
-      device,
-      brightness: UNSET,
-      duty: UNSET,
-    };
-    const next = { ...use, [field]: chosen(value) };
-    const known = each.uses.some((other) => other.device === device);
-    return {
-      ...each,
-      uses: known ? each.uses.map((other) => (other.device === device ? next : other)) : [...each.uses, next],
-    };
-  });
-  return { ...rig, outing: { ...rig.outing, phases } };
 }
 
 /** A transducer of which nothing is known but its name, or a copy of one. */

@@ -1,6 +1,7 @@
 import { expect, test } from "vitest";
 import type { Device, Pack, Rig } from "../api/types";
-import { blankRig, newCharger, newPack, newPhase, onHand, withoutLoose, withUses } from "./parts";
+import { blankRig, withoutLoose } from "./parts";
+import { newCharger, newPack, newPhase, onHand, withUses } from "./power";
 
 function rig(): Rig {
   const blank = blankRig("rig", "undecided");

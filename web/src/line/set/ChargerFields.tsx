@@ -1,4 +1,4 @@
-import { newCharger } from "../../edit/parts";
+import { newCharger } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { Choice, ChoiceOf, Tick } from "../../parts/Choice";

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { packsQuery } from "../../api/queries";
-import { onHand } from "../../edit/parts";
+import { onHand } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";

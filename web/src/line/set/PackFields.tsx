@@ -1,4 +1,4 @@
-import { withoutPack } from "../../edit/parts";
+import { withoutPack } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
 import { DayField } from "../../parts/DayField";

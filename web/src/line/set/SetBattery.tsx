@@ -1,4 +1,5 @@
-import { newPack, withHarness } from "../../edit/parts";
+import { withHarness } from "../../edit/parts";
+import { newPack } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { FigureField } from "../../parts/FigureField";

@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { devicesQuery } from "../../api/queries";
 import type { Device, Draw } from "../../api/types";
-import { copyOf, newPhase, withoutDevice, withUse } from "../../edit/parts";
+import { copyOf, withoutDevice } from "../../edit/parts";
+import { newPhase, withUse } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { BrightnessSlider } from "../../parts/BrightnessSlider";
 import { Button } from "../../parts/Button";

@@ -1,5 +1,5 @@
 import type { Figure, Rig } from "../../api/types";
-import { withUses } from "../../edit/parts";
+import { withUses } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { BrightnessSlider } from "../../parts/BrightnessSlider";
 import { Words } from "../../parts/Words";

@@ -34,6 +34,9 @@ final class Discharge {
     private static final int MOST_ROUNDS = 6;
     private static final double SETTLED = 1e-5;
 
+    /** Points of a run after which steps are no longer halved: packs too unlike to join are not worth more. */
+    private static final int MOST_LOOKS = 1500;
+
     private final OperatingPoint now;
     private final List<PackModel> packs;
     private final double[] charge;
@@ -42,6 +45,8 @@ final class Discharge {
     private double timeH;
     private double givenAh;
     private Energy energy = Energy.NONE;
+
+    private int looks;
 
     /** Whether the rounds of the last step came to rest. */
     private boolean settled;
@@ -99,6 +104,10 @@ final class Discharge {
             return now.nearest();
         }
         for (int steps = 0; steps < MOST_STEPS && left > 1e-9; steps++) {
+            int spent = spent();
+            if (spent >= 0) {
+                return floorOf(spent);
+            }
             int lead = soonest(true);
             if (now.rate(lead) * left < SAME_CHARGE) {
                 timeH += left;
@@ -109,12 +118,24 @@ final class Discharge {
             if (now.margin() <= 1e-12) {
                 return now.nearest();
             }
-            double floor = packs.get(lead).emptyCharge();
-            if (charge[lead] - floor < SAME_CHARGE) {
-                return floor < SAME_CHARGE ? End.EMPTY : End.RESERVE;
+        }
+        int spent = spent();
+        return spent >= 0 ? floorOf(spent) : null;
+    }
+
+    /** A pack that is at its floor, or was never above it, and goes on giving; −1 where none is. */
+    private int spent() {
+        for (int i = 0; i < packs.size(); i++) {
+            if (now.rate(i) > 0 && charge[i] - packs.get(i).emptyCharge() < SAME_CHARGE) {
+                return i;
             }
         }
-        return null;
+        return -1;
+    }
+
+    /** What a pack at its floor has come to. */
+    private End floorOf(int pack) {
+        return packs.get(pack).emptyCharge() < SAME_CHARGE ? End.EMPTY : End.RESERVE;
     }
 
     /** One step towards the next bend of the leading pack's curve, no longer than what is left; the hours it took. */
@@ -125,15 +146,14 @@ final class Discharge {
         double[] next = new double[charge.length];
         double to = next(lead);
         double took = follow(start, lead, to, next);
-        for (int halved = 0; halved < MOST_HALVED && now.works() && turns(start, lead); halved++) {
+        for (int halved = 0;
+                halved < MOST_HALVED && looks < MOST_LOOKS && now.works() && turns(start, lead);
+                halved++) {
             to = (start.charge()[lead] + to) / 2;
             took = follow(start, lead, to, next);
         }
         if (took > left) {
-            // the stretch ends inside this step: charge drawn grows as the exponential of time
-            double growth = Math.log(now.rate(lead) / rate) / took;
-            double drawn = Math.abs(growth * left) < 1e-9 ? rate * left : rate * Math.expm1(growth * left) / growth;
-            follow(start, lead, start.charge()[lead] - drawn, next);
+            follow(start, lead, start.charge()[lead] - drawn(rate, now.rate(lead), took, left), next);
             took = left;
         }
         if (!now.works()) {
@@ -143,6 +163,12 @@ final class Discharge {
         timeH += took;
         System.arraycopy(next, 0, charge, 0, charge.length);
         return took;
+    }
+
+    /** Charge drawn where the stretch ends inside a step: it grows as the exponential of time. */
+    private static double drawn(double startRate, double endRate, double took, double left) {
+        double growth = endRate > 0 ? Math.log(endRate / startRate) / took : 0;
+        return Math.abs(growth * left) < 1e-9 ? startRate * left : startRate * Math.expm1(growth * left) / growth;
     }
 
     /**
@@ -162,6 +188,7 @@ final class Discharge {
             }
             next[lead] = to;
             now.look(next);
+            looks++;
             double before = took;
             took = drop / logMean(start.rates()[lead], now.rate(lead));
             settled |= Math.abs(took - before) <= SETTLED * took;

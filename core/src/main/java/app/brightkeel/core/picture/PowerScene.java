@@ -14,6 +14,7 @@ import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.rig.Pointer;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,6 +46,20 @@ final class PowerScene {
                         phase.from(),
                         Math.max(load.hours(), end) * MOVABLE,
                         "end of " + phase.name());
+    }
+
+    /** With the distance from which the first display is read, where the height of its figures is known. */
+    private static Text subtitle(Line line, DayLoad load) {
+        Amount mean = new Amount(load.meanW(), Unit.WATT);
+        return line.rig().devices().stream()
+                .filter(device -> device.textM().isSet())
+                .findFirst()
+                .map(device -> Text.of(
+                        "stacked by device · mean {} · the {} is read from {}",
+                        mean,
+                        device.name(),
+                        new Amount(SeatStage.readableM(device.textM().value()), Unit.METRE)))
+                .orElse(Text.of("stacked by device · mean {}", mean));
     }
 
     private static Scene scene(Line line, DayLoad load) {
@@ -98,7 +113,7 @@ final class PowerScene {
         Axis y = new Axis(Text.of("watts"), Unit.WATT, 0, top, false, Ticks.linear(0, top, 5));
         return new Scene(
                 Text.of("Power through the day"),
-                Text.of("stacked by device · mean {}", new Amount(load.meanW(), Unit.WATT)),
+                subtitle(line, load),
                 new Frame.Plot(x, y),
                 drawing.marks(),
                 new Twin(List.of("phase", "device", "draw"), rows));

@@ -32,6 +32,11 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
     /** Angle that a figure should fill afloat; ISO 9241-303 gives 16-22 minutes of arc. */
     static final double LEGIBLE_RAD = Math.toRadians(20 / 60.0);
 
+    /** From how far figures of a height are read afloat [m]. */
+    public static double readableM(double textM) {
+        return textM / Math.tan(LEGIBLE_RAD);
+    }
+
     private SeatStage() {}
 
     @Override

@@ -9,13 +9,16 @@ import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Keeping;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackLabel;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Size;
@@ -62,6 +65,34 @@ public class BoundariesTest {
                 .withMaxDischargeA(Figure.rated(maxA)));
     }
 
+    private static Rig apart(double charge) {
+        Rig rig = TestRigs.twoScreens();
+        return rig.with(rig.harness().packs().get(1).withCharge(Figure.measured(charge)));
+    }
+
+    /** A charger that stays aboard, joined behind the main fuse. */
+    private static Rig charged(double amps, double celsius) {
+        Pack pack = GOOD.harness().pack("pack");
+        return GOOD.with(pack.withTempC(Figure.measured(celsius)))
+                .withChargers(List.of(new Charger(
+                        "charger", "charger", Chemistry.LIFEPO4, 1, Figure.rated(amps), "pack", "lead", true)));
+    }
+
+    private static Rig drained(double amps) {
+        Pack pack = GOOD.harness().pack("pack");
+        return GOOD.with(pack.withKeeping(Keeping.UNKNOWN.withDrainA(Figure.measured(amps))));
+    }
+
+    private static Rig labelled(double volts) {
+        Pack pack = GOOD.harness().pack("pack");
+        return GOOD.with(pack.withLabel(PackLabel.UNKNOWN.withNominalV(Figure.rated(volts))));
+    }
+
+    private static Rig cells(double ampereHours) {
+        Pack pack = GOOD.harness().pack("pack");
+        return GOOD.with(pack.with(aa -> aa.chemistry(Chemistry.ALKALINE).capacityAh(Figure.rated(ampereHours))));
+    }
+
     /** Hours wanted against the same battery: the median and the low hours are the two limits. */
     private static Rig wanted(double hours) {
         return TestRigs.simple(TestRigs.pack(Chemistry.LIFEPO4, 10).withCapacityAh(Figure.rated(10)), 12, hours, 20);
@@ -95,6 +126,22 @@ public class BoundariesTest {
             {"battery.discharge-limit", of(a -> pack(12, 1.5, 20, a)), 1.51, 1.49, Verdict.CLOSE, Verdict.FAILS},
             // 100 Ah of LiFePO4 does not weigh 6 kg; 11.5 kg is usual
             {"battery.mass-implausible", of(kg -> pack(100, kg, 20, 50)), 11.5, 6, Verdict.HOLDS, Verdict.CLOSE},
+            // 0.05 V between lithium packs, by hand on the table: 13.40 V full, 13.35 V at 91.7 % (common practice, no
+            // source)
+            {"battery.joined-apart", of(BoundariesTest::apart), 0.918, 0.915, Verdict.HOLDS, Verdict.FAILS},
+            // half a C of 12 Ah, from memory
+            {"battery.charged-too-fast", of(a -> charged(a, 20)), 6.0, 6.1, Verdict.HOLDS, Verdict.FAILS},
+            {"battery.charged-in-the-cold", of(c -> charged(3, c)), 3, 2.9, Verdict.HOLDS, Verdict.CLOSE},
+            {"battery.charged-in-the-cold", of(c -> charged(3, c)), 0.1, -0.1, Verdict.CLOSE, Verdict.FAILS},
+            {"battery.charged-in-the-cold", of(c -> charged(3, c)), 44.9, 45.1, Verdict.CLOSE, Verdict.FAILS},
+            // 80 % of the 5 A fuse
+            {"battery.charged-through-fuse", of(a -> charged(a, 20)), 4.0, 4.1, Verdict.HOLDS, Verdict.FAILS},
+            // 12 Ah in six weeks: 11.9 mA
+            {"battery.stands-empty", of(BoundariesTest::drained), 0.0119, 0.0120, Verdict.HOLDS, Verdict.CLOSE},
+            // 12.8 V and a fifth; 2.8 Ah are the most of a cell
+            {"battery.volts-implausible", of(BoundariesTest::labelled), 15.3, 15.4, Verdict.HOLDS, Verdict.CLOSE},
+            {"battery.volts-implausible", of(BoundariesTest::labelled), 10.7, 10.6, Verdict.HOLDS, Verdict.CLOSE},
+            {"battery.cells-do-not-add", of(BoundariesTest::cells), 2.8, 2.81, Verdict.HOLDS, Verdict.CLOSE},
             // face 20 mm under holds, down to 0 it is close: common practice, no source
             {"mount.face-dry", of(BoundariesTest::under), 0.0201, 0.0199, Verdict.HOLDS, Verdict.CLOSE},
             {"mount.face-dry", of(BoundariesTest::under), 0.0001, -0.0001, Verdict.CLOSE, Verdict.FAILS},

@@ -55,6 +55,24 @@ public class RigDifferencesTest {
             edit(r -> r.with(pack(r).withTempC(Figure.chosen(-4))), "Temperature of 12 Ah LiFePO4: open → -4 °C."),
             edit(r -> r.with(pack(r).withMassKg(Figure.measured(1.5))), "Mass of 12 Ah LiFePO4: 1.5 kg, now measured."),
             edit(r -> r.with(pack(r).withChemistry(Chemistry.AGM)), "Chemistry of 12 Ah LiFePO4: LiFePO4 → AGM lead."),
+            edit(
+                    r -> r.with(pack(r).withLabel(PackLabel.UNKNOWN.withPrice(Figure.chosen(90)))),
+                    "Price of 12 Ah LiFePO4: open → 90."),
+            edit(
+                    r -> r.with(pack(r).withKeeping(new Keeping(Figure.measured(0.02), ""))),
+                    "Drain with everything off of 12 Ah LiFePO4: open → 20 mA."),
+            edit(r -> r.withOnHand(List.of(pack(r).withId("own").withName("old one"))), "Old one was added."),
+            edit(
+                    r -> r.withChargers(List.of(new Charger(
+                            "charger", "slow charger", Chemistry.LIFEPO4, 1, Figure.rated(2), "pack", "", false))),
+                    "Slow charger was added."),
+            edit(
+                    r -> r.withNetwork(r.network().withShares(List.of(Shared.SONAR))),
+                    "What is shared: none → sonar pictures."),
+            edit(
+                    r -> r.withSchools(r.schools().withBattery(Schools.Battery.SHUTTLE)),
+                    "School of the battery: no preference → a battery that goes from craft to craft."),
+            edit(r -> r.withOuting(r.outing().withDayH(Figure.chosen(8))), "Length of the day: open → 8 h 00."),
             edit(r -> r.with(pack(r).withName("stern battery")), "“12 Ah LiFePO4” is now called “stern battery”."),
             edit(wire(w -> w.withGauge(new Gauge.Awg(18))), "Gauge of supply lead: 0.33 mm² → 0.82 mm²."),
             edit(wire(w -> w.withTinned(true)), "Tinned strands of supply lead: no → yes."),

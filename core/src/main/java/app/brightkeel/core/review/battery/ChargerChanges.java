@@ -20,6 +20,9 @@ import java.util.stream.Stream;
 /** Changes of chargers. */
 public final class ChargerChanges {
 
+    /** No charger gives less. */
+    private static final double LEAST_A = 0.05;
+
     private ChargerChanges() {}
 
     /** One that is made for its pack. */
@@ -108,7 +111,8 @@ public final class ChargerChanges {
                 || !pack.capacityAh().isSet()) {
             return made;
         }
-        double most = pack.chemistry().data().chargeC() * pack.capacityAh().value();
+        double most = Math.max(
+                LEAST_A, pack.chemistry().data().chargeC() * pack.capacityAh().value());
         return charger.amps().value() <= most ? made : made.withAmps(Figure.rated(most));
     }
 
