@@ -24,6 +24,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -43,6 +44,9 @@ final class BatteryMerit {
 
     /** Below it the cold is worth a word. */
     private static final double COLD = 0.95;
+
+    /** Links that stand or fall with the battery; of others only what was not so before is its doing. */
+    private static final Set<Link> OWN = Set.of(Link.BATTERY, Link.CARRY);
 
     private BatteryMerit() {}
 
@@ -98,12 +102,12 @@ final class BatteryMerit {
         return new Merit(score, List.copyOf(reasons), List.copyOf(measures));
     }
 
-    /** The words of rules that fail, and did not before. */
+    /** The words of rules that fail by it. */
     private static List<Text> failing(Line planned, Line changed) {
         return Stream.of(BatteryRules.ALL, CarryRules.ALL, WireRules.ALL, FuseRules.ALL)
                 .flatMap(List::stream)
                 .filter(rule -> rule.verdict(rule.judge(changed)) == Verdict.FAILS)
-                .filter(rule -> rule.link() == Link.BATTERY || rule.verdict(rule.judge(planned)) != Verdict.FAILS)
+                .filter(rule -> OWN.contains(rule.link()) || rule.verdict(rule.judge(planned)) != Verdict.FAILS)
                 .map(rule -> ((Rule.Judgement.Measured) rule.judge(changed)).text())
                 .toList();
     }
