@@ -162,7 +162,7 @@ public class WholeRigIT extends InBrowser {
         openRig("Lantern crate");
         assertEquals(failing(), List.of("battery"));
         assertThat(link("transducer")).containsText("close");
-        take("6 Ah LiFePO4");
+        take("10 Ah LiFePO4 of the kayak");
         assertThat(link("battery")).not().containsText("fails");
         page.keyboard().press("f");
         button("Use the 10° cone").first().click();

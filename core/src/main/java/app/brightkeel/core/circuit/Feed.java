@@ -24,14 +24,19 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
 
     public static final Feed STAGE = new Feed();
 
+    /** A peak smaller than this is none [W]. */
+    private static final double LEAST_PEAK_W = 0.01;
+
     private Feed() {}
 
     /**
      * @param ohms  loop resistance of each segment
      * @param fullW of each device
+     * @param startW of each device as it starts
      * @param packs in use
      */
-    public record Needs(Topology topology, List<Double> ohms, List<Double> fullW, List<PackString> packs) {}
+    public record Needs(
+            Topology topology, List<Double> ohms, List<Double> fullW, List<Double> startW, List<PackString> packs) {}
 
     @Override
     public String name() {
@@ -48,6 +53,7 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
                         Topology.of(rig),
                         ohms,
                         supply.load().fullW(),
+                        supply.load().startW(),
                         supply.bank().sources()));
     }
 
@@ -89,12 +95,30 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
                 needs.topology(),
                 needs.ohms().stream().mapToDouble(Double::doubleValue).toArray());
         double[] watts = needs.fullW().stream().mapToDouble(Double::doubleValue).toArray();
-        return new FeedState(
-                needs.topology(),
-                needs.ohms(),
-                solve(network, needs, watts, model -> 1),
-                solveAt(network, needs, watts, PackModel::meanVolts, model -> model.ohm(0.5)),
-                solve(network, needs, watts, PackModel::emptyCharge));
+        Point full = solve(network, needs, watts, model -> 1);
+        Point mean = solveAt(network, needs, watts, PackModel::meanVolts, model -> model.ohm(0.5));
+        Point empty = solve(network, needs, watts, PackModel::emptyCharge);
+        int starter = starter(needs);
+        if (starter < 0) {
+            return new FeedState(needs.topology(), needs.ohms(), full, mean, empty, empty, starter);
+        }
+        watts[starter] = needs.startW().get(starter);
+        Point start = solve(network, needs, watts, PackModel::emptyCharge);
+        return new FeedState(needs.topology(), needs.ohms(), full, mean, empty, start, starter);
+    }
+
+    /** The fed device that draws most more as it starts; nobody starts two in the same blink. */
+    private static int starter(Needs needs) {
+        int starter = -1;
+        double most = LEAST_PEAK_W;
+        for (int d = 0; d < needs.fullW().size(); d++) {
+            double more = needs.startW().get(d) - needs.fullW().get(d);
+            if (more > most && needs.topology().nodeOfDevice(d) >= 0) {
+                most = more;
+                starter = d;
+            }
+        }
+        return starter;
     }
 
     private static Point solve(Network network, Needs needs, double[] watts, ToDoubleFunction<PackModel> charge) {

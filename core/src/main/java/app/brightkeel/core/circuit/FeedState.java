@@ -11,8 +11,11 @@ import java.util.List;
  * @param full     packs just charged
  * @param mean     packs at the mean volts of the charge that is used
  * @param empty    packs at the charge where the chosen depth ends
+ * @param start    the same while the device starts that draws most more than it does later
+ * @param starter  place of that device, −1 where none draws more as it starts
  */
-public record FeedState(Topology topology, List<Double> ohms, Point full, Point mean, Point empty) {
+public record FeedState(
+        Topology topology, List<Double> ohms, Point full, Point mean, Point empty, Point start, int starter) {
 
     /** Charge of the packs a point is solved at. */
     public enum Moment {

@@ -96,6 +96,17 @@ final class FeedWorking {
         }
         others(line, state, device, all);
         drop(state, device, all, line);
+        if (state.starter() >= 0) {
+            String starter = line.rig().devices().get(state.starter()).name();
+            double startW = line.get(Load.STAGE).value().startW().get(state.starter());
+            all.opened(
+                            "P start",
+                            starter + ", as it starts",
+                            startW,
+                            Unit.WATT,
+                            LoadWorking.drawWorking(line, state.starter()))
+                    .step("V start", "meanwhile, pack nearly empty", voltsAt(state.start(), node), Unit.VOLT);
+        }
         return all.step("V full", "pack full", voltsAt(state.full(), node), Unit.VOLT)
                 .step("V mean", "pack at its mean volts", voltsAt(state.mean(), node), Unit.VOLT)
                 .result("V", "pack nearly empty", voltsAt(state.empty(), node), Unit.VOLT)

@@ -28,6 +28,7 @@ import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Shared;
+import app.brightkeel.core.rig.Supply;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
@@ -49,7 +50,8 @@ final class Gannet {
                 .with(d -> d.limits(d.limits().withMinV(Figure.rated(10.8))).textM(Figure.measured(0.0075)));
         Device module = DemoGear.device("live-module")
                 .withId("module")
-                .withDraw(new Draw.Split(Figure.rated(25), Figure.rated(0)));
+                .withDraw(new Draw.Split(Figure.rated(25), Figure.rated(0)))
+                .withSupply(Supply.UNKNOWN.withStartW(Figure.rated(75)));
         Device keypad = DemoGear.device("keypad-b").withId("keypad");
         Pack pack = Pack.labelled("pack", "50 Ah LiFePO4", Chemistry.LIFEPO4, Figure.rated(50))
                 .withOrigin("lifepo4-50")

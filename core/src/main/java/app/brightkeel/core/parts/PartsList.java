@@ -3,11 +3,13 @@ package app.brightkeel.core.parts;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
@@ -39,6 +41,7 @@ public final class PartsList {
     public static List<Part> of(Rig rig) {
         PartsList list = new PartsList(rig);
         rig.harness().packs().forEach(list::pack);
+        rig.chargers().forEach(list::charger);
         rig.harness().segments().forEach(list::segment);
         rig.harness().junctions().forEach(j -> list.add(j.id(), "junction", j.name(), Text.of("")));
         rig.devices()
@@ -57,8 +60,17 @@ public final class PartsList {
                 amount(pack.capacityAh(), Unit.AMPERE_HOUR),
                 List.of(pack.chemistry().words()),
                 pack.blocks() == 1 ? List.of() : List.of(pack.blocks() + " in series"),
-                amount(pack.massKg(), Unit.KILOGRAM));
+                amount(pack.massKg(), Unit.KILOGRAM),
+                pack.role() == PackRole.IN_USE ? List.of() : List.of(pack.role().words()));
         add(pack.id(), "battery", pack.name(), size);
+    }
+
+    private void charger(Charger charger) {
+        Text size = joined(
+                List.of(charger.chemistry().words()),
+                charger.blocks() == 1 ? List.of() : List.of(charger.blocks() + " in series"),
+                amount(charger.amps(), Unit.AMPERE));
+        add(charger.id(), "charger", charger.name(), size);
     }
 
     private void transducer(Transducer transducer) {

@@ -37,6 +37,7 @@ public class PartsListTest {
                     .sum();
             long parts = rig.devices().size()
                     + rig.harness().packs().size()
+                    + rig.chargers().size()
                     + rig.harness().junctions().size()
                     + rig.harness().segments().size()
                     + fittings

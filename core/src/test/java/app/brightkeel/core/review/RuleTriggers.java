@@ -91,6 +91,7 @@ final class RuleTriggers {
                         "wire.not-fed", GOOD.withDevices(List.of(GOOD.devices().get(0), spare()))),
                 Map.entry("wire.no-operating-point", lead(s -> thin(s, 60))),
                 Map.entry("wire.device-minimum", hungry()),
+                Map.entry("wire.start-dip", DemoRigs.gannet()),
                 Map.entry("wire.above-maximum", pack(p -> p.withBlocks(2))),
                 Map.entry("wire.drop", DemoRigs.oystercatcher()),
                 Map.entry("wire.ampacity", heavy()),

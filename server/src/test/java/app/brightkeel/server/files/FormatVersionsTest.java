@@ -21,6 +21,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Sockets;
+import app.brightkeel.core.rig.Supply;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Water;
 import java.nio.charset.StandardCharsets;
@@ -57,7 +58,8 @@ public class FormatVersionsTest {
                 .withOnHand(List.of())
                 .withChargers(List.of())
                 .withDevices(rig.devices().stream()
-                        .map(device -> device.withSockets(device.sockets().withPorts(List.of())))
+                        .map(device -> device.withSupply(Supply.UNKNOWN)
+                                .withSockets(device.sockets().withPorts(List.of())))
                         .toList());
     }
 

@@ -14,6 +14,7 @@ public final class WireRules {
             new NotFed(),
             new NoOperatingPoint(),
             new BelowMinimum(),
+            new StartDip(),
             new AboveMaximum(),
             new VoltageDrop(),
             new AboveAmpacity(),

@@ -1,0 +1,63 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Segment;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What shares a trunk and starts with a peak, run to the battery on its own: as long as trunk and branch together. */
+final class OwnRun {
+
+    /** Where its fuse then sits, within the 7 in of ABYC E-11 [m]. */
+    private static final double FUSE_AT_M = 0.10;
+
+    private OwnRun() {}
+
+    static Stream<Change> of(Line line) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        if (!feed.isKnown() || feed.value().starter() < 0) {
+            return Stream.empty();
+        }
+        Topology tree = feed.value().topology();
+        int node = tree.nodeOfDevice(feed.value().starter());
+        Harness filled = line.rig().harness();
+        double lengthM = 0;
+        int root = node;
+        while (tree.parents().get(root) >= 0) {
+            lengthM += filled.segments()
+                    .get(tree.segments().get(root))
+                    .wire()
+                    .lengthM()
+                    .value();
+            root = tree.parents().get(root);
+        }
+        Segment branch = line.entered().harness().segments().get(tree.segments().get(node));
+        if (branch.from().equals(tree.ids().get(root)) || lengthM > 60) {
+            return Stream.empty();
+        }
+        List<Fitting> fittings = branch.fittings().stream()
+                .map(fitting -> fitting instanceof Fitting.Fuse fuse ? fuse.withAtM(Figure.chosen(FUSE_AT_M)) : fitting)
+                .toList();
+        String source = tree.ids().get(root);
+        double whole = Math.round(lengthM * 100) / 100.0;
+        Segment own = branch.with(run -> run.from(source)
+                .wire(branch.wire().withLengthM(Figure.chosen(whole)))
+                .fittings(fittings));
+        String name = line.rig().devices().get(feed.value().starter()).name();
+        return Stream.of(new Change(
+                "wire.own-run." + branch.id(),
+                Text.of("A run of its own from the battery for the {}", name),
+                Effort.BUY,
+                line.entered().with(own)));
+    }
+}
