@@ -56,7 +56,7 @@ final class OwnRun {
         String name = line.rig().devices().get(feed.value().starter()).name();
         return Stream.of(new Change(
                 "wire.own-run." + branch.id(),
-                Text.of("A run of its own from the battery for the {}", name),
+                Text.of("A run of its own for the {}", name),
                 Effort.BUY,
                 line.entered().with(own)));
     }

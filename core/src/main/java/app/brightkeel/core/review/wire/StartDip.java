@@ -46,10 +46,10 @@ final class StartDip implements Rule {
                 double least = devices.get(d).limits().minV().value();
                 worst.add(
                         COMFORTABLE * (volts.value() - least) / EASY_V,
-                        "The {} gets {} as the {} starts with the pack nearly empty; it needs {}.",
+                        "The {} gets {} as {}, pack nearly empty; it needs {}.",
                         devices.get(d).name(),
                         new Amount(volts.value(), Unit.VOLT),
-                        starter,
+                        d == feed.starter() ? "it starts" : "the " + starter + " starts",
                         new Amount(least, Unit.VOLT));
             }
         }
