@@ -56,9 +56,23 @@ final class StartDip implements Rule {
         return worst.judgement();
     }
 
-    /** A run of its own for what starts, or thicker wire. */
+    /** A run of its own for what starts, or wire thick enough for what is missing. */
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(OwnRun.of(line), WireChanges.thicker(line));
+        return Stream.concat(OwnRun.of(line), WireChanges.thicker(line, missingV(line)));
+    }
+
+    /** Volts missing at the device that is shortest of them; 0 where the volts collapse and nobody can tell. */
+    private static double missingV(Line line) {
+        FeedState feed = line.get(Feed.STAGE).value();
+        List<Device> devices = line.rig().devices();
+        double missing = 0;
+        for (int d = 0; d < devices.size(); d++) {
+            Outcome<Double> volts = feed.deviceVolts(d, feed.start());
+            if (volts.isKnown()) {
+                missing = Math.max(missing, devices.get(d).limits().minV().value() - volts.value());
+            }
+        }
+        return missing;
     }
 }

@@ -83,15 +83,20 @@ public final class WireChanges {
     /** At most so many volts less are lost in a segment if it is so much thicker, were all the current to pass it. */
     private static double savesV(Line line, Segment entered, Gauge thick) {
         Outcome<FeedState> feed = line.get(Feed.STAGE);
-        if (!feed.isKnown() || !feed.value().mean().exists()) {
+        if (!feed.isKnown()
+                || !feed.value().mean().exists()
+                || !feed.value().start().exists()) {
             return Double.POSITIVE_INFINITY;
         }
-        double amps =
-                feed.value().mean().amps().stream().mapToDouble(a -> a).max().orElse(0);
+        double amps = Math.max(most(feed.value().mean()), most(feed.value().start()));
         Segment now = line.rig().harness().segment(entered.id());
         Segment then = now.withWire(now.wire().withGauge(thick));
         double air = line.rig().outing().airC().value();
         return LESS_CURRENT * amps * (new WireResistance(now, air).loopOhm() - new WireResistance(then, air).loopOhm());
+    }
+
+    private static double most(FeedState.Point point) {
+        return point.amps().stream().mapToDouble(amps -> amps).max().orElse(0);
     }
 
     private static Gauge thicker(Gauge gauge, int steps) {
