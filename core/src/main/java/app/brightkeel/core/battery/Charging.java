@@ -15,6 +15,7 @@ import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
+import java.util.List;
 
 /** How long a charger takes, and what it may give. */
 public final class Charging {
@@ -33,11 +34,7 @@ public final class Charging {
 
     /** From where the chosen depth ends to full [h]. */
     public static double hours(Charger charger, PackModel model) {
-        return model.ratedAh()
-                * model.ageFactor()
-                * model.depth()
-                / charger.amps().value()
-                * MORE;
+        return model.agedAh() * model.depth() / charger.amps().value() * MORE;
     }
 
     /** What one charger does. */
@@ -48,8 +45,7 @@ public final class Charging {
         Text title = Text.of("Charging with the {}", charger.name());
         if (!bank.isKnown() || !charger.amps().isSet()) {
             return Working.missing(
-                    "Charging",
-                    bank.isKnown() ? java.util.List.of(Pointer.of("chargers", index, "amps")) : bank.missing());
+                    "Charging", bank.isKnown() ? List.of(Pointer.of("chargers", index, "amps")) : bank.missing());
         }
         Pack pack = rig.harness().pack(charger.charges());
         PackModel model = bank.value().model(pack.id());
@@ -59,7 +55,7 @@ public final class Charging {
                         "t = C·age·depth/I × 1.15",
                         Source.fromMemory("charging takes 15 % more than came out; limits of data sheets"))
                 .remark("{}, from where its depth ends to full", pack.name())
-                .step("C·age", "capacity now", model.ratedAh() * model.ageFactor(), Unit.AMPERE_HOUR)
+                .step("C·age", "capacity now", model.agedAh(), Unit.AMPERE_HOUR)
                 .step("depth", "taken out", model.depth(), Unit.PERCENT)
                 .figure("I", "the charger gives", charger.amps(), Unit.AMPERE, Pointer.of("chargers", index, "amps"))
                 .step("I max", "the pack may be charged with", limitA(pack, model), Unit.AMPERE)

@@ -19,7 +19,7 @@ public final class Standing {
 
     /** Days until a drain has emptied it from full; the rate does not add capacity below the rated current. */
     public static double days(PackModel model, double drainA) {
-        return model.ratedAh() * model.ageFactor() * model.rateFactor(drainA) / drainA / 24;
+        return model.agedAh() * model.rateFactor(drainA) / drainA / 24;
     }
 
     /** Day by which it is charged again; "" where nobody wrote down when it was. */
@@ -50,7 +50,7 @@ public final class Standing {
                             pack.keeping().drainA(),
                             Unit.MILLIAMPERE,
                             Pointer.pack(index, "keeping/drainA"))
-                    .step("C·age", "capacity now", model.ratedAh() * model.ageFactor(), Unit.AMPERE_HOUR)
+                    .step("C·age", "capacity now", model.agedAh(), Unit.AMPERE_HOUR)
                     .result(
                             "days",
                             "until it is empty",

@@ -46,10 +46,8 @@ public record Health(
         double amps = test.amps().value();
         double drawn = amps * test.hours().value();
         double rated = pack.capacityAh().value();
-        double rate = Math.min(
-                1,
-                Math.pow(
-                        rated / pack.ratedHours().value() / amps, pack.peukert().value() - 1));
+        double rate = PackModel.rateFactor(
+                rated / pack.ratedHours().value(), pack.peukert().value(), amps);
         double cold = data.capacityAt(pack.tempC().value());
         double[] from = charges(pack, test.beforeV().value());
         double[] to = test.ranOut()

@@ -80,9 +80,18 @@ public record PackModel(
         return ratedAh * ageFactor * coldFactor;
     }
 
+    /** Capacity at the rated current and at home, whatever the day is like [Ah]: what a charge puts back. */
+    public double agedAh() {
+        return ratedAh * ageFactor;
+    }
+
     /** Peukert's factor on capacity at a current [A], at most 1. */
     public double rateFactor(double amps) {
-        double ratedAmps = ratedAh / ratedHours;
+        return rateFactor(ratedAh / ratedHours, peukert, amps);
+    }
+
+    /** The same for a rated current [A] and an exponent. */
+    static double rateFactor(double ratedAmps, double peukert, double amps) {
         return amps <= ratedAmps ? 1 : Math.pow(ratedAmps / amps, peukert - 1);
     }
 

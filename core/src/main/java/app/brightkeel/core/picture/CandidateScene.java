@@ -26,6 +26,8 @@ import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Pack;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Batteries that could be had, by their mass and the hours they give: those that fit and last are solid. */
@@ -41,6 +43,8 @@ final class CandidateScene {
     /** What lasts for less of the day stands at the foot of the axis. */
     private static final double LOWEST = 8;
 
+    private static final List<Link> JUDGED_BY = List.of(Link.WIRE, Link.FUSE, Link.BATTERY, Link.CARRY);
+
     private CandidateScene() {}
 
     private record Candidate(String change, Text name, double massKg, double hours, boolean works, boolean planned) {}
@@ -52,13 +56,18 @@ final class CandidateScene {
 
     private static Scene scene(Line line, double wanted) {
         RigReviewer reviewer = new RigReviewer();
+        // what fails without the battery's doing is no fault of a candidate
+        Set<Link> excused = JUDGED_BY.stream()
+                .filter(link ->
+                        link != Link.BATTERY && reviewer.state(line, link).verdict() == Verdict.FAILS)
+                .collect(Collectors.toSet());
         List<Candidate> all = new ArrayList<>();
         for (Change change : Links.of(Link.BATTERY).alternatives(line)) {
-            candidate(line.with(change.after()), change, line, reviewer, all);
+            candidate(line.with(change.after()), change, line, reviewer, excused, all);
         }
         if (all.stream().noneMatch(Candidate::planned)) {
             Text name = Links.of(Link.BATTERY).planned(line);
-            candidate(line, new Change("", name, Effort.SETTING, line.entered()), line, reviewer, all);
+            candidate(line, new Change("", name, Effort.SETTING, line.entered()), line, reviewer, excused, all);
         }
         double lowKg = LEAST_KG;
         double highKg = all.stream().mapToDouble(Candidate::massKg).max().orElse(1) * 2;
@@ -99,7 +108,8 @@ final class CandidateScene {
                 new Amount(needed.surelyAh(), Unit.AMPERE_HOUR));
     }
 
-    private static void candidate(Line then, Change change, Line line, RigReviewer reviewer, List<Candidate> all) {
+    private static void candidate(
+            Line then, Change change, Line line, RigReviewer reviewer, Set<Link> excused, List<Candidate> all) {
         Outcome<Double> hours = then.get(Runtime.STAGE).map(run -> run.hours());
         double mass = then.rig().harness().packs().stream()
                 .map(Pack::massKg)
@@ -107,10 +117,9 @@ final class CandidateScene {
                 .mapToDouble(kg -> kg.value())
                 .sum();
         if (hours.isKnown() && mass > 0) {
-            boolean works = Stream.of(Link.WIRE, Link.FUSE, Link.BATTERY, Link.CARRY)
-                    .noneMatch(link -> reviewer.state(then, link).verdict() == Verdict.FAILS
-                            && (link == Link.BATTERY
-                                    || reviewer.state(line, link).verdict() != Verdict.FAILS));
+            boolean works = JUDGED_BY.stream()
+                    .noneMatch(link -> !excused.contains(link)
+                            && reviewer.state(then, link).verdict() == Verdict.FAILS);
             boolean planned = change.after().equals(line.entered());
             all.add(new Candidate(
                     change.id(),

@@ -26,7 +26,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Stream;
 
 /** What speaks for and against the batteries of a rig: hours, mass, money, cold; of those that fail, the rule that does. */
 final class BatteryMerit {
@@ -104,12 +103,17 @@ final class BatteryMerit {
 
     /** The words of rules that fail by it. */
     private static List<Text> failing(Line planned, Line changed) {
-        return Stream.of(BatteryRules.ALL, CarryRules.ALL, WireRules.ALL, FuseRules.ALL)
-                .flatMap(List::stream)
-                .filter(rule -> rule.verdict(rule.judge(changed)) == Verdict.FAILS)
-                .filter(rule -> OWN.contains(rule.link()) || rule.verdict(rule.judge(planned)) != Verdict.FAILS)
-                .map(rule -> ((Rule.Judgement.Measured) rule.judge(changed)).text())
-                .toList();
+        List<Text> words = new ArrayList<>();
+        for (List<Rule> rules : List.of(BatteryRules.ALL, CarryRules.ALL, WireRules.ALL, FuseRules.ALL)) {
+            for (Rule rule : rules) {
+                if (rule.judge(changed) instanceof Rule.Judgement.Measured measured
+                        && rule.verdict(measured) == Verdict.FAILS
+                        && (OWN.contains(rule.link()) || rule.verdict(rule.judge(planned)) != Verdict.FAILS)) {
+                    words.add(measured.text());
+                }
+            }
+        }
+        return words;
     }
 
     private static double sum(Rig rig, Function<Pack, Figure> figure) {

@@ -46,16 +46,9 @@ final class Incomplete implements Rule {
                     Figure labelled = pack.label().nominalV();
                     boolean volts = !labelled.isSet()
                             || Math.abs(labelled.value() / (data.nominalV() * pack.blocks()) - 1) < SAME_VOLTS;
-                    double wh = pack.capacityAh().value() * data.nominalV() * pack.blocks();
-                    boolean mass = !pack.massKg().isSet()
-                            || wh / pack.massKg().value()
-                                            < MassImplausible.TOLERATED
-                                                    * data.whPerKg().high()
-                                    && wh / pack.massKg().value()
-                                            > data.whPerKg().low() / MassImplausible.TOLERATED;
                     boolean size =
                             chemistry != Chemistry.ALKALINE || pack.capacityAh().value() <= PackChanges.MOST_OF_AA_AH;
-                    return volts && mass && size;
+                    return volts && size && MassImplausible.mayBe(pack, data);
                 });
     }
 

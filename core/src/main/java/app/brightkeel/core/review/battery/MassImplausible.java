@@ -20,7 +20,7 @@ final class MassImplausible implements Rule {
     }
 
     /** How far outside the usual energy density still passes; common practice, no source. */
-    static final double TOLERATED = 1.3;
+    private static final double TOLERATED = 1.3;
 
     @Override
     public Judgement judge(Line line) {
@@ -30,14 +30,9 @@ final class MassImplausible implements Rule {
                     && pack.massKg().isSet()
                     && pack.capacityAh().isSet()) {
                 Chemistry.Data data = pack.chemistry().data();
-                double density = pack.capacityAh().value()
-                        * data.nominalV()
-                        * pack.blocks()
-                        / pack.massKg().value();
-                double off =
-                        Math.max(density / data.whPerKg().high(), data.whPerKg().low() / density);
+                double density = density(pack, data);
                 worst.add(
-                        Worst.within(off, TOLERATED),
+                        Worst.within(off(pack, data), TOLERATED),
                         "{} at {} would hold {}; {} holds {} to {}. Is the capacity right?",
                         pack.name(),
                         new Amount(pack.massKg().value(), Unit.KILOGRAM),
@@ -48,6 +43,25 @@ final class MassImplausible implements Rule {
             }
         }
         return worst.judgement();
+    }
+
+    /** Energy a pack would hold by its label, were it of this chemistry [Wh/kg]; its mass and capacity are known. */
+    private static double density(Pack pack, Chemistry.Data data) {
+        return pack.capacityAh().value()
+                * data.nominalV()
+                * pack.blocks()
+                / pack.massKg().value();
+    }
+
+    /** How many times that is above or below what is usual. */
+    private static double off(Pack pack, Chemistry.Data data) {
+        double density = density(pack, data);
+        return Math.max(density / data.whPerKg().high(), data.whPerKg().low() / density);
+    }
+
+    /** Whether mass and capacity speak for this chemistry, or nothing against it. */
+    static boolean mayBe(Pack pack, Chemistry.Data data) {
+        return !pack.massKg().isSet() || off(pack, data) < TOLERATED;
     }
 
     @Override
