@@ -197,7 +197,7 @@ final class OperatingPoint {
     double fedWatts() {
         double sum = 0;
         for (int d = 0; d < nodes.length; d++) {
-            sum += nodes[d] >= 0 ? watts[d] : 0;
+            sum += nodes[d] >= 0 ? network.deviceWatts(nodes[d], watts[d]) : 0;
         }
         return sum;
     }

@@ -11,9 +11,7 @@ import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.reference.Chemistry;
-import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spread;
@@ -72,21 +70,7 @@ public final class Runtime implements Stage<Simulation, Run> {
 
     /** Relative half width of what a device draws, by the basis of the figure that matters most. */
     static double drawSpread(Device device) {
-        DeviceKind.Typical typical = device.kind().typical();
-        Draw draw = device.draw();
-        if (draw instanceof Draw.Split split) {
-            return Spread.of(split.baseW(), typical.watts().spread());
-        }
-        if (draw instanceof Draw.Amps amps) {
-            return Spread.of(amps.amps(), typical.watts().spread());
-        }
-        if (draw instanceof Draw.Ran ran) {
-            return Spread.of(ran.hours(), typical.watts().spread());
-        }
-        if (draw instanceof Draw.Bus bus) {
-            return Spread.of(bus.units(), typical.watts().spread());
-        }
-        return Spread.of(((Draw.Metered) draw).amps(), typical.watts().spread());
+        return Spread.of(device.draw().main(), device.kind().typical().watts().spread());
     }
 
     @Override

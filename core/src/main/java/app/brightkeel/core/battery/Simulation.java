@@ -49,7 +49,7 @@ public record Simulation(
 
     Run run(Shift shift, boolean keepPoints) {
         Network network = new Network(
-                topology, ohms.stream().mapToDouble(Double::doubleValue).toArray());
+                topology, ohms.stream().mapToDouble(Double::doubleValue).toArray(), load);
         double[] factor = new double[minV.size()];
         for (int d = 0; d < factor.length; d++) {
             factor[d] = Math.pow(1 + spread.draw().get(d), shift.draw().get(d));

@@ -31,12 +31,10 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
 
     /**
      * @param ohms  loop resistance of each segment
-     * @param fullW of each device
-     * @param startW of each device as it starts
+     * @param load  what each device draws
      * @param packs in use
      */
-    public record Needs(
-            Topology topology, List<Double> ohms, List<Double> fullW, List<Double> startW, List<PackString> packs) {}
+    public record Needs(Topology topology, List<Double> ohms, DayLoad load, List<PackString> packs) {}
 
     @Override
     public String name() {
@@ -52,8 +50,7 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
                 (ohms, supply) -> new Needs(
                         Topology.of(rig),
                         ohms,
-                        supply.load().fullW(),
-                        supply.load().startW(),
+                        supply.load().withoutDay(),
                         supply.bank().sources()));
     }
 
@@ -93,8 +90,10 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
     public FeedState compute(Needs needs) {
         Network network = new Network(
                 needs.topology(),
-                needs.ohms().stream().mapToDouble(Double::doubleValue).toArray());
-        double[] watts = needs.fullW().stream().mapToDouble(Double::doubleValue).toArray();
+                needs.ohms().stream().mapToDouble(Double::doubleValue).toArray(),
+                needs.load());
+        double[] watts =
+                needs.load().fullW().stream().mapToDouble(Double::doubleValue).toArray();
         Point full = solve(network, needs, watts, model -> 1);
         Point mean = solveAt(network, needs, watts, PackModel::meanVolts, model -> model.ohm(0.5));
         Point empty = solve(network, needs, watts, PackModel::emptyCharge);
@@ -102,7 +101,7 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
         if (starter < 0) {
             return new FeedState(needs.topology(), needs.ohms(), full, mean, empty, empty, starter);
         }
-        watts[starter] = needs.startW().get(starter);
+        watts[starter] = needs.load().startW().get(starter);
         Point start = solve(network, needs, watts, PackModel::emptyCharge);
         return new FeedState(needs.topology(), needs.ohms(), full, mean, empty, start, starter);
     }
@@ -111,8 +110,8 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
     private static int starter(Needs needs) {
         int starter = -1;
         double most = LEAST_PEAK_W;
-        for (int d = 0; d < needs.fullW().size(); d++) {
-            double more = needs.startW().get(d) - needs.fullW().get(d);
+        for (int d = 0; d < needs.load().fullW().size(); d++) {
+            double more = needs.load().startW().get(d) - needs.load().fullW().get(d);
             if (more > most && needs.topology().nodeOfDevice(d) >= 0) {
                 most = more;
                 starter = d;

@@ -1,13 +1,20 @@
 package app.brightkeel.core.circuit;
 
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.rig.Leaf;
+import java.util.Collections;
+import java.util.List;
+
 /**
- * Direct-current trees of resistances with constant-power leaves and one or more packs, solved for node volts.
+ * Direct-current trees of resistances with leaves of constant power, constant current or constant resistance and one or
+ * more packs, solved for node volts.
  *
  * <p>Newton's method from the volts without load, one sweep up and one down the tree for each step. Written as
  * {@code G V − b + P / V = 0} every equation is convex and the matrix of the upper solution is an M-matrix, so the
  * steps fall monotonically onto the upper, physical solution where there is one, and a pivot that is not positive shows
  * that there is none (monotone Newton theorem: J. M. Ortega and W. C. Rheinboldt, <em>Iterative Solution of Nonlinear
- * Equations in Several Variables</em>, 1970, ch. 13; from memory). The lower solution is never returned.
+ * Equations in Several Variables</em>, 1970, ch. 13; from memory). The lower solution is never returned. Leaves of constant
+ * current lower {@code b}, resistances raise the diagonal of {@code G}: both leave that as it is.
  *
  * <p>O(nodes) for each step. Holds scratch arrays: one instance serves one thread.
  */
@@ -23,6 +30,8 @@ public final class Network {
     private final double[] ohm;
     private final int[] pack;
     private final int[] device;
+    private final Leaf[] leaf;
+    private final double leafV;
     private final double[] volts;
     private final double[] source;
     private final double[] slope;
@@ -31,15 +40,18 @@ public final class Network {
     /**
      * @param topology    nodes and parents
      * @param segmentOhms loop resistance of each segment of the harness, in its order
+     * @param load        how the current of each device goes with its volts
      */
-    public Network(Topology topology, double[] segmentOhms) {
+    public Network(Topology topology, double[] segmentOhms, DayLoad load) {
         this(
                 ints(topology.parents()),
                 topology.segments().stream()
                         .mapToDouble(s -> s < 0 ? 0 : segmentOhms[s])
                         .toArray(),
                 ints(topology.packs()),
-                ints(topology.devices()));
+                ints(topology.devices()),
+                load.leaves(),
+                load.atV());
     }
 
     /**
@@ -47,12 +59,16 @@ public final class Network {
      * @param ohm    resistance to the parent [Ω], not negative
      * @param pack   which pack stands at a node, or −1
      * @param device which device hangs at a node, or −1
+     * @param leaves of each device
+     * @param leafV  volts at which devices that are no constant power draw their watts, positive where there are any [V]
      */
-    public Network(int[] parent, double[] ohm, int[] pack, int[] device) {
+    public Network(int[] parent, double[] ohm, int[] pack, int[] device, List<Leaf> leaves, double leafV) {
         this.parent = parent.clone();
         this.ohm = ohm.clone();
         this.pack = pack.clone();
         this.device = device.clone();
+        leaf = leaves.toArray(Leaf[]::new);
+        this.leafV = leafV;
         int n = parent.length;
         volts = new double[n];
         source = new double[n];
@@ -60,7 +76,12 @@ public final class Network {
         amps = new double[n];
     }
 
-    private static int[] ints(java.util.List<Integer> list) {
+    /** The same where every device draws constant power. */
+    public Network(int[] parent, double[] ohm, int[] pack, int[] device) {
+        this(parent, ohm, pack, device, Collections.nCopies(device.length, Leaf.POWER), 1);
+    }
+
+    private static int[] ints(List<Integer> list) {
         return list.stream().mapToInt(Integer::intValue).toArray();
     }
 
@@ -106,17 +127,14 @@ public final class Network {
         return sum;
     }
 
-    /** One Newton step: each device as the line 2P/V − P/V²·v about its last volts V. */
+    /** One Newton step: each device of constant power as the line 2P/V − P/V²·v about its last volts V. */
     private boolean step(double[] restVolts, double[] packOhm, double[] watts) {
         int n = parent.length;
         for (int i = 0; i < n; i++) {
             source[i] = 0;
             slope[i] = 0;
             if (device[i] >= 0) {
-                double last = volts[i];
-                double w = watts[device[i]];
-                source[i] = 2 * w / last;
-                slope[i] = -w / (last * last);
+                leaf(i, leaf[device[i]], watts[device[i]]);
             }
         }
         for (int i = n - 1; i >= 0; i--) {
@@ -147,6 +165,18 @@ public final class Network {
         return descend();
     }
 
+    private void leaf(int node, Leaf kind, double watts) {
+        if (kind == Leaf.POWER) {
+            double last = volts[node];
+            source[node] = 2 * watts / last;
+            slope[node] = -watts / (last * last);
+        } else if (kind == Leaf.CURRENT) {
+            source[node] = watts / leafV;
+        } else {
+            slope[node] = watts / (leafV * leafV);
+        }
+    }
+
     private boolean descend() {
         for (int i = 0; i < parent.length; i++) {
             int up = parent[i];
@@ -165,6 +195,12 @@ public final class Network {
     /** Volts of a node at the point found last. */
     public double volts(int node) {
         return volts[node];
+    }
+
+    /** What a device really takes at the point found last [W]. */
+    public double deviceWatts(int node, double watts) {
+        Leaf kind = leaf[device[node]];
+        return kind == Leaf.POWER ? watts : volts[node] * kind.amps(watts, leafV, volts[node]);
     }
 
     /** Current from the parent into a node [A], negative where it flows towards the parent. */

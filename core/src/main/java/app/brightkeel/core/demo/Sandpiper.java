@@ -59,7 +59,7 @@ final class Sandpiper {
                 "lead out of the bag",
                 pack.id(),
                 display.id(),
-                Wire.pair(new Gauge.Awg(16), Figure.measured(1.1)).withSheathed(true),
+                Wire.pair(new Gauge.Awg(16), Figure.measured(1.1)).withTwisted(true),
                 List.of());
         return new Rig(
                 "Sandpiper, reservoir evenings",

@@ -1,15 +1,18 @@
 package app.brightkeel.core.load;
 
+import app.brightkeel.core.rig.Leaf;
 import java.util.List;
 
 /**
  * What is drawn through the day.
  *
- * @param phases in order, at least one; a pause between two of them is one too
+ * @param phases in order; a pause between two of them is one too; none where only the draws are asked for
  * @param fullW  of each device, everything on [W], in the rig's order
  * @param startW of each device as it starts [W], at least its full power
+ * @param leaves how the current of each goes with its volts
+ * @param atV    mean volts of the pack, at which all those watts are drawn; 0 where none depends on volts
  */
-public record DayLoad(List<PhaseLoad> phases, List<Double> fullW, List<Double> startW) {
+public record DayLoad(List<PhaseLoad> phases, List<Double> fullW, List<Double> startW, List<Leaf> leaves, double atV) {
 
     /**
      * @param place in the rig, −1 for a pause, in which nothing is drawn
@@ -21,6 +24,11 @@ public record DayLoad(List<PhaseLoad> phases, List<Double> fullW, List<Double> s
         public double totalW() {
             return watts.stream().mapToDouble(Double::doubleValue).sum();
         }
+    }
+
+    /** The same without what happens when: two days of the same gear are alike to what asks only what it draws. */
+    public DayLoad withoutDay() {
+        return new DayLoad(List.of(), fullW, startW, leaves, atV);
     }
 
     /** How long the day is [h]. */

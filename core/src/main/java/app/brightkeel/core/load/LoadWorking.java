@@ -114,13 +114,8 @@ public final class LoadWorking {
                         device.kind().typical().watts().high());
             }
         } else if (draw instanceof Draw.Amps amps) {
-            all.figure("I", "amperes on the label", amps.amps(), Unit.AMPERE, at(index, "amps"))
-                    .opened(
-                            "U",
-                            "mean volts of the pack",
-                            line.get(Packs.STAGE).value().meanVolts(),
-                            Unit.VOLT,
-                            Packs.STAGE.working(line))
+            all.figure("I", "amperes on the label", amps.amps(), Unit.AMPERE, at(index, "amps"));
+            packVolts(all, line)
                     .figure(
                             "s",
                             "share of the backlight",
@@ -141,13 +136,15 @@ public final class LoadWorking {
         if (draw instanceof Draw.Ran ran) {
             ran(all, ran, index);
         } else if (draw instanceof Draw.Bus bus) {
-            all.figure("n", "load units of 50 mA", bus.units(), Unit.COUNT, at(index, "units"))
-                    .opened(
-                            "U",
-                            "mean volts of the pack",
-                            line.get(Packs.STAGE).value().meanVolts(),
-                            Unit.VOLT,
-                            Packs.STAGE.working(line));
+            all.figure("n", "load units of 50 mA", bus.units(), Unit.COUNT, at(index, "units"));
+            packVolts(all, line);
+        } else if (draw instanceof Draw.Steady steady) {
+            all.figure("I", "current at any volts", steady.amps(), Unit.AMPERE, at(index, "amps"));
+            packVolts(all, line);
+        } else if (draw instanceof Draw.Resistive lamp) {
+            all.figure("P0", "watts on the label", lamp.watts(), Unit.WATT, at(index, "watts"))
+                    .figure("U0", "volts on the label", lamp.volts(), Unit.VOLT, at(index, "volts"));
+            packVolts(all, line);
         }
         supply(all, device.supply(), index);
         double extra = Load.extra(line.rig()).get(index);
@@ -155,6 +152,15 @@ public final class LoadWorking {
             all.step("+", "what its line or side beams usually add", extra, Unit.WATT);
         }
         return all.result("P(1)", "at full brightness", full, Unit.WATT).done();
+    }
+
+    private static Working.Builder packVolts(Working.Builder all, Line line) {
+        return all.opened(
+                "U",
+                "mean volts of the pack",
+                line.get(Packs.STAGE).value().meanVolts(),
+                Unit.VOLT,
+                Packs.STAGE.working(line));
     }
 
     private static void ran(Working.Builder all, Draw.Ran ran, int index) {
@@ -196,6 +202,12 @@ public final class LoadWorking {
         }
         if (draw instanceof Draw.Bus) {
             return "P = n · 50 mA · U";
+        }
+        if (draw instanceof Draw.Steady) {
+            return "P = I·U";
+        }
+        if (draw instanceof Draw.Resistive) {
+            return "P = P0·(U/U0)²";
         }
         if (draw instanceof Draw.Amps) {
             return "P(b) = I·U·(1 − s + s·b)";

@@ -5,16 +5,20 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What the fuses protect. */
 public final class Protection implements Stage<Protection.Needs, ProtectionState> {
@@ -25,11 +29,17 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
 
     /**
      * @param segments with gauge, length and every fuse's rating and place
-     * @param fullW    of each device
+     * @param load     what each device draws
      * @param packs    every source that can stand behind a fuse, alternatives too
+     * @param overPlugs ids of packs that are joined by a plug, not at the terminal
      */
     public record Needs(
-            List<Segment> segments, List<Device> devices, List<Double> fullW, List<PackString> packs, double airC) {}
+            List<Segment> segments,
+            List<Device> devices,
+            DayLoad load,
+            List<PackString> packs,
+            Set<String> overPlugs,
+            double airC) {}
 
     @Override
     public String name() {
@@ -53,9 +63,17 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
                         .map(load -> new Needs(
                                 rig.harness().segments(),
                                 rig.devices(),
-                                load.fullW(),
+                                load.withoutDay(),
                                 models,
+                                overPlugs(rig),
                                 rig.outing().airC().value())));
+    }
+
+    private static Set<String> overPlugs(Rig rig) {
+        return rig.harness().packs().stream()
+                .filter(pack -> pack.ending().form().plug())
+                .map(Pack::id)
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     private static List<PackString> sources(Packs.Bank bank) {

@@ -1,11 +1,15 @@
 package app.brightkeel.core.protection;
 
 import app.brightkeel.core.circuit.WireResistance;
+import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.protection.Protection.Needs;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.protection.ProtectionState.LetThrough;
+import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Leaf;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,27 +20,38 @@ import java.util.TreeSet;
 /** Walks from each pack outwards and notes what each fuse protects. */
 final class ProtectionWalk {
 
+    /** Points of the band that lie at the limit itself count. */
+    private static final double ROUNDING = 1 + 1e-9;
+
     private static final class Met {
         final Segment segment;
         final int place;
         final int fitting;
         final Fitting.Fuse fuse;
+        final int order;
         final boolean first;
         final double distanceM;
         final boolean sheathed;
         final double sourceShortA;
         final TreeSet<Integer> behind = new TreeSet<>();
         final TreeSet<Integer> nearest = new TreeSet<>();
+        final int upstream;
+        final boolean direct;
         double ampacityA = Double.POSITIVE_INFINITY;
         int thinnest;
+        double withstandA2s = Double.POSITIVE_INFINITY;
+        int weakest;
         double farShortA = Double.POSITIVE_INFINITY;
 
-        Met(Segment segment, int place, int fitting, Fitting.Fuse fuse, Way way, double sourceShortA) {
+        Met(Segment segment, int place, int fitting, Fitting.Fuse fuse, Way way, double sourceShortA, int order) {
+            this.order = order;
             this.segment = segment;
             this.place = place;
             this.fitting = fitting;
             this.fuse = fuse;
             this.first = way.fuses.isEmpty();
+            this.direct = way.direct;
+            this.upstream = first ? -1 : way.fuses.get(way.fuses.size() - 1).order;
             this.distanceM = way.lengthM + fuse.atM().value();
             this.sheathed = way.sheathed && segment.wire().sheathed();
             this.sourceShortA = sourceShortA;
@@ -44,11 +59,11 @@ final class ProtectionWalk {
     }
 
     /** The way from a pack to a point. */
-    private record Way(List<Met> fuses, double lengthM, double ohm, double wireOhm, boolean sheathed) {
+    private record Way(List<Met> fuses, double lengthM, double ohm, double wireOhm, boolean sheathed, boolean direct) {
         Way past(Met met) {
             List<Met> more = new ArrayList<>(fuses);
             more.add(met);
-            return new Way(more, lengthM, ohm, wireOhm, sheathed);
+            return new Way(more, lengthM, ohm, wireOhm, sheathed, direct);
         }
 
         Way along(Segment segment, WireResistance resistance) {
@@ -57,7 +72,8 @@ final class ProtectionWalk {
                     lengthM + segment.wire().lengthM().value(),
                     ohm + resistance.loopOhm(),
                     wireOhm + resistance.wireOhm(),
-                    sheathed && segment.wire().sheathed());
+                    sheathed && segment.wire().sheathed(),
+                    false);
         }
     }
 
@@ -75,7 +91,11 @@ final class ProtectionWalk {
 
     ProtectionState walk() {
         for (PackString pack : needs.packs()) {
-            pack.members().forEach(member -> onwards(pack, member.id(), new Way(List.of(), 0, 0, 0, true)));
+            pack.members()
+                    .forEach(member -> onwards(
+                            pack,
+                            member.id(),
+                            new Way(List.of(), 0, 0, 0, true, !needs.overPlugs().contains(member.id()))));
         }
         List<FuseDuty> duties = met.values().stream().map(this::duty).toList();
         List<Integer> guards = new ArrayList<>();
@@ -142,7 +162,7 @@ final class ProtectionWalk {
         double before = way.wireOhm + 2 * fuse.atM().value() * resistance.ohmPerM();
         double current = pack.sum(p -> p.restVolts(1)) / Math.max(pack.sum(PackModel::leastOhm) + before, 1e-6);
         // a fuse behind a junction of several packs is met once from each: the first way is kept
-        return met.computeIfAbsent(fuse.id(), id -> new Met(segment, place, fitting, fuse, way, current));
+        return met.computeIfAbsent(fuse.id(), id -> new Met(segment, place, fitting, fuse, way, current, met.size()));
     }
 
     private void protects(Way way, int place, Segment segment) {
@@ -151,6 +171,11 @@ final class ProtectionWalk {
         if (amps < last.ampacityA) {
             last.ampacityA = amps;
             last.thinnest = place;
+        }
+        double stands = new Adiabatic(segment.wire()).withstandA2s();
+        if (stands < last.withstandA2s) {
+            last.withstandA2s = stands;
+            last.weakest = place;
         }
     }
 
@@ -165,17 +190,54 @@ final class ProtectionWalk {
         last.farShortA = Math.min(last.farShortA, amps);
     }
 
-    private FuseDuty duty(Met one) {
-        double load = one.behind.stream()
-                .mapToDouble(d -> needs.fullW().get(d)
+    /** Of a device: power draws most at its lowest volts, a resistance from a full pack. */
+    private double mostAmps(int device) {
+        DayLoad load = needs.load();
+        double low = needs.devices().get(device).limits().minV().value();
+        double high = needs.packs().stream()
+                .mapToDouble(pack -> pack.sum(p -> p.restVolts(1)))
+                .max()
+                .orElse(low);
+        Leaf leaf = load.leaves().get(device);
+        double watts = load.fullW().get(device);
+        return Math.max(leaf.amps(watts, load.atV(), low), leaf.amps(watts, load.atV(), high));
+    }
+
+    /** The worst of all shorts between the far end and the fuse that it clears while the wire keeps its heat. */
+    private static LetThrough letThrough(double ratingA, double farA, double nearA) {
+        LetThrough worst = LetThrough.NONE;
+        List<Double> tried = new ArrayList<>(List.of(farA, nearA));
+        FuseTables.openings().forEach(point -> tried.add(point.multiple() * ratingA));
+        for (double amps : tried) {
+            double seconds = FuseTables.slowestS(amps / ratingA);
+            LetThrough one = new LetThrough(amps, seconds);
+            boolean within = amps >= farA && amps <= nearA && seconds <= Adiabatic.LONGEST_S * ROUNDING;
+            if (within && one.a2s() > worst.a2s()) {
+                worst = one;
+            }
+        }
+        return worst;
+    }
+
+    /** The most that one of them draws more as it starts, at its lowest volts. */
+    private double startMore(TreeSet<Integer> devices) {
+        DayLoad load = needs.load();
+        return devices.stream()
+                .mapToDouble(d -> (load.startW().get(d) - load.fullW().get(d))
                         / needs.devices().get(d).limits().minV().value())
-                .sum();
+                .max()
+                .orElse(0);
+    }
+
+    private FuseDuty duty(Met one) {
+        double rating = one.fuse.ratingA().value();
+        double load = one.behind.stream().mapToDouble(this::mostAmps).sum();
         return new FuseDuty(
                 one.fuse.id(),
                 one.fuse.name(),
                 one.place,
                 one.fitting,
-                one.fuse.ratingA().value(),
+                rating,
                 one.fuse.form().breakingA(),
                 load,
                 one.ampacityA,
@@ -185,6 +247,13 @@ final class ProtectionWalk {
                 one.first,
                 one.distanceM,
                 one.sheathed,
-                List.copyOf(one.nearest));
+                List.copyOf(one.nearest),
+                List.copyOf(one.behind),
+                one.direct,
+                one.upstream,
+                one.withstandA2s,
+                one.weakest,
+                letThrough(rating, one.farShortA, one.sourceShortA),
+                load + startMore(one.behind));
     }
 }

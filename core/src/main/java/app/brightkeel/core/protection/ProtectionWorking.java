@@ -11,6 +11,7 @@ import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Fitting;
@@ -24,6 +25,7 @@ final class ProtectionWorking {
     private static final Source PLACE =
             Source.published("ABYC E-11: within 7 in of the battery; 72 in inside a sheath (from memory)");
     private static final Source AMPACITY = Source.fromMemory("ABYC E-11 and ISO 10133 ampacity tables");
+    private static final Source HEAT = Source.published("IEC 60364-4-43, 434.5.2; band of ISO 8820-3 (from memory)");
     private static final Source SHORT = Source.derived("Ohm's law with the pack cold and nearly empty");
 
     private ProtectionWorking() {}
@@ -75,7 +77,30 @@ final class ProtectionWorking {
         }
         all.opened("I short", "short circuit at the far end", duty.farShortA(), Unit.AMPERE, shortCircuit(line, duty))
                 .step("I batt", "largest short-circuit current at the fuse", duty.sourceShortA(), Unit.AMPERE)
-                .step("I break", "what a fuse of this form can break", duty.breakingA(), Unit.AMPERE);
+                .step("I break", "what a fuse of this form can break", duty.breakingA(), Unit.AMPERE)
+                .opened(
+                        "I²t",
+                        "most it lets through until it opens",
+                        duty.letThrough().a2s(),
+                        Unit.AMPERE_SQUARED_SECOND,
+                        heat(line, duty))
+                .step("k²S²", "what the weakest wire behind it stands", duty.withstandA2s(), Unit.AMPERE_SQUARED_SECOND)
+                .step(
+                        "V",
+                        "lost over the fuse itself, all on",
+                        duty.loadA() * fuse.ohm().value(),
+                        Unit.VOLT);
+        if (duty.upstream() >= 0) {
+            FuseDuty up = line.get(Protection.STAGE).value().fuses().get(duty.upstream());
+            all.step(
+                    "ratio",
+                    "rating of the " + up.name() + " over this one",
+                    up.ratingA() / duty.ratingA(),
+                    Unit.FACTOR);
+        }
+        if (lithium(line)) {
+            all.remark("the pack's own electronics may cut off first: screen dark, fuse whole, pack to be reset");
+        }
         for (int d : duty.devices()) {
             Device device = line.rig().devices().get(d);
             all.figure(
@@ -86,6 +111,36 @@ final class ProtectionWorking {
                     Pointer.device(d, "limits/maxFuseA"));
         }
         return all.result("A", "rating", duty.ratingA(), Unit.RATING).done();
+    }
+
+    private static boolean lithium(Line line) {
+        return line.rig().harness().packs().stream()
+                .anyMatch(pack -> pack.chemistry() != Chemistry.UNDECIDED
+                        && pack.chemistry().lithium());
+    }
+
+    private static Working heat(Line line, FuseDuty duty) {
+        Segment segment = line.rig().harness().segments().get(duty.weakest());
+        Adiabatic adiabatic = new Adiabatic(segment.wire());
+        Working.Builder all = Working.of("Heat until it opens", "I²t ≤ k²S², t ≤ 5 s", HEAT)
+                .step(
+                        "I",
+                        "worst short between far end and fuse",
+                        duty.letThrough().amps(),
+                        Unit.AMPERE)
+                .step("t", "slowest opening there", duty.letThrough().seconds(), Unit.SECOND)
+                .step(
+                        "k",
+                        "of copper in insulation for "
+                                + segment.wire().insulation().celsius() + " °C",
+                        adiabatic.k(),
+                        Unit.FACTOR)
+                .step("S", segment.name(), segment.wire().gauge().size().areaMm2(), Unit.WIRE);
+        if (duty.letThrough().amps() == 0) {
+            all.remark("no short on its way is cleared while the formula holds: see the short at the far end");
+        }
+        return all.result("I²t", "let through", duty.letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND)
+                .done();
     }
 
     private static Working load(Line line, FuseDuty duty) {

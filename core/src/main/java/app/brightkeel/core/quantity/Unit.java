@@ -36,6 +36,9 @@ public enum Unit {
     /** Little currents that flow for long. */
     MILLIAMPERE(Style.PLAIN, new Shown("mA", 1000, 0, 0)),
     MINUTE(Style.SHORT, metric("min", 0)),
+    SECOND(Style.SHORT, metric("s", 2)),
+    /** Heat that a current brings into each ohm. */
+    AMPERE_SQUARED_SECOND(Style.PLAIN, metric("A²s", 0)),
     /** In whatever money the person counts. */
     MONEY(Style.SHORT, metric("", 0)),
     WATT_HOUR(Style.PLAIN, metric("Wh", 0)),

@@ -17,6 +17,7 @@ public enum DeviceKind implements Worded {
     LIGHT("light"),
     PHONE_CHARGE("phone on charge"),
     PUMP("small pump"),
+    MOTOR("electric motor"),
     VOLTMETER("socket voltmeter");
 
     private static final Map<String, Typical> TYPICAL = read();

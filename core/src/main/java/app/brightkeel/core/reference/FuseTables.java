@@ -36,6 +36,31 @@ public final class FuseTables {
                 .toList();
     }
 
+    /**
+     * Slowest time in which a blade fuse opens [s]: the upper edge of its band, straight between its points on axes of
+     * logarithms. Beyond the last point what it lets through (I²t) is taken as constant; below the first it need not open.
+     *
+     * @param multiple of the rating
+     */
+    public static double slowestS(double multiple) {
+        double[] at = OPENING.column("multiple");
+        double[] slow = OPENING.column("slowestS");
+        int last = at.length - 1;
+        if (multiple < at[0]) {
+            return Double.POSITIVE_INFINITY;
+        }
+        if (multiple >= at[last]) {
+            double more = multiple / at[last];
+            return slow[last] / (more * more);
+        }
+        int i = 0;
+        while (multiple > at[i + 1]) {
+            i++;
+        }
+        double share = Math.log(multiple / at[i]) / Math.log(at[i + 1] / at[i]);
+        return slow[i] * Math.pow(slow[i + 1] / slow[i], share);
+    }
+
     private static Curve voltsAtRating() {
         Table table = Table.read(FuseTables.class, "blade-fuse.csv");
         double[] rating = table.column("ratingA");

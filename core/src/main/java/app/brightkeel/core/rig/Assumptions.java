@@ -18,6 +18,9 @@ import java.util.stream.Stream;
  */
 public final class Assumptions {
 
+    /** What watts on a label of 12 V gear are meant at; common practice, no source. */
+    private static final double LABEL_V = 12;
+
     /** Lowest volts a display runs on where its maker's figure is not known [V]. */
     public static final double DEVICE_MIN_V = 10.8;
 
@@ -121,7 +124,8 @@ public final class Assumptions {
                         harness.segments(),
                         sameWays || lengthsGiven(harness) ? old.segments() : List.of(),
                         filled.harness().segments(),
-                        segment -> filled(CraftAssumptions.asLongAsItsWay(segment, rig))));
+                        segment -> filled(CraftAssumptions.asLongAsItsWay(segment, rig))),
+                harness.spares());
     }
 
     private static boolean lengthsGiven(Harness harness) {
@@ -229,6 +233,12 @@ public final class Assumptions {
         }
         if (draw instanceof Draw.Bus bus && bus.units().isSet()) {
             return bus;
+        }
+        if (draw instanceof Draw.Steady steady && steady.amps().isSet()) {
+            return steady;
+        }
+        if (draw instanceof Draw.Resistive lamp && lamp.watts().isSet()) {
+            return new Draw.Resistive(lamp.watts(), lamp.volts().orAssume(LABEL_V));
         }
         return assumed(fullW, share);
     }

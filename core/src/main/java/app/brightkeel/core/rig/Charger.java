@@ -13,6 +13,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param charges   id of a pack
  * @param via       id of the wire whose plug it is joined to, so that nobody unwires anything; "" at the terminals
  * @param aboard    whether it charges while the rig is in use
+ * @param ending    of its lead
  */
 @RecordBuilder
 public record Charger(
@@ -23,8 +24,22 @@ public record Charger(
         Figure amps,
         String charges,
         String via,
-        boolean aboard)
+        boolean aboard,
+        Ending ending)
         implements ChargerBuilder.With {
+
+    /** One of whose plug nothing is known. */
+    public Charger(
+            String id,
+            String name,
+            Chemistry chemistry,
+            int blocks,
+            Figure amps,
+            String charges,
+            String via,
+            boolean aboard) {
+        this(id, name, chemistry, blocks, amps, charges, via, aboard, Ending.UNKNOWN);
+    }
 
     public Charger {
         Checks.id("id", id);

@@ -55,6 +55,11 @@ public record Device(
                 Fixing.UNKNOWN);
     }
 
+    /** How its current goes with its volts: a converter passes on power, whatever hangs behind it. */
+    public Leaf leaf() {
+        return supply.converter().isSet() ? Leaf.POWER : draw.leaf();
+    }
+
     public Device {
         Checks.id("id", id);
         Checks.name("name", name);

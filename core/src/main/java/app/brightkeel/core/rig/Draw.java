@@ -3,7 +3,8 @@ package app.brightkeel.core.rig;
 import app.brightkeel.core.reference.Chemistry;
 
 /**
- * What a device draws. Displays and modules are switch-mode: the power is constant, so current rises as volts fall.
+ * What a device draws. Displays and modules are switch-mode: the power is constant, so current rises as volts fall; of
+ * what is not, {@link #leaf} says so.
  */
 public sealed interface Draw {
 
@@ -18,8 +19,16 @@ public sealed interface Draw {
      */
     double wattsAt(double brightness, double packV);
 
+    /** The figure that its watts stand on most. */
+    Figure main();
+
     /** Nothing is known: assumed from the table of typical draws. */
     record Undecided() implements Draw {
+        @Override
+        public Figure main() {
+            return Figure.UNSET;
+        }
+
         @Override
         public double wattsAt(double brightness, double packV) {
             throw new IllegalStateException("an undecided draw has no watts: Assumptions.fill(rig) comes first");
@@ -31,6 +40,11 @@ public sealed interface Draw {
         public Split {
             Figure.within("baseW", baseW, 0, MOST_W, "W");
             Figure.within("backlightW", backlightW, 0, MOST_W, "W");
+        }
+
+        @Override
+        public Figure main() {
+            return baseW;
         }
 
         @Override
@@ -49,6 +63,11 @@ public sealed interface Draw {
         public Amps {
             Figure.within("amps", amps, 0, 60, "A");
             Figure.within("backlightShare", backlightShare, 0, 0.95, "(share of full)");
+        }
+
+        @Override
+        public Figure main() {
+            return amps;
         }
 
         @Override
@@ -71,6 +90,11 @@ public sealed interface Draw {
             Figure.within("volts", volts, 3, 60, "V");
             Figure.within("brightness", brightness, 0, 1, "(share of full)");
             Figure.within("backlightShare", backlightShare, 0, 0.95, "(share of full)");
+        }
+
+        @Override
+        public Figure main() {
+            return amps;
         }
 
         @Override
@@ -123,6 +147,11 @@ public sealed interface Draw {
         }
 
         @Override
+        public Figure main() {
+            return hours;
+        }
+
+        @Override
         public double wattsAt(double wanted, double packV) {
             double share = backlightShare.value();
             double full = amps() * volts() / dimmed(1, share, brightness.value());
@@ -144,14 +173,71 @@ public sealed interface Draw {
         }
 
         @Override
+        public Figure main() {
+            return units;
+        }
+
+        @Override
         public double wattsAt(double brightness, double packV) {
             return units.value() * UNIT_A * packV;
         }
     }
 
+    /**
+     * The same current at any volts, as behind a linear regulator: a lamp strip, a string of diodes.
+     *
+     * @param amps 0 to 60 [A]
+     */
+    record Steady(Figure amps) implements Draw {
+        public Steady {
+            Figure.within("amps", amps, 0, 60, "A");
+        }
+
+        @Override
+        public Figure main() {
+            return amps;
+        }
+
+        @Override
+        public double wattsAt(double brightness, double packV) {
+            return amps.value() * packV;
+        }
+    }
+
+    /**
+     * A filament or heater, by its label.
+     *
+     * @param watts at the volts of the label, 0 to {@link #MOST_W} [W]
+     * @param volts of the label, 3 to 60 [V]
+     */
+    record Resistive(Figure watts, Figure volts) implements Draw {
+        public Resistive {
+            Figure.within("watts", watts, 0, MOST_W, "W");
+            Figure.within("volts", volts, 3, 60, "V");
+        }
+
+        @Override
+        public Figure main() {
+            return watts;
+        }
+
+        @Override
+        public double wattsAt(double brightness, double packV) {
+            return Leaf.RESISTANCE.amps(watts.value(), volts.value(), packV) * packV;
+        }
+    }
+
     /** Whether its watts follow from the pack's volts. */
     default boolean byPackVolts() {
-        return this instanceof Amps || this instanceof Bus;
+        return this instanceof Amps || this instanceof Bus || leaf() != Leaf.POWER;
+    }
+
+    /** How its current goes with the volts, where no converter stands between. */
+    default Leaf leaf() {
+        if (this instanceof Steady) {
+            return Leaf.CURRENT;
+        }
+        return this instanceof Resistive ? Leaf.RESISTANCE : Leaf.POWER;
     }
 
     private static double dimmed(double fullW, double backlightShare, double brightness) {

@@ -45,16 +45,24 @@ public sealed interface Fitting {
      * @param ratingA 0.25 to 300 [A]
      * @param atM     along the conductor from the segment's start, 0 to 60 [m]; never assumed
      * @param ohm     0 to 5 [Ω]
+     * @param spares  of it that go along, 0 to 20; open where nobody counted
      */
     @RecordBuilder
-    record Fuse(String id, String name, Figure ratingA, Form form, Figure atM, Figure ohm)
+    record Fuse(String id, String name, Figure ratingA, Form form, Figure atM, Figure ohm, Figure spares)
             implements Fitting, FittingFuseBuilder.With {
+
+        /** One of which nobody counted the spares. */
+        public Fuse(String id, String name, Figure ratingA, Form form, Figure atM, Figure ohm) {
+            this(id, name, ratingA, form, atM, ohm, Figure.UNSET);
+        }
+
         public Fuse {
             Checks.id("id", id);
             Checks.name("name", name);
             Figure.within("ratingA", ratingA, 0.25, 300, "A");
             Figure.within("atM", atM, 0, 60, "m");
             Figure.within("ohm", ohm, 0, 5, "Ω");
+            Figure.within("spares", spares, 0, 20, "spares");
         }
     }
 

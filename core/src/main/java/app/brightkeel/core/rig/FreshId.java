@@ -19,12 +19,7 @@ public final class FreshId {
         rig.holders().forEach(h -> taken.add(h.id()));
         rig.onHand().forEach(p -> taken.add(p.id()));
         rig.chargers().forEach(c -> taken.add(c.id()));
-        rig.harness().packs().forEach(p -> taken.add(p.id()));
-        rig.harness().junctions().forEach(j -> taken.add(j.id()));
-        rig.harness().segments().forEach(s -> {
-            taken.add(s.id());
-            s.fittings().forEach(f -> taken.add(f.id()));
-        });
+        rig.harness().forEachId(taken::add);
         String stem = wish.length() > LONGEST ? wish.substring(0, LONGEST) : wish;
         String id = stem;
         for (int n = 2; taken.contains(id); n++) {

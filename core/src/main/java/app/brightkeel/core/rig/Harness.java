@@ -7,6 +7,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /**
@@ -16,15 +17,22 @@ import java.util.function.Consumer;
  * @param packs     in parallel where several feed one junction, in series where one stands on top of another
  * @param junctions named points where segments meet
  * @param segments  pairs of plus and minus wire with what sits in them
+ * @param spares    leads that go along and are joined to nothing: each says whom it could join
  */
 @RecordBuilder
-public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> segments)
+public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> segments, List<Segment> spares)
         implements HarnessBuilder.With {
 
     /** Most segments of a harness. */
     public static final int MOST_SEGMENTS = 200;
 
     private static final int MOST_PACKS = 12;
+    private static final int MOST_SPARES = 20;
+
+    /** Without spare leads. */
+    public Harness(List<Pack> packs, List<Junction> junctions, List<Segment> segments) {
+        this(packs, junctions, segments, List.of());
+    }
 
     /**
      * @throws Refusal LOOP where a segment closes a circle or feeds what is fed already from the same side, or packs in
@@ -34,6 +42,7 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
         packs = Checks.atMost("packs", MOST_PACKS, packs);
         junctions = Checks.atMost("junctions", MOST_SEGMENTS, junctions);
         segments = Checks.atMost("segments", MOST_SEGMENTS, segments);
+        spares = Checks.atMost("spares", MOST_SPARES, spares);
         refuseLoops(segments);
         Series.check(packs);
     }
@@ -72,10 +81,13 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
     void forEachId(Consumer<String> visitor) {
         packs.forEach(pack -> visitor.accept(pack.id()));
         junctions.forEach(junction -> visitor.accept(junction.id()));
-        for (Segment segment : segments) {
-            visitor.accept(segment.id());
-            segment.fittings().forEach(fitting -> visitor.accept(fitting.id()));
-        }
+        segments.forEach(segment -> forEachId(segment, visitor));
+        spares.forEach(spare -> forEachId(spare, visitor));
+    }
+
+    private static void forEachId(Segment segment, Consumer<String> visitor) {
+        visitor.accept(segment.id());
+        segment.fittings().forEach(fitting -> visitor.accept(fitting.id()));
     }
 
     /** The pack with this id; an unknown id is a bug of the caller. */
@@ -86,6 +98,22 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
     /** The segment with this id; an unknown id is a bug of the caller. */
     public Segment segment(String id) {
         return segments.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** The junction with this id, if it is one. */
+    public Optional<Junction> junction(String id) {
+        return junctions.stream().filter(j -> j.id().equals(id)).findFirst();
+    }
+
+    /** Segments that leave a pack or junction, in their order. */
+    public List<Segment> from(String id) {
+        return segments.stream().filter(s -> s.from().equals(id)).toList();
+    }
+
+    public Harness with(Junction junction) {
+        return withJunctions(junctions.stream()
+                .map(j -> j.id().equals(junction.id()) ? junction : j)
+                .toList());
     }
 
     public Harness with(Pack pack) {

@@ -27,6 +27,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param label          what else is known of it
  * @param test           of what it still gives
  * @param keeping        between trips
+ * @param ending         what its terminals, or the lead that belongs to it, offer
  */
 @RecordBuilder
 public record Pack(
@@ -52,7 +53,8 @@ public record Pack(
         Figure charge,
         PackLabel label,
         LoadTest test,
-        Keeping keeping)
+        Keeping keeping,
+        Ending ending)
         implements PackBuilder.With {
 
     public Pack {
@@ -106,6 +108,7 @@ public record Pack(
                 open,
                 PackLabel.UNKNOWN,
                 LoadTest.NONE,
-                Keeping.UNKNOWN);
+                Keeping.UNKNOWN,
+                Ending.UNKNOWN);
     }
 }

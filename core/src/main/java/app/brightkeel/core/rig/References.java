@@ -21,6 +21,7 @@ final class References {
         PACK,
         JUNCTION,
         SEGMENT,
+        SPARE,
         FITTING,
         DEVICE,
         TRANSDUCER,
@@ -45,16 +46,19 @@ final class References {
                 List<Charger> chargers) {
             harness.packs().forEach(pack -> add(pack.id(), Kind.PACK));
             harness.junctions().forEach(junction -> add(junction.id(), Kind.JUNCTION));
-            for (Segment segment : harness.segments()) {
-                add(segment.id(), Kind.SEGMENT);
-                segment.fittings().forEach(fitting -> add(fitting.id(), Kind.FITTING));
-            }
+            harness.segments().forEach(segment -> add(segment, Kind.SEGMENT));
+            harness.spares().forEach(spare -> add(spare, Kind.SPARE));
             devices.forEach(device -> add(device.id(), Kind.DEVICE));
             transducers.forEach(transducer -> add(transducer.id(), Kind.TRANSDUCER));
             runs.forEach(run -> add(run.id(), Kind.RUN));
             holders.forEach(holder -> add(holder.id(), Kind.HOLDER));
             onHand.forEach(pack -> add(pack.id(), Kind.ON_HAND));
             chargers.forEach(charger -> add(charger.id(), Kind.CHARGER));
+        }
+
+        private void add(Segment segment, Kind kind) {
+            add(segment.id(), kind);
+            segment.fittings().forEach(fitting -> add(fitting.id(), Kind.FITTING));
         }
 
         private void add(String id, Kind kind) {
@@ -91,7 +95,8 @@ final class References {
         checkPlaces(places, craft, ids);
         checkHolders(holders, ids);
         checkChargers(chargers, ids);
-        checkEnds(harness.segments(), ids);
+        checkEnds("segments", harness.segments(), ids);
+        checkEnds("spares", harness.spares(), ids);
         checkRuns(runs, craft, ids);
         checkNotes(notes, outing, ids);
     }
@@ -162,16 +167,20 @@ final class References {
         }
     }
 
-    private static void checkEnds(List<Segment> segments, Ids ids) {
+    private static void checkEnds(String list, List<Segment> segments, Ids ids) {
         for (int s = 0; s < segments.size(); s++) {
             Segment segment = segments.get(s);
             if (!ids.is(segment.from(), Kind.PACK, Kind.JUNCTION)) {
                 throw dangling(
-                        "harness.segments[" + s + "].from", segment.from(), "the id of a pack or junction of this rig");
+                        "harness." + list + "[" + s + "].from",
+                        segment.from(),
+                        "the id of a pack or junction of this rig");
             }
             if (!ids.is(segment.to(), Kind.DEVICE, Kind.JUNCTION)) {
                 throw dangling(
-                        "harness.segments[" + s + "].to", segment.to(), "the id of a junction or device of this rig");
+                        "harness." + list + "[" + s + "].to",
+                        segment.to(),
+                        "the id of a junction or device of this rig");
             }
         }
     }
@@ -218,6 +227,13 @@ final class References {
      * The rig with other parts, and without what spoke of parts or stations that are no longer there. What is untouched
      * stays the very same object: {@link Assumptions} need not fill it again.
      */
+    private static Harness withoutLooseSpares(Harness harness, Set<String> gone) {
+        return gone.isEmpty() || harness.spares().isEmpty()
+                ? harness
+                : harness.withSpares(
+                        kept(harness.spares(), spare -> !gone.contains(spare.from()) && !gone.contains(spare.to())));
+    }
+
     static Rig tidied(Rig rig, Craft craft, List<Transducer> transducers, Harness harness) {
         Set<String> gone = gone(rig, transducers, harness);
         boolean moved = craft != rig.craft();
@@ -247,7 +263,7 @@ final class References {
                 craft,
                 mounted,
                 rig.devices(),
-                harness,
+                withoutLooseSpares(harness, gone),
                 runs,
                 places,
                 rig.holders(),

@@ -197,6 +197,11 @@ public record Rig(
         return withHarness(harness.with(segment));
     }
 
+    /** This rig with one junction replaced by the one of the same id. */
+    public Rig with(Junction junction) {
+        return withHarness(harness.with(junction));
+    }
+
     /** This rig with one transducer replaced by the one of the same id. */
     public Rig with(Transducer transducer) {
         return withTransducers(transducers.stream()

@@ -10,12 +10,20 @@ import java.util.List;
  * @param from     id of a pack or junction
  * @param to       id of a junction or device
  * @param fittings in order from {@code from} to {@code to}
+ * @param start    what it is joined to {@code from} with
+ * @param end      what it is joined to {@code to} with
  */
 @RecordBuilder
-public record Segment(String id, String name, String from, String to, Wire wire, List<Fitting> fittings)
+public record Segment(
+        String id, String name, String from, String to, Wire wire, List<Fitting> fittings, Ending start, Ending end)
         implements SegmentBuilder.With {
 
     private static final int MOST_FITTINGS = 20;
+
+    /** One of whose ends nothing is known. */
+    public Segment(String id, String name, String from, String to, Wire wire, List<Fitting> fittings) {
+        this(id, name, from, to, wire, fittings, Ending.UNKNOWN, Ending.UNKNOWN);
+    }
 
     public Segment {
         Checks.id("id", id);

@@ -10,8 +10,10 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param tinned     tinned strands, as marine wire is
  * @param insulation class of the insulation
  * @param sheathed   inside a sheath or enclosure over its whole length
- * @param plugPins   of the plug at the device's end, 1 to 40; open where there is none or nobody counted
  * @param bundled    current-carrying conductors in the bundle, a pair counts two; 1 to 60
+ * @param twisted    plus and minus about each other
+ * @param colours    of plus and minus, "" for red and black
+ * @param unused     further conductors in the same jacket that carry nothing, 0 to 20
  */
 @RecordBuilder
 public record Wire(
@@ -20,18 +22,21 @@ public record Wire(
         boolean tinned,
         Insulation insulation,
         boolean sheathed,
-        Figure plugPins,
-        int bundled)
+        int bundled,
+        boolean twisted,
+        String colours,
+        int unused)
         implements WireBuilder.With {
 
     public Wire {
         Figure.within("lengthM", lengthM, 0, 60, "m");
-        Figure.within("plugPins", plugPins, 1, 40, "pins");
         Checks.within("bundled", bundled, 1, 60, "conductors");
+        Checks.text("colours", colours);
+        Checks.within("unused", unused, 0, 20, "conductors");
     }
 
     /** A plain pair of which only the gauge and the length are stated. */
     public static Wire pair(Gauge gauge, Figure lengthM) {
-        return new Wire(gauge, lengthM, false, Insulation.C105, true, Figure.UNSET, 2);
+        return new Wire(gauge, lengthM, false, Insulation.C105, true, 2, false, "", 0);
     }
 }

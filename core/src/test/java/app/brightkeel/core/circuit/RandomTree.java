@@ -1,12 +1,28 @@
 package app.brightkeel.core.circuit;
 
+import app.brightkeel.core.rig.Leaf;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
 
 /** A made-up harness for comparisons; the same seed gives the same tree. */
 public record RandomTree(
-        int[] parent, double[] ohm, int[] pack, int[] device, double[] restVolts, double[] innerOhm, double[] watts) {
+        int[] parent,
+        double[] ohm,
+        int[] pack,
+        int[] device,
+        List<Leaf> leaves,
+        double[] restVolts,
+        double[] innerOhm,
+        double[] watts) {
 
-    /** A tree of so many nodes: one or two packs, devices at the leaves, junctions between. */
+    /** At which those that are no constant power draw their watts [V]. */
+    private static final double LEAF_V = 12.8;
+
+    private static final int MOST_PACKS = 3;
+
+    /** A tree of so many nodes: packs and devices of all three kinds at the leaves, junctions between. */
     public static RandomTree of(Random random, int nodes) {
         int[] parent = new int[nodes];
         double[] ohm = new double[nodes];
@@ -25,16 +41,18 @@ public record RandomTree(
         for (int i = 1; i < nodes; i++) {
             pack[i] = -1;
             device[i] = -1;
-            if (leaf[i] && packs == 1 && devices > 0 && random.nextInt(4) == 0) {
+            if (leaf[i] && packs < MOST_PACKS && devices > 0 && random.nextInt(4) == 0) {
                 pack[i] = packs++;
             } else if (leaf[i]) {
                 device[i] = devices++;
             }
         }
         device[0] = -1;
+        List<Leaf> leaves = new ArrayList<>();
         double[] watts = new double[devices];
         for (int d = 0; d < devices; d++) {
             watts[d] = 1 + 9 * random.nextDouble();
+            leaves.add(random.nextInt(3) > 0 ? Leaf.POWER : random.nextBoolean() ? Leaf.CURRENT : Leaf.RESISTANCE);
         }
         double[] rest = new double[packs];
         double[] inner = new double[packs];
@@ -42,11 +60,44 @@ public record RandomTree(
             rest[p] = 12.2 + 1.2 * random.nextDouble();
             inner[p] = 0.01 + 0.05 * random.nextDouble();
         }
-        return new RandomTree(parent, ohm, pack, device, rest, inner, watts);
+        return new RandomTree(parent, ohm, pack, device, List.copyOf(leaves), rest, inner, watts);
     }
 
     public Network network() {
-        return new Network(parent, ohm, pack, device);
+        return new Network(parent, ohm, pack, device, leaves, LEAF_V);
+    }
+
+    /** The same with every device drawing so many times as much. */
+    RandomTree drawing(double times) {
+        double[] more = Arrays.stream(watts).map(w -> w * times).toArray();
+        return new RandomTree(parent, ohm, pack, device, leaves, restVolts, innerOhm, more);
+    }
+
+    /** Whether there is an operating point. */
+    boolean settles() {
+        return network().solve(restVolts, innerOhm, watts);
+    }
+
+    /**
+     * How many times as much it can draw, to a part in 10¹³: between what settles and what does not. Only power collapses:
+     * a tree without such a leaf is no case for it.
+     */
+    double limit() {
+        double low = 1;
+        double high = 1;
+        while (drawing(high).settles()) {
+            low = high;
+            high *= 2;
+        }
+        while (high - low > 1e-13 * high) {
+            double middle = (low + high) / 2;
+            if (drawing(middle).settles()) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** What Kirchhoff's current law leaves over at a node, computed from the volts alone. */
@@ -64,9 +115,18 @@ public record RandomTree(
             sum += (restVolts[pack[node]] - network.volts(node)) / innerOhm[pack[node]];
         }
         if (device[node] >= 0) {
-            sum -= watts[device[node]] / network.volts(node);
+            int d = device[node];
+            sum -= leaves.get(d).amps(watts[d], LEAF_V, network.volts(node));
         }
         return sum;
+    }
+
+    private static String leaf(int node, Leaf kind, double watts) {
+        return switch (kind) {
+            case POWER -> "B%d n%d 0 I=%.17g/V(n%d)%n".formatted(node, node, watts, node);
+            case CURRENT -> "I%d n%d 0 DC %.17g%n".formatted(node, node, watts / LEAF_V);
+            case RESISTANCE -> "RL%d n%d 0 %.17g%n".formatted(node, node, LEAF_V * LEAF_V / watts);
+        };
     }
 
     /** The same network for ngspice: behavioural sources as constant-power leaves, every node set near its source. */
@@ -81,7 +141,7 @@ public record RandomTree(
                         .formatted(i, i, restVolts[pack[i]], i, i, i, innerOhm[pack[i]]));
             }
             if (device[i] >= 0) {
-                net.append("B%d n%d 0 I=%.17g/V(n%d)%n".formatted(i, i, watts[device[i]], i));
+                net.append(leaf(i, leaves.get(device[i]), watts[device[i]]));
             }
             net.append(".nodeset V(n%d)=%.17g%n".formatted(i, restVolts[0]));
         }

@@ -4,11 +4,13 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.circuit.DropFormula;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.reference.WireTables;
+import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
@@ -21,8 +23,6 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class ProtectionTest {
-
-    private static final double MM2_PER_CIRCULAR_MIL = Math.PI / 4 * 0.0254 * 0.0254;
 
     /** ABYC E-11 gauge table at 12 V and 3 %: amperes, round-trip feet, AWG. */
     @DataProvider
@@ -52,12 +52,8 @@ public class ProtectionTest {
     /** The table's own formula CM = 10.75·I·L/E on our areas gives its gauge, and our drop there is near 3 % of 12 V. */
     @Test(dataProvider = "abycGauges")
     public void gaugesOfAbycE11(int amps, int roundTripFeet, int awg) {
-        double mm2 = 10.75 * amps * roundTripFeet / 0.36 * MM2_PER_CIRCULAR_MIL;
-        WireTables.Size smallest = WireTables.awg().stream()
-                .filter(size -> size.areaMm2() >= mm2 * 0.985)
-                .findFirst()
-                .orElseThrow();
-        assertEquals(smallest.awg(), awg);
+        DropFormula formula = new DropFormula(amps, roundTripFeet * 0.3048, 0.36);
+        assertEquals(formula.smallestAwg().orElseThrow().awg(), awg);
         double drop = amps * roundTripFeet * 0.3048 * WireTables.awg(awg).plainOhmPerM() * WireTables.warmth(29);
         assertTrue(drop < 0.36 * 1.05, "drop " + drop);
     }
@@ -75,7 +71,7 @@ public class ProtectionTest {
 
     @Test(dataProvider = "ampacities")
     public void ampacityByTableBundleAndAir(Gauge gauge, Insulation insulation, int bundled, double air, double amps) {
-        Wire wire = new Wire(gauge, Figure.chosen(1), false, insulation, true, Figure.UNSET, bundled);
+        Wire wire = new Wire(gauge, Figure.chosen(1), false, insulation, true, bundled, false, "", 0);
         assertEquals(new Ampacity(wire, air).amps(), amps, 0.01);
     }
 
@@ -87,6 +83,83 @@ public class ProtectionTest {
         assertEquals(FuseTables.coldOhm(3), 0.031, 1e-9);
         assertEquals(FuseTables.coldOhm(20), 0.0034, 1e-9);
         assertTrue(FuseTables.coldOhm(2) > 0.031 && FuseTables.coldOhm(4) < 0.031 && FuseTables.coldOhm(40) > 0);
+    }
+
+    /**
+     * The constant of IEC 60364-4-43 by hand. PVC copper, 70 to 160 °C: 226·√ln(394.5/304.5) = 226·√0.25893 = 115.0, the
+     * printed 115. A wire already at 105 °C: 226·√ln(394.5/339.5) = 226·√0.15015 = 87.57, the handbook's 88. 0.5 s of 200 A
+     * through 1 mm² of PVC: 20,000 A²s against 13,225, it burns; 1.5 mm² stands 29,756.
+     */
+    @Test
+    public void adiabaticConstantAndTwoWiresByHand() {
+        assertEquals(Adiabatic.k(70, 160), 115, 0.1);
+        assertEquals(Adiabatic.k(105, 160), 88, 0.5);
+        assertEquals(Adiabatic.k(105, 160), 87.57, 0.01);
+        Wire thin = Wire.pair(new Gauge.Metric(1), Figure.chosen(1)).withInsulation(Insulation.C60);
+        Wire thick = thin.withGauge(new Gauge.Metric(1.5));
+        assertEquals(new Adiabatic(thin).withstandA2s(), 13_225, 15);
+        assertEquals(new Adiabatic(thick).withstandA2s(), 29_756, 30);
+        assertTrue(new Adiabatic(thin).seconds(200) < 0.5 && new Adiabatic(thick).seconds(200) > 0.5);
+        Wire marine = thin.withInsulation(Insulation.C105);
+        assertEquals(new Adiabatic(marine).withstandA2s(), 87.57 * 87.57, 2);
+    }
+
+    /** ISO 8820-3 from memory at its own points; between them straight on logarithms, beyond them the same heat. */
+    @DataProvider
+    public Object[][] slowEdge() {
+        return new Object[][] {
+            {1.1, Double.POSITIVE_INFINITY},
+            {1.35, 600.0},
+            {1.6, 50.0},
+            {2.0, 5.0},
+            {3.5, 0.5},
+            {6.0, 0.1},
+            {Math.sqrt(2 * 3.5), Math.sqrt(5 * 0.5)},
+            {12.0, 0.025}
+        };
+    }
+
+    @Test(dataProvider = "slowEdge")
+    public void slowEdgeOfTheBand(double multiple, double seconds) {
+        assertEquals(FuseTables.slowestS(multiple), seconds, 1e-9);
+    }
+
+    /**
+     * Oystercatcher by hand: the far short of 28.93 A is 5.79 times its 5 A; there the slow edge stands at 0.5 s ·
+     * (0.1/0.5)^(ln(5.786/3.5)/ln(6/3.5)) = 0.1112 s, so 93.1 A²s; at six times 30² · 0.1 = 90. Its 22 AWG of 105 °C stands
+     * (87.57 · 0.3255)² = 812. With 20 A in 18 AWG and a far short of just 40 A: 40² · 5 = 8,000 against 5,194, it burns.
+     */
+    @Test
+    public void heatLetThroughByHand() {
+        FuseDuty duty =
+                Line.of(DemoRigs.oystercatcher()).get(Protection.STAGE).value().main();
+        assertEquals(duty.letThrough().a2s(), 93.1, 0.3);
+        assertEquals(duty.letThrough().amps(), duty.farShortA(), 0);
+        assertEquals(duty.withstandA2s(), 812.4, 1);
+        assertEquals(new Adiabatic(Wire.pair(new Gauge.Awg(18), Figure.chosen(1))).withstandA2s(), 5194, 5);
+    }
+
+    /** A sheathed fuse may sit 72 in from the terminal, 40 in from a plug or another point (ABYC E-11, from memory). */
+    @Test
+    public void placeDependsOnWhatFeedsIt() {
+        Rig plugged = DemoRigs.oystercatcher();
+        plugged = plugged.with(
+                plugged.harness().pack("pack").withEnding(Ending.of(Ending.Form.QUICK_PLUG, Ending.Half.SHROUDED)));
+        FuseDuty duty = Line.of(plugged).get(Protection.STAGE).value().main();
+        assertEquals(duty.allowedM(), 1.02, 0);
+        Segment lead = plugged.harness().segment("lead");
+        Rig bare = plugged.with(lead.withWire(lead.wire().withSheathed(false)));
+        assertEquals(Line.of(bare).get(Protection.STAGE).value().main().allowedM(), 0.178, 0);
+    }
+
+    /** Each branch's fuse knows the one before it; the pack fuses stand first. */
+    @Test
+    public void fusesKnowWhatStandsUpstream() {
+        List<FuseDuty> duties =
+                Line.of(DemoRigs.gannet()).get(Protection.STAGE).value().fuses();
+        assertEquals(duties.stream().map(FuseDuty::upstream).toList(), List.of(-1, 0, 0, 0, 0));
+        assertEquals(duties.get(0).behind().size(), 4);
+        assertTrue(duties.get(0).startA() > duties.get(0).loadA() + 4, "its module starts with 75 W");
     }
 
     /**

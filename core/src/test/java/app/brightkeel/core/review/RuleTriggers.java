@@ -65,6 +65,7 @@ final class RuleTriggers {
     static Map<String, Rig> all() {
         Map<String, Rig> all = new HashMap<>(power());
         all.putAll(PackTriggers.all());
+        all.putAll(WireTriggers.all());
         all.putAll(sonar());
         all.putAll(craft());
         all.putAll(reachAndStyle());
@@ -224,7 +225,7 @@ final class RuleTriggers {
                 "screen.other-family",
                 DemoRigs.gannet(),
                 "wire.plug-pins-differ",
-                lead(s -> s.withWire(s.wire().withPlugPins(measured(2)))));
+                lead(s -> s.withEnd(s.end().withPins(measured(2)))));
     }
 
     private static Map<String, Rig> mountsAndHolders() {

@@ -27,7 +27,8 @@ public final class RigReader {
             RigReader::craft,
             RigReader::sonar,
             RigReader::holders,
-            RigReader::power);
+            RigReader::power,
+            RigReader::ends);
 
     private final JsonMapper mapper;
 
@@ -181,6 +182,45 @@ public final class RigReader {
             }
         }
         return document.put("version", 7);
+    }
+
+    /** Version 8 knows what each end is joined with, ways and labels, colours, spare leads. */
+    private static ObjectNode ends(ObjectNode document) {
+        JsonNode rig = document.path("rig");
+        JsonNode harness = rig.path("harness");
+        if (harness instanceof ObjectNode each) {
+            each.putArray("spares");
+        }
+        for (JsonNode segment : harness.path("segments")) {
+            if (segment instanceof ObjectNode each) {
+                ending(each, "start");
+                ObjectNode end = ending(each, "end");
+                if (each.path("wire") instanceof ObjectNode wire) {
+                    JsonNode pins = wire.remove("plugPins");
+                    if (pins != null) {
+                        end.set("pins", pins);
+                    }
+                    wire.put("twisted", false).put("colours", "").put("unused", 0);
+                }
+            }
+        }
+        for (JsonNode junction : harness.path("junctions")) {
+            if (junction instanceof ObjectNode each) {
+                each.put("sort", "undecided").put("labelled", false);
+            }
+        }
+        for (JsonNode list : List.of(harness.path("packs"), rig.path("onHand"), rig.path("chargers"))) {
+            for (JsonNode part : list) {
+                if (part instanceof ObjectNode each) {
+                    ending(each, "ending");
+                }
+            }
+        }
+        return document.put("version", 8);
+    }
+
+    private static ObjectNode ending(ObjectNode part, String field) {
+        return part.putObject(field).put("form", "undecided").put("half", "undecided");
     }
 
     private ObjectNode object(byte[] bytes) {

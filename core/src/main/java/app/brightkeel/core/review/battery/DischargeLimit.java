@@ -33,8 +33,11 @@ final class DischargeLimit implements Rule {
         double may = packs.stream().mapToDouble(p -> p.maxDischargeA().value()).sum();
         double amps = 0;
         for (int d = 0; d < line.rig().devices().size(); d++) {
-            amps += load.value().fullW().get(d)
-                    / line.rig().devices().get(d).limits().minV().value();
+            double low = line.rig().devices().get(d).limits().minV().value();
+            amps += load.value()
+                    .leaves()
+                    .get(d)
+                    .amps(load.value().fullW().get(d), load.value().atV(), low);
         }
         return Rule.measured(
                 1 - amps / may,

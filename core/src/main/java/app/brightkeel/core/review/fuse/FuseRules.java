@@ -18,6 +18,9 @@ public final class FuseRules {
             new OpensInUse(),
             new FarEndShort(),
             new BreakingCapacity(),
+            new WireBurnsFirst(),
+            new OpensUpstream(),
+            new NoSpares(),
             new ParallelPacksUnfused(),
             new FusingSchool());
 

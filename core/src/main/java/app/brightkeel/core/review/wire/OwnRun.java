@@ -15,7 +15,7 @@ import app.brightkeel.core.rig.Segment;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** What shares a trunk and starts with a peak, run to the battery on its own: as long as trunk and branch together. */
+/** What shares a trunk, run to the battery on its own: as long as trunk and branch together. */
 final class OwnRun {
 
     /** Where its fuse then sits, within the 7 in of ABYC E-11 [m]. */
@@ -23,13 +23,22 @@ final class OwnRun {
 
     private OwnRun() {}
 
+    /** For what starts with the largest peak. */
     static Stream<Change> of(Line line) {
         Outcome<FeedState> feed = line.get(Feed.STAGE);
-        if (!feed.isKnown() || feed.value().starter() < 0) {
+        return !feed.isKnown() || feed.value().starter() < 0
+                ? Stream.empty()
+                : of(line, feed.value().starter());
+    }
+
+    /** The same for one device, by its place. */
+    static Stream<Change> of(Line line, int device) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        if (!feed.isKnown() || !feed.value().feeds(device)) {
             return Stream.empty();
         }
         Topology tree = feed.value().topology();
-        int node = tree.nodeOfDevice(feed.value().starter());
+        int node = tree.nodeOfDevice(device);
         Harness filled = line.rig().harness();
         double lengthM = 0;
         int root = node;
@@ -53,7 +62,7 @@ final class OwnRun {
         Segment own = branch.with(run -> run.from(source)
                 .wire(branch.wire().withLengthM(Figure.chosen(whole)))
                 .fittings(fittings));
-        String name = line.rig().devices().get(feed.value().starter()).name();
+        String name = line.rig().devices().get(device).name();
         return Stream.of(new Change(
                 "wire.own-run." + branch.id(),
                 Text.of("A run of its own for the {}", name),

@@ -25,7 +25,7 @@ final class PlugPinsDiffer implements Rule {
         Rig rig = line.rig();
         Worst worst = new Worst();
         for (Segment segment : rig.harness().segments()) {
-            Figure plug = segment.wire().plugPins();
+            Figure plug = segment.end().pins();
             rig.devices().stream()
                     .filter(device -> device.id().equals(segment.to()) && plug.isSet())
                     .filter(device -> device.sockets().powerPins().isSet())

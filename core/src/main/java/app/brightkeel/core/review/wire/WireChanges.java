@@ -182,14 +182,14 @@ public final class WireChanges {
             for (Device device : rig.devices()) {
                 Figure socket = device.sockets().powerPins();
                 boolean differs = socket.isSet()
-                        && segment.wire().plugPins().isSet()
-                        && segment.wire().plugPins().value() != socket.value();
+                        && segment.end().pins().isSet()
+                        && segment.end().pins().value() != socket.value();
                 if (device.id().equals(segment.to()) && differs) {
                     all.add(new Change(
                             "wire.right-plug." + segment.id(),
                             Text.of("A lead with a plug of {} pins", new Amount(socket.value(), Unit.COUNT)),
                             Effort.BUY,
-                            rig.with(segment.withWire(segment.wire().withPlugPins(Figure.chosen(socket.value()))))));
+                            rig.with(segment.withEnd(segment.end().withPins(Figure.chosen(socket.value()))))));
                 }
             }
         }

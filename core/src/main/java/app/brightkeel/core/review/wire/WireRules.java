@@ -20,7 +20,20 @@ public final class WireRules {
             new AboveAmpacity(),
             new ThinnerThanMaker(),
             new ThinInHandling(),
-            new PlugPinsDiffer());
+            new PlugPinsDiffer(),
+            new PlugDoesNotMate(),
+            new SpareDoesNotMate(),
+            new LivePinsOpen(),
+            new TooFewWays(),
+            new Unlabelled(),
+            new NotTinned(),
+            new NoLength(),
+            new LeadsNowhere(),
+            new ClipUnfused(),
+            new NoMainSwitch(),
+            new BesideSonar(),
+            new MotorOnSonar(),
+            new DevicesReadApart());
 
     private WireRules() {}
 }

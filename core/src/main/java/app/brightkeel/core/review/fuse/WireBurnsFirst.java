@@ -1,0 +1,48 @@
+package app.brightkeel.core.review.fuse;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
+import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What a fuse lets through until it opens must not burn the wire behind it: {@code I²t ≤ k²S²} (IEC 60364-4-43). */
+final class WireBurnsFirst implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("fuse.wire-burns-first", Link.FUSE, Force.SAFETY);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (FuseDuty duty :
+                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+            if (duty.letThrough().amps() > 0) {
+                worst.add(
+                        Worst.within(duty.letThrough().a2s(), duty.withstandA2s()),
+                        "{} may let {} flow for {} before it opens; {} stands {} of that heat, not {}.",
+                        duty.name(),
+                        new Amount(duty.letThrough().amps(), Unit.AMPERE),
+                        new Amount(duty.letThrough().seconds(), Unit.SECOND),
+                        line.rig().harness().segments().get(duty.weakest()).name(),
+                        new Amount(duty.withstandA2s(), Unit.AMPERE_SQUARED_SECOND),
+                        new Amount(duty.letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND));
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return FuseChanges.rate(line).stream();
+    }
+}

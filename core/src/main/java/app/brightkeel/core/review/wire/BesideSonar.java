@@ -1,0 +1,81 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Segment;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Power beside a transducer's lead shows as speckle: apart, crossing square, or twisted; common practice. */
+final class BesideSonar implements Rule {
+
+    /** Side by side over less than this is a crossing [m]; common practice, no source. */
+    private static final double CROSSING_M = 0.3;
+
+    private static final double BESIDE = 0.1;
+
+    @Override
+    public Head head() {
+        return new Head("wire.beside-sonar", Link.WIRE, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Beside beside : all(line.rig())) {
+            boolean quiet = beside.segment.wire().twisted() && !Motors.feeds(line, beside.segment);
+            worst.add(
+                    quiet || beside.metres <= CROSSING_M ? 1 : BESIDE,
+                    "{} lies beside the lead of the {} over {}: keep them a hand apart, or twist plus and minus.",
+                    beside.segment.name(),
+                    beside.sonar,
+                    new Amount(beside.metres, Unit.METRE));
+        }
+        return worst.judgement();
+    }
+
+    private record Beside(Segment segment, String sonar, double metres) {}
+
+    private static List<Beside> all(Rig rig) {
+        List<Beside> all = new ArrayList<>();
+        for (Segment segment : rig.harness().segments()) {
+            Optional<Run> power = rig.runOf(segment.id());
+            rig.transducers().stream()
+                    .filter(t -> power.isPresent())
+                    .forEach(sonar -> rig.runOf(sonar.id())
+                            .ifPresent(run ->
+                                    all.add(new Beside(segment, sonar.name(), shared(rig, power.orElseThrow(), run)))));
+        }
+        return all;
+    }
+
+    private static double shared(Rig rig, Run one, Run other) {
+        return rig.craft().passages().stream()
+                .filter(passage ->
+                        one.legs().contains(passage.id()) && other.legs().contains(passage.id()))
+                .map(Passage::lengthM)
+                .mapToDouble(length -> length.isSet() ? length.value() : 0)
+                .sum();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return WireSorts.twisted(
+                line,
+                all(line.entered()).stream()
+                        .filter(beside -> beside.metres > CROSSING_M)
+                        .map(Beside::segment)
+                        .distinct()
+                        .toList());
+    }
+}

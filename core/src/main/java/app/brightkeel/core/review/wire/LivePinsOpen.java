@@ -1,0 +1,40 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Ending;
+import java.util.stream.Stream;
+
+/** The live side is the shrouded one: open pins on a battery are a short waiting for a coin; common practice. */
+final class LivePinsOpen implements Rule {
+
+    private static final double OPEN = 0.05;
+
+    @Override
+    public Head head() {
+        return new Head("wire.live-pins-open", Link.WIRE, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Ends.Pair pair : Ends.joined(line.rig())) {
+            Ending live = pair.live().ending();
+            if (live.form().plug() && live.half() != Ending.Half.UNDECIDED) {
+                worst.add(
+                        live.half() == Ending.Half.SHROUDED ? 1 : OPEN,
+                        "{} ends in live pins that anything can touch: the shrouded half belongs there.",
+                        pair.live().name());
+            }
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return EndChanges.shrouded(line);
+    }
+}

@@ -1,0 +1,62 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** A motor and a screen on one run, or one battery: speckle, and a screen that dies as the motor starts. */
+final class MotorOnSonar implements Rule {
+
+    private static final double SAME_RUN = 0.05;
+    private static final double SAME_BATTERY = 0.3;
+
+    @Override
+    public Head head() {
+        return new Head("wire.motor-on-sonar", Link.WIRE, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Rig rig = line.rig();
+        List<Device> devices = rig.devices();
+        Worst worst = new Worst();
+        Topology tree = null;
+        for (int m = 0; m < devices.size(); m++) {
+            for (int d = 0; d < devices.size(); d++) {
+                if (Motors.isOne(devices.get(m)) && devices.get(d).kind().display()) {
+                    tree = tree == null ? Topology.of(rig) : tree;
+                    worst.add(
+                            headroom(rig, tree, m, d),
+                            "The {} and the {} hang on one run: a battery of its own, or at least a run of its own.",
+                            devices.get(m).name(),
+                            devices.get(d).name());
+                }
+            }
+        }
+        return worst.judgement();
+    }
+
+    private static double headroom(Rig rig, Topology tree, int motor, int display) {
+        if (Motors.root(tree, motor) != Motors.root(tree, display) || Motors.root(tree, motor) < 0) {
+            return 1;
+        }
+        List<Segment> its = Motors.way(rig, tree, motor);
+        boolean run = Motors.way(rig, tree, display).stream().anyMatch(its::contains);
+        return run ? SAME_RUN : SAME_BATTERY;
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return Stream.iterate(0, d -> d < line.rig().devices().size(), d -> d + 1)
+                .filter(d -> Motors.isOne(line.rig().devices().get(d)))
+                .flatMap(d -> OwnRun.of(line, d));
+    }
+}

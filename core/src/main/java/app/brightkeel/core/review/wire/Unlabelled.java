@@ -1,0 +1,41 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Junction;
+import java.util.stream.Stream;
+
+/** The ways of a fuse block or a switched harness say what they feed; common practice, no source. */
+final class Unlabelled implements Rule {
+
+    private static final double BLANK = 0.1;
+
+    @Override
+    public Head head() {
+        return new Head("wire.unlabelled", Link.WIRE, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        for (Junction junction : line.rig().harness().junctions()) {
+            if (applies(line, junction)) {
+                worst.add(junction.labelled() ? 1 : BLANK, "The ways of the {} bear no labels.", junction.name());
+            }
+        }
+        return worst.judgement();
+    }
+
+    static boolean applies(Line line, Junction junction) {
+        boolean chosen = junction.sort() == Junction.Sort.BLOCK || junction.sort() == Junction.Sort.SWITCHED;
+        return chosen && line.rig().harness().from(junction.id()).size() > 1;
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return JunctionChanges.labels(line);
+    }
+}
