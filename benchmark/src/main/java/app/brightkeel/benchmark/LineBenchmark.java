@@ -1,7 +1,9 @@
 package app.brightkeel.benchmark;
 
+import app.brightkeel.core.Ngspice;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.RuntimeBand;
+import app.brightkeel.core.circuit.DenseNewton;
 import app.brightkeel.core.circuit.Network;
 import app.brightkeel.core.circuit.RandomTree;
 import app.brightkeel.core.demo.DemoRigs;
@@ -14,10 +16,6 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.LUDecomposition;
-import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -47,6 +45,7 @@ public class LineBenchmark {
     private final Rig longDay = TestRigs.longDay();
     private final RandomTree tree = RandomTree.of(new Random(5), 12);
     private final Network network = tree.network();
+    private final String netlist = tree.netlist();
 
     @Benchmark
     public Object reviewOfARigThatHolds() {
@@ -136,41 +135,14 @@ public class LineBenchmark {
     @Benchmark
     @BenchmarkMode(Mode.AverageTime)
     public RealVector solveTwelveNodesDense() {
-        int n = tree.parent().length;
-        RealMatrix conductance = new Array2DRowRealMatrix(n, n);
-        RealVector source = new ArrayRealVector(n);
-        for (int i = 0; i < n; i++) {
-            if (tree.parent()[i] >= 0) {
-                double g = 1 / tree.ohm()[i];
-                conductance.addToEntry(i, i, g);
-                conductance.addToEntry(tree.parent()[i], tree.parent()[i], g);
-                conductance.addToEntry(i, tree.parent()[i], -g);
-                conductance.addToEntry(tree.parent()[i], i, -g);
-            }
-            if (tree.pack()[i] >= 0) {
-                double g = 1 / tree.innerOhm()[tree.pack()[i]];
-                conductance.addToEntry(i, i, g);
-                source.addToEntry(i, g * tree.restVolts()[tree.pack()[i]]);
-            }
-        }
-        RealVector volts = new LUDecomposition(conductance).getSolver().solve(source);
-        for (int step = 0; step < 30; step++) {
-            RealMatrix jacobian = conductance.copy();
-            RealVector rest = conductance.operate(volts).subtract(source);
-            for (int i = 0; i < n; i++) {
-                if (tree.device()[i] >= 0) {
-                    double v = volts.getEntry(i);
-                    double w = tree.watts()[tree.device()[i]];
-                    rest.addToEntry(i, w / v);
-                    jacobian.addToEntry(i, i, -w / (v * v));
-                }
-            }
-            RealVector by = new LUDecomposition(jacobian).getSolver().solve(rest);
-            volts = volts.subtract(by);
-            if (by.getLInfNorm() < 1e-12) {
-                return volts;
-            }
-        }
-        return volts;
+        return DenseNewton.volts(tree);
+    }
+
+    /** The same network by one run of ngspice, its start included. */
+    @Benchmark
+    @BenchmarkMode(Mode.AverageTime)
+    @Warmup(iterations = 1, time = 1)
+    public String solveTwelveNodesByNgspice() throws Exception {
+        return Ngspice.run(netlist);
     }
 }

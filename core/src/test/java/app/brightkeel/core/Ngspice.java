@@ -1,26 +1,22 @@
 package app.brightkeel.core;
 
-import static org.testng.Assert.assertTrue;
-
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.concurrent.TimeUnit;
-import org.testng.SkipException;
 
-/** The second opinion on circuits; {@code ./keel test} installs it. */
+/** The second opinion on circuits; {@code ./keel test} installs it. Free of TestNG: benchmarks run it too. */
 public final class Ngspice {
 
     private Ngspice() {}
 
-    /** Skips the test where it is not installed. */
-    public static void orSkip() {
-        boolean installed = Arrays.stream(System.getenv("PATH").split(":"))
+    /** What to say where it is not there. */
+    public static final String MISSING = "ngspice is not installed: apt-get install ngspice";
+
+    public static boolean installed() {
+        return Arrays.stream(System.getenv("PATH").split(":"))
                 .anyMatch(dir -> Files.isExecutable(Path.of(dir, "ngspice")));
-        if (!installed) {
-            throw new SkipException("ngspice is not installed: apt-get install ngspice");
-        }
     }
 
     /** What it prints for a netlist. */
@@ -31,7 +27,9 @@ public final class Ngspice {
                 .redirectErrorStream(true)
                 .start();
         String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertTrue(process.waitFor(30, TimeUnit.SECONDS));
+        if (!process.waitFor(30, TimeUnit.SECONDS)) {
+            throw new IllegalStateException("ngspice does not end");
+        }
         Files.delete(file);
         return out;
     }

@@ -88,10 +88,7 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
 
     @Override
     public FeedState compute(Needs needs) {
-        Network network = new Network(
-                needs.topology(),
-                needs.ohms().stream().mapToDouble(Double::doubleValue).toArray(),
-                needs.load());
+        Network network = network(needs);
         double[] watts =
                 needs.load().fullW().stream().mapToDouble(Double::doubleValue).toArray();
         Point full = solve(network, needs, watts, model -> 1);
@@ -150,6 +147,25 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
             packVolts.add(up < 0 ? network.volts(i) : packVolts.get(up));
         }
         return new Point(true, nodeVolts, amps, packVolts);
+    }
+
+    /**
+     * Volts and amperes at any other charge and draw; asked only where this stage is known.
+     *
+     * @param charge of each pack
+     * @param watts  of each device
+     */
+    public static Point at(Line line, ToDoubleFunction<PackModel> charge, List<Double> watts) {
+        Needs needs = STAGE.needs(line).value();
+        double[] powers = watts.stream().mapToDouble(Double::doubleValue).toArray();
+        return solve(network(needs), needs, powers, charge);
+    }
+
+    private static Network network(Needs needs) {
+        return new Network(
+                needs.topology(),
+                needs.ohms().stream().mapToDouble(Double::doubleValue).toArray(),
+                needs.load());
     }
 
     @Override

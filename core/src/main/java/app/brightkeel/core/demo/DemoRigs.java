@@ -7,6 +7,7 @@ import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fitting;
@@ -142,7 +143,8 @@ public final class DemoRigs {
                 .withAge(Figure.measured(0.86))
                 .withDepth(Figure.chosen(0.5))
                 .withMassKg(Figure.rated(2.7))
-                .withSize(DemoGear.size(0.151, 0.065, 0.096));
+                .withSize(DemoGear.size(0.151, 0.065, 0.096))
+                .withEnding(Ending.of(Ending.Form.TAB_4_8, Ending.Half.UNDECIDED));
         Transducer transducer = DemoGear.transducer("ice-10-22", "transducer")
                 .withMount(new Mount(MountKind.ICE_FLOAT, "hole", Figure.measured(0.45), Figure.measured(0.20)))
                 .withInUse("wide");
@@ -152,7 +154,9 @@ public final class DemoRigs {
                 pack.id(),
                 display.id(),
                 Wire.pair(new Gauge.Awg(20), Figure.measured(1.2)),
-                List.of(fuse(3, 0.06), new Fitting.Switch("switch", "rocker switch", Figure.UNSET)));
+                List.of(fuse(3, 0.06), new Fitting.Switch("switch", "rocker switch", Figure.UNSET)),
+                Ending.of(Ending.Form.TAB_4_8, Ending.Half.UNDECIDED),
+                Ending.UNKNOWN);
         return new Rig(
                 "Lantern crate, high tarn",
                 new Outing(
@@ -184,7 +188,15 @@ public final class DemoRigs {
                         .withMaxDischargeA(Figure.rated(10))
                         .withLabel(PackLabel.UNKNOWN.withPrice(Figure.chosen(0)))),
                 List.of(new Charger(
-                        "charger", "small lead charger", Chemistry.AGM, 1, Figure.rated(1), pack.id(), "", false)),
+                        "charger",
+                        "small lead charger",
+                        Chemistry.AGM,
+                        1,
+                        Figure.rated(1),
+                        pack.id(),
+                        "",
+                        false,
+                        Ending.of(Ending.Form.CLIP, Ending.Half.UNDECIDED))),
                 Schools.UNDECIDED,
                 Weights.EVEN,
                 Set.of(),

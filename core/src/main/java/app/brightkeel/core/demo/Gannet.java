@@ -5,6 +5,7 @@ import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fitting;
@@ -57,7 +58,8 @@ final class Gannet {
                 .withOrigin("lifepo4-50")
                 .withMassKg(Figure.rated(6.0))
                 .withSize(DemoGear.size(0.197, 0.166, 0.170))
-                .withMaxDischargeA(Figure.rated(50));
+                .withMaxDischargeA(Figure.rated(50))
+                .withEnding(Ending.of(Ending.Form.QUICK_PLUG, Ending.Half.SHROUDED));
         return new Rig(
                 "Gannet, fjord pedal",
                 new Outing(
@@ -76,7 +78,11 @@ final class Gannet {
                 craft(),
                 List.of(sonar(), head()),
                 List.of(nine, five, module, keypad),
-                new Harness(List.of(pack), List.of(new Junction("block", "fuse block")), segments()),
+                new Harness(
+                        List.of(pack),
+                        List.of(new Junction("block", "fuse block", Junction.Sort.BLOCK, Figure.rated(6), true)),
+                        segments(),
+                        List.of(spare())),
                 List.of(
                         Run.along(
                                 "sonar-run",
@@ -139,18 +145,33 @@ final class Gannet {
                         "shared trunk",
                         "pack",
                         "block",
-                        Wire.pair(new Gauge.Awg(20), Figure.measured(3)),
+                        Wire.pair(new Gauge.Awg(20), Figure.measured(3)).withTinned(true),
                         List.of(new Fitting.Fuse(
                                 "main",
                                 "main fuse",
                                 Figure.rated(10),
                                 Fitting.Form.STRIP,
                                 Figure.measured(0.12),
-                                Figure.UNSET))),
+                                Figure.UNSET)),
+                        Ending.of(Ending.Form.QUICK_PLUG, Ending.Half.OPEN_PINS),
+                        Ending.UNKNOWN),
                 branch("nine", 18, 1.2, 5),
                 branch("five", 18, 0.9, 3),
                 branch("module", 18, 0.6, 5),
                 branch("keypad", 18, 1.4, 1));
+    }
+
+    /** Made up at home, with the wrong half of the plug. */
+    private static Segment spare() {
+        return new Segment(
+                "spare-lead",
+                "spare supply lead",
+                "pack",
+                "five",
+                Wire.pair(new Gauge.Awg(18), Figure.measured(2.5)).withTinned(true),
+                List.of(),
+                Ending.of(Ending.Form.QUICK_PLUG, Ending.Half.SHROUDED),
+                Ending.UNKNOWN);
     }
 
     private static Segment branch(String device, int awg, double lengthM, double fuseA) {
@@ -159,7 +180,7 @@ final class Gannet {
                 "lead of the " + device,
                 "block",
                 device,
-                Wire.pair(new Gauge.Awg(awg), Figure.measured(lengthM)),
+                Wire.pair(new Gauge.Awg(awg), Figure.measured(lengthM)).withTinned(true),
                 List.of(new Fitting.Fuse(
                         device + "-fuse",
                         "fuse of the " + device,

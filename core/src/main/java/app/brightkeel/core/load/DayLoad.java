@@ -19,8 +19,9 @@ public record DayLoad(List<PhaseLoad> phases, List<Double> fullW, List<Double> s
      * @param from  since the start of the day [h]
      * @param hours length [h]
      * @param watts mean of each device over the phase [W], in the rig's order
+     * @param onW   of each device while it is on, or stands by where it is never on [W]
      */
-    public record PhaseLoad(int place, String name, double from, double hours, List<Double> watts) {
+    public record PhaseLoad(int place, String name, double from, double hours, List<Double> watts, List<Double> onW) {
         public double totalW() {
             return watts.stream().mapToDouble(Double::doubleValue).sum();
         }

@@ -114,7 +114,8 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
             Phase phase = needs.phases().get(p);
             double start = phase.startH().isSet() ? Math.max(at, phase.startH().value()) : at;
             at = pause(phases, at, start, nothing);
-            phases.add(new PhaseLoad(p, phase.name(), at, phase.hours().value(), meanWatts(needs, phase)));
+            phases.add(new PhaseLoad(
+                    p, phase.name(), at, phase.hours().value(), meanWatts(needs, phase), onWatts(needs, phase)));
             at += phase.hours().value();
         }
         pause(phases, at, needs.dayH(), nothing);
@@ -132,7 +133,7 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
     /** Adds the time from one hour to the other in which everything is off, if there is any; returns the later. */
     private static double pause(List<PhaseLoad> phases, double from, double to, List<Double> nothing) {
         if (to - from > LEAST_PAUSE_H) {
-            phases.add(new PhaseLoad(-1, "everything off", from, to - from, nothing));
+            phases.add(new PhaseLoad(-1, "everything off", from, to - from, nothing, nothing));
             return to;
         }
         return from;
@@ -144,6 +145,19 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
             Use use = phase.use(needs.devices().get(d).id());
             double standby = use.standby().isSet() ? use.standby().value() : 0;
             watts.add(needs.wattsAt(d, use.brightness().value()) * use.duty().value() + needs.standbyW(d) * standby);
+        }
+        return List.copyOf(watts);
+    }
+
+    private static List<Double> onWatts(Needs needs, Phase phase) {
+        List<Double> watts = new ArrayList<>();
+        for (int d = 0; d < needs.devices().size(); d++) {
+            Use use = phase.use(needs.devices().get(d).id());
+            boolean standsBy = use.standby().isSet() && use.standby().value() > 0;
+            watts.add(
+                    use.duty().value() > 0
+                            ? needs.wattsAt(d, use.brightness().value())
+                            : standsBy ? needs.standbyW(d) : 0);
         }
         return List.copyOf(watts);
     }

@@ -72,6 +72,28 @@ final class Drawing {
         return this;
     }
 
+    Drawing element(String part, String drags, List<String> takes, Point low, Point high, Text text) {
+        List<Point> area = List.of(low, at(high.x(), low.y()), high, at(low.x(), high.y()));
+        marks.add(new Mark.Element(part, drags, takes, area, text));
+        return this;
+    }
+
+    /** A length or place along a wire, measured to the centimetre by hand. */
+    Drawing along(String pointer, Point at, double fromX, double lowM, double highM, Text text) {
+        marks.add(new Mark.Drag(
+                pointer,
+                "",
+                at,
+                at(fromX, at.y()),
+                1,
+                at(fromX + lowM, at.y()),
+                at(fromX + highM, at.y()),
+                PLACE_STEP_M,
+                Figure.Basis.MEASURED,
+                text));
+        return this;
+    }
+
     /** A figure that is set by moving its place up and down. */
     Drawing handle(String pointer, Point at, double low, double high) {
         marks.add(new Mark.Handle(pointer, at, low, high));

@@ -10,6 +10,7 @@ import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
 import app.brightkeel.core.picture.Scene.Side;
 import app.brightkeel.core.picture.Scene.Twin;
+import app.brightkeel.core.protection.Adiabatic;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
@@ -20,32 +21,75 @@ import app.brightkeel.core.reference.FuseTables;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
 
-/** Time against current of the main fuse: its load, when it opens, what the wire carries, what a short draws. */
+/**
+ * Time against current of one fuse, both by logarithms: its load and start, when it opens, what the wire stands, what a
+ * short draws at either end, and the bands of the fuses before and behind it.
+ */
 final class FuseScene {
 
     private static final double SHORTEST_S = 0.01;
     private static final double LONGEST_S = 1000;
 
-    private FuseScene() {}
+    /** A start lasts less than a second. */
+    private static final double START_S = 1;
 
-    static Outcome<Scene> of(Line line) {
-        return line.get(Protection.STAGE)
-                .flatMap(state -> state.fuses().isEmpty()
-                        ? new Outcome.Missing<>(List.of("/harness/segments/0/fittings"))
-                        : Outcome.known(scene(state)));
+    /** More charts than a person looks through are not drawn; the table under Why holds every fuse. */
+    private static final int MOST_CHARTS = 6;
+
+    private final ProtectionState state;
+    private final FuseDuty fuse;
+    private final Drawing drawing = new Drawing();
+    private final double low;
+    private final double high;
+    private int steps;
+
+    private FuseScene(ProtectionState state, FuseDuty fuse) {
+        this.state = state;
+        this.fuse = fuse;
+        double least = neighboursOf().stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::min);
+        double most = neighboursOf().stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::max);
+        low = Math.min(0.5 * least, Math.max(0.05, 0.6 * fuse.loadA()));
+        high = Math.max(
+                20 * most, 1.5 * Math.max(fuse.ampacityA(), Math.min(fuse.sourceShortA(), 1000 * fuse.ratingA())));
     }
 
-    private static Scene scene(ProtectionState state) {
-        FuseDuty fuse = state.main();
-        double low = Math.min(0.5 * fuse.ratingA(), Math.max(0.05, 0.6 * fuse.loadA()));
-        double high = Math.max(10 * fuse.ratingA(), 1.5 * Math.max(fuse.ampacityA(), fuse.farShortA()));
-        Drawing drawing = new Drawing();
-        band(drawing, fuse.ratingA());
-        upright(drawing, Role.CURVE, fuse.loadA(), 0, Side.RIGHT, "load {}", Unit.AMPERE);
-        upright(drawing, Role.WANTED, fuse.ratingA(), 1, Side.LEFT, "fuse {}", Unit.RATING);
-        upright(drawing, Role.LIMIT, fuse.ampacityA(), 2, Side.RIGHT, "wire carries {}", Unit.AMPERE);
-        upright(drawing, Role.QUIET, fuse.farShortA(), 3, Side.LEFT, "short at the far end {}", Unit.AMPERE);
+    /** The main fuse first, then where all of them sit, then the others; or what is missing for them. */
+    static List<Outcome<Scene>> all(Line line) {
+        Outcome<ProtectionState> outcome = line.get(Protection.STAGE);
+        if (!outcome.isKnown()) {
+            return List.of(new Outcome.Missing<>(outcome.missing()));
+        }
+        ProtectionState state = outcome.value();
+        if (state.fuses().isEmpty()) {
+            return List.of(new Outcome.Missing<>(List.of("/harness/segments/0/fittings")));
+        }
+        FuseDuty main = state.main();
+        List<Outcome<Scene>> all = new ArrayList<>();
+        all.add(Outcome.known(new FuseScene(state, main).scene()));
+        all.add(Outcome.known(FusePlaceScene.of(line, state)));
+        state.fuses().stream()
+                .filter(duty -> duty != main)
+                .limit(MOST_CHARTS - 1)
+                .map(duty -> new FuseScene(state, duty).scene())
+                .map(Outcome::known)
+                .forEach(all::add);
+        return all;
+    }
+
+    private Scene scene() {
+        neighbours();
+        drawing.curve(Role.BAND, band(fuse.ratingA()), true);
+        wire();
+        upright(Role.CURVE, fuse.loadA(), LONGEST_S, Side.RIGHT, "load {}", Unit.AMPERE);
+        if (fuse.startA() > fuse.loadA() * 1.02) {
+            upright(Role.RESERVE, fuse.startA(), START_S, Side.RIGHT, "as it starts {}", Unit.AMPERE);
+        }
+        upright(Role.WANTED, fuse.ratingA(), LONGEST_S, Side.LEFT, "fuse {}", Unit.RATING);
+        upright(Role.LIMIT, fuse.ampacityA(), LONGEST_S, Side.RIGHT, "wire carries {}", Unit.AMPERE);
+        upright(Role.QUIET, fuse.farShortA(), LONGEST_S, Side.LEFT, "short at the far end {}", Unit.AMPERE);
+        upright(Role.QUIET, fuse.sourceShortA(), LONGEST_S, Side.LEFT, "short right behind it {}", Unit.AMPERE);
         Axis x = new Axis(Text.of("current"), Unit.AMPERE, low, high, true, Ticks.oneTwoFive(low, high));
         Axis y = new Axis(
                 Text.of("seconds until it opens"),
@@ -54,48 +98,108 @@ final class FuseScene {
                 LONGEST_S,
                 true,
                 List.of(0.01, 0.1, 1.0, 10.0, 100.0, 1000.0));
-        List<List<Text>> rows = List.of(
-                List.of(Text.of("load, everything on at the lowest volts"), Text.of(fuse.loadA(), Unit.AMPERE)),
-                List.of(Text.of("rating"), Text.of(fuse.ratingA(), Unit.RATING)),
-                List.of(Text.of("the thinnest wire behind it carries"), Text.of(fuse.ampacityA(), Unit.AMPERE)),
-                List.of(Text.of("short circuit at the far end"), Text.of(fuse.farShortA(), Unit.AMPERE)),
-                List.of(Text.of("dead short at the fuse"), Text.of(fuse.sourceShortA(), Unit.AMPERE)),
-                List.of(Text.of("it can break"), Text.of(fuse.breakingA(), Unit.AMPERE)));
         return new Scene(
-                Text.of("When the {} opens", fuse.name()),
-                Text.of(
-                        "shaded: its band, fastest to slowest · {} along the wire from the battery, {} allowed",
-                        new Amount(fuse.distanceM(), Unit.MILLIMETRE),
-                        new Amount(fuse.allowedM(), Unit.MILLIMETRE)),
+                Text.of("{}", fuse.name()),
+                Text.of("shaded: when it opens, fastest to slowest · red: what the wire stands")
+                        .then(neighbourWords()),
                 new Frame.Plot(x, y),
                 drawing.marks(),
-                new Twin(List.of("what", "current"), rows));
+                new Twin(List.of("what", "current"), rows()));
     }
 
-    private static void band(Drawing drawing, double ratingA) {
+    /** The band by its points; beyond the last what is let through is the same, so both edges go on down. */
+    private List<Point> band(double ratingA) {
         List<Point> slow = new ArrayList<>();
         List<Point> fast = new ArrayList<>();
         for (FuseTables.Opening row : FuseTables.openings()) {
             slow.add(at(row.multiple() * ratingA, row.slowestS()));
             fast.add(at(row.multiple() * ratingA, row.fastestS()));
         }
+        slow.add(beyond(slow.get(slow.size() - 1)));
+        fast.add(beyond(fast.get(fast.size() - 1)));
         Collections.reverse(fast);
         slow.addAll(fast);
-        drawing.curve(Role.BAND, slow, true);
+        return slow;
+    }
+
+    private Point beyond(Point last) {
+        double most = Math.max(last.x(), Math.min(high, last.x() * Math.sqrt(last.y() / SHORTEST_S)));
+        double more = most / last.x();
+        return at(most, Math.max(SHORTEST_S, last.y() / (more * more)));
+    }
+
+    /** Heat the weakest wire stands within the time the formula holds. */
+    private void wire() {
+        double from = Math.sqrt(fuse.withstandA2s() / Adiabatic.LONGEST_S);
+        double to = Math.min(high, Math.sqrt(fuse.withstandA2s() / SHORTEST_S));
+        if (from < high && to > from) {
+            drawing.path(Role.LIMIT, 1.6, at(from, Adiabatic.LONGEST_S), at(to, fuse.withstandA2s() / (to * to)));
+        }
+    }
+
+    private List<FuseDuty> neighboursOf() {
+        int place = state.fuses().indexOf(fuse);
+        return IntStream.range(0, state.fuses().size())
+                .filter(f -> f == fuse.upstream() || state.fuses().get(f).upstream() == place)
+                .mapToObj(f -> state.fuses().get(f))
+                .toList();
+    }
+
+    private void neighbours() {
+        for (FuseDuty other : neighboursOf()) {
+            drawing.curve(Role.GHOST, band(other.ratingA()), true);
+        }
+    }
+
+    private Text neighbourWords() {
+        List<FuseDuty> others = neighboursOf();
+        if (others.isEmpty()) {
+            return Text.of("");
+        }
+        Text words = Text.of(" · dashed: ");
+        for (int i = 0; i < others.size(); i++) {
+            boolean before = state.fuses().indexOf(others.get(i)) == fuse.upstream();
+            words = words.then(Text.of(
+                    (i == 0 ? "" : ", ") + (before ? "{} before it" : "{} behind it"),
+                    new Amount(others.get(i).ratingA(), Unit.RATING)));
+        }
+        return words;
+    }
+
+    private List<List<Text>> rows() {
+        List<List<Text>> rows = new ArrayList<>(List.of(
+                List.of(Text.of("load, everything on at the lowest volts"), Text.of(fuse.loadA(), Unit.AMPERE)),
+                List.of(Text.of("as it starts"), Text.of(fuse.startA(), Unit.AMPERE)),
+                List.of(Text.of("rating"), Text.of(fuse.ratingA(), Unit.RATING)),
+                List.of(Text.of("the thinnest wire behind it carries"), Text.of(fuse.ampacityA(), Unit.AMPERE)),
+                List.of(Text.of("short circuit at the far end"), Text.of(fuse.farShortA(), Unit.AMPERE)),
+                List.of(Text.of("dead short at the fuse"), Text.of(fuse.sourceShortA(), Unit.AMPERE)),
+                List.of(Text.of("it can break"), Text.of(fuse.breakingA(), Unit.AMPERE)),
+                List.of(
+                        Text.of("heat it may let through"),
+                        Text.of(fuse.letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND)),
+                List.of(
+                        Text.of("heat the weakest wire stands"),
+                        Text.of(fuse.withstandA2s(), Unit.AMPERE_SQUARED_SECOND))));
+        for (FuseDuty other : neighboursOf()) {
+            rows.add(List.of(Text.of("{}", other.name()), Text.of(other.ratingA(), Unit.RATING)));
+        }
+        return rows;
     }
 
     /** Lines stand side by side, so their labels go down in steps; far right they stand on the left. */
-    private static void upright(Drawing drawing, Role role, double amps, int step, Side side, String words, Unit unit) {
-        if (amps > 0 && Double.isFinite(amps)) {
-            Role label = role == Role.QUIET ? Role.QUIET : Role.LABEL;
-            drawing.path(role, 1, at(amps, SHORTEST_S), at(amps, LONGEST_S))
+    private void upright(Role role, double amps, double topS, Side side, String words, Unit unit) {
+        if (amps > low && amps < high) {
+            Role label = role == Role.QUIET || role == Role.RESERVE ? Role.QUIET : Role.LABEL;
+            drawing.path(role, 1, at(amps, SHORTEST_S), at(amps, topS))
                     .note(
                             label,
                             at(amps, LONGEST_S),
                             side,
-                            1.2 + 1.4 * step,
-                            " " + words + " ",
+                            1 + 1.3 * steps,
+                            side == Side.RIGHT ? "  " + words : words + "  ",
                             new Amount(amps, unit));
+            steps++;
         }
     }
 }

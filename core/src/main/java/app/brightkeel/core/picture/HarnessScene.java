@@ -1,6 +1,5 @@
 package app.brightkeel.core.picture;
 
-import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
@@ -17,11 +16,15 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The harness as a tree, to scale along the wire: thickness by gauge, fuses where they sit, volts at each node. */
+/**
+ * The harness as a tree, to scale along the wire: thickness by gauge, fuses where they sit, volts at each point and
+ * amperes in each wire at one moment. Its pieces can be chosen, dragged onto each other, stretched and taken out.
+ */
 final class HarnessScene {
 
     /** Room for a symbol of fixed size before the words beside it. */
@@ -30,94 +33,88 @@ final class HarnessScene {
     /** Lines above a wire that clear the symbol at its end. */
     private static final double OVER_SYMBOL = -1.8;
 
+    /** Half height of what can be pointed at, in rows; half width of a symbol, as a share of the reach. */
+    private static final double GRIP_ROWS = 0.14;
+
+    private static final double GRIP_SHARE = 0.03;
+
+    /** Handles stand beside the symbols: before a point's, above a fuse's. */
+    private static final double BEFORE_SHARE = 0.07;
+
+    private static final double ABOVE_ROWS = 0.16;
+
+    private static final double SHORTEST_M = 0.05;
+    private static final String HANG = "wire.hang.";
+    private static final String MOVE = "wire.move.";
+    private static final String PUT_IN = "wire.in.";
+
     private final Line line;
+    private final MomentState now;
     private final FeedState feed;
     private final Topology tree;
-    private final double[] along;
-    private final double[] row;
+    private final HarnessLayout layout;
     private final Drawing drawing = new Drawing();
-    private int rows;
 
-    private HarnessScene(Line line, FeedState feed) {
+    private HarnessScene(Line line, MomentState now) {
         this.line = line;
-        this.feed = feed;
+        this.now = now;
+        this.feed = now.feed();
         this.tree = feed.topology();
-        along = new double[tree.ids().size()];
-        row = new double[along.length];
+        layout = new HarnessLayout(line.rig(), tree);
     }
 
-    static Outcome<Scene> of(Line line) {
-        return line.get(Feed.STAGE).map(feed -> new HarnessScene(line, feed).scene());
+    static Outcome<Scene> of(Line line, Moment moment) {
+        return MomentState.of(line, moment).map(now -> new HarnessScene(line, now).scene());
     }
 
     private Scene scene() {
-        place();
-        double reach = 0.2;
-        for (double x : along) {
-            reach = Math.max(reach, x);
-        }
-        double low = -0.2 * reach;
-        double high = 1.38 * reach;
+        double reach = layout.reach();
         fuseLimit();
-        for (int node = 0; node < along.length; node++) {
+        for (int node = 0; node < tree.ids().size(); node++) {
             if (tree.segments().get(node) >= 0) {
                 segment(node);
             }
         }
-        for (int node = 0; node < along.length; node++) {
+        for (int node = 0; node < tree.ids().size(); node++) {
             node(node);
         }
+        // what can be pointed at lies above all that is drawn, small things above long ones
+        for (int node = 0; node < tree.ids().size(); node++) {
+            if (tree.segments().get(node) >= 0) {
+                wireGrip(node);
+            }
+        }
+        for (int node = 0; node < tree.ids().size(); node++) {
+            pointGrip(node);
+        }
+        for (int node = 0; node < tree.ids().size(); node++) {
+            if (tree.segments().get(node) >= 0) {
+                handles(node, reach);
+            }
+        }
         Axis x = new Axis(
-                Text.of("along the wire from the battery"), Unit.METRE, low, high, false, Ticks.linear(0, reach, 5));
-        Axis y = new Axis(Text.of(""), Unit.COUNT, -0.5 - 0.12, Math.max(rows, 1) - 0.5 + 0.05, false, List.of());
+                Text.of("along the wire from the battery"),
+                Unit.METRE,
+                -0.2 * reach,
+                1.38 * reach,
+                false,
+                Ticks.linear(0, reach, 5));
+        Axis y = new Axis(Text.of(""), Unit.COUNT, -0.5 - 0.12, layout.rows() - 0.5 + 0.05, false, List.of());
         return new Scene(
                 Text.of("The harness, to scale along the wire"),
-                Text.of("line thickness by gauge · volts at full brightness, from a full and from a nearly empty pack"),
+                Text.of("line thickness by gauge · ").then(now.words()),
                 new Frame.Plot(x, y),
                 drawing.marks(),
                 twin());
     }
 
-    private void place() {
-        for (int node = 0; node < along.length; node++) {
-            int up = tree.parents().get(node);
-            int place = tree.segments().get(node);
-            along[node] = up < 0 ? 0 : reach(node, up, place);
-        }
-        for (int node = 0; node < along.length; node++) {
-            if (tree.parents().get(node) < 0) {
-                arrange(node);
-            }
-        }
-    }
-
-    private double reach(int node, int up, int place) {
-        Segment segment = line.rig().harness().segments().get(place);
-        double length = segment.wire().lengthM().value();
-        // a further pack of a bank feeds back towards the battery end
-        return segment.to().equals(tree.ids().get(node)) ? along[up] + length : Math.max(0, along[up] - length);
-    }
-
-    private double arrange(int node) {
-        double sum = 0;
-        int children = 0;
-        for (int child = node + 1; child < along.length; child++) {
-            if (tree.parents().get(child) == node) {
-                sum += arrange(child);
-                children++;
-            }
-        }
-        row[node] = children == 0 ? rows++ : sum / children;
-        return row[node];
-    }
-
-    private Point spot(int node) {
-        return at(along[node], row[node]);
+    private Segment into(int node) {
+        return line.rig().harness().segments().get(tree.segments().get(node));
     }
 
     private void fuseLimit() {
         double limit = FuseDuty.BARE_M;
-        drawing.path(Role.LIMIT, 1, at(limit, -0.5), at(limit, Math.max(rows, 1) - 0.5))
+        drawing.path(Role.LIMIT, 1, at(limit, -0.5), at(limit, layout.rows() - 0.5))
                 .note(
                         Role.QUIET,
                         at(limit, -0.5),
@@ -128,79 +125,90 @@ final class HarnessScene {
     }
 
     private void segment(int node) {
-        Segment segment = line.rig().harness().segments().get(tree.segments().get(node));
-        Point start = spot(tree.parents().get(node));
-        Point end = spot(node);
+        Segment segment = into(node);
+        Point start = layout.spot(tree.parents().get(node));
+        Point end = layout.spot(node);
         double area = segment.wire().gauge().size().areaMm2();
         boolean branch = tree.devices().get(node) >= 0;
+        Text words = Text.of(
+                branch ? "  {}, {}, {}" : "{}, {}, {}",
+                segment.name(),
+                new Amount(segment.wire().lengthM().value(), Unit.METRE),
+                new Amount(area, Unit.WIRE));
+        if (now.point().exists()) {
+            double amps = Math.abs(now.point().amps().get(node));
+            words = words.then(Text.of(", {}", new Amount(amps, Unit.AMPERE)));
+        }
         drawing.path(Role.CONDUCTOR, 1.2 * Math.sqrt(area / 0.2), start, at(start.x(), end.y()), end)
                 .note(
                         Role.LABEL,
                         branch ? at(start.x(), end.y()) : at((start.x() + end.x()) / 2, end.y()),
                         branch ? Side.RIGHT : Side.MIDDLE,
                         branch ? OVER_SYMBOL : -0.8,
-                        branch ? "  {}, {}, {}" : "{}, {}, {}",
-                        segment.name(),
-                        new Amount(segment.wire().lengthM().value(), Unit.METRE),
-                        new Amount(area, Unit.WIRE));
+                        words);
         fittings(segment, start, end);
     }
 
     private void fittings(Segment segment, Point start, Point end) {
-        List<Fitting> fittings = segment.fittings();
-        double length = end.x() - start.x();
-        for (int f = 0; f < fittings.size(); f++) {
-            Fitting fitting = fittings.get(f);
+        for (int f = 0; f < segment.fittings().size(); f++) {
+            Fitting fitting = segment.fittings().get(f);
+            Point here = at(placeOf(segment, f, start, end), end.y());
             if (fitting instanceof Fitting.Fuse fuse) {
-                double x = start.x() + Math.min(fuse.atM().orAssume(0).value(), length);
-                drawing.spot(Role.FUSE, at(x, end.y()))
+                drawing.spot(Role.FUSE, here)
                         .note(
                                 Role.LABEL,
-                                at(x, end.y()),
+                                here,
                                 Side.MIDDLE,
                                 1.5,
                                 "{}",
                                 new Amount(fuse.ratingA().value(), Unit.RATING));
             } else {
-                Role role = fitting instanceof Fitting.Switch ? Role.SWITCH : Role.JOINT;
-                double x = start.x() + length * (f + 1) / (fittings.size() + 1);
-                drawing.spot(role, at(x, end.y()))
-                        .note(Role.QUIET, at(x, end.y()), Side.MIDDLE, 1.5, "{}", fitting.name());
+                drawing.spot(fitting instanceof Fitting.Switch ? Role.SWITCH : Role.JOINT, here)
+                        .note(Role.QUIET, here, Side.MIDDLE, 1.5, "{}", fitting.name());
             }
         }
+    }
+
+    /** A fuse sits where it sits; others have no measured place and share the wire evenly. */
+    private static double placeOf(Segment segment, int f, Point start, Point end) {
+        double length = end.x() - start.x();
+        return segment.fittings().get(f) instanceof Fitting.Fuse fuse
+                ? start.x() + Math.min(fuse.atM().orAssume(0).value(), length)
+                : start.x() + length * (f + 1) / (segment.fittings().size() + 1);
     }
 
     private void node(int node) {
         int device = tree.devices().get(node);
         int pack = tree.packs().get(node);
-        Point here = spot(node);
+        Point here = layout.spot(node);
         if (device >= 0) {
             device(line.rig().devices().get(device), device, here);
         } else if (pack >= 0) {
             drawing.spot(Role.PACK, here).note(Role.LABEL, here, Side.LEFT, -2.6, "{}  ", nameOf(pack));
-            volts(node, here, Side.RIGHT, 4.4);
+            volts(node, here, 2.4);
         } else {
             drawing.spot(Role.JUNCTION, here);
-            volts(node, here, Side.LEFT, 1.4);
+            volts(node, here, 1.4);
         }
     }
 
     private void device(Device device, int place, Point here) {
-        Outcome<Double> empty = feed.deviceVolts(place, feed.empty());
+        boolean off = now.watts().get(place) == 0;
+        Outcome<Double> volts = feed.deviceVolts(place, now.point());
         double least = device.limits().minV().value();
-        boolean starved = !empty.isKnown() || empty.value() < least;
+        boolean starved = !off && (!volts.isKnown() || volts.value() < least);
         drawing.spot(starved ? Role.DEVICE_STARVED : Role.DEVICE, here)
-                .note(Role.LABEL, here, Side.RIGHT, -0.7, BESIDE + "{}", device.name());
-        if (empty.isKnown()) {
+                .note(off ? Role.QUIET : Role.LABEL, here, Side.RIGHT, -0.7, BESIDE + "{}", device.name());
+        if (!volts.isKnown()) {
+            drawing.note(Role.MISSING, here, Side.RIGHT, 0.4, BESIDE + "volts collapse");
+        } else {
             drawing.note(
                     starved ? Role.MISSING : Role.LABEL,
                     here,
                     Side.RIGHT,
                     0.4,
-                    BESIDE + "{} nearly empty",
-                    volt(empty.value()));
-        } else {
-            drawing.note(Role.MISSING, here, Side.RIGHT, 0.4, BESIDE + "volts collapse");
+                    off ? BESIDE + "off, {}" : BESIDE + "{}",
+                    volt(volts.value()));
         }
         drawing.note(Role.QUIET, here, Side.RIGHT, 1.5, BESIDE + "needs {}", volt(least));
     }
@@ -214,16 +222,15 @@ final class HarnessScene {
                         .toList());
     }
 
-    private void volts(int node, Point here, Side side, double lines) {
-        if (feed.empty().exists() && feed.full().exists()) {
+    private void volts(int node, Point here, double lines) {
+        if (now.point().exists()) {
             drawing.note(
-                    Role.QUIET,
+                    Role.LABEL,
                     here,
-                    side,
+                    Side.LEFT,
                     lines,
-                    "{} full, {} nearly empty",
-                    volt(feed.full().volts().get(node)),
-                    volt(feed.empty().volts().get(node)));
+                    "{}  ",
+                    volt(now.point().volts().get(node)));
         }
     }
 
@@ -231,22 +238,103 @@ final class HarnessScene {
         return new Amount(volts, Unit.VOLT);
     }
 
+    private void wireGrip(int node) {
+        Segment segment = into(node);
+        Point start = layout.spot(tree.parents().get(node));
+        Point end = layout.spot(node);
+        drawing.element(
+                segment.id(),
+                HANG + segment.id() + ".",
+                List.of(MOVE, PUT_IN),
+                at(Math.min(start.x(), end.x()), end.y() - GRIP_ROWS),
+                at(Math.max(start.x(), end.x()), end.y() + GRIP_ROWS),
+                Text.of("{}", segment.name()));
+        for (int f = 0; f < segment.fittings().size(); f++) {
+            Fitting fitting = segment.fittings().get(f);
+            Point here = at(placeOf(segment, f, start, end), end.y());
+            grip(fitting.id(), MOVE + fitting.id() + ".", List.of(), here, fitting.name());
+        }
+    }
+
+    private void pointGrip(int node) {
+        int device = tree.devices().get(node);
+        String carried = tree.segments().get(node) < 0 ? "" : HANG + into(node).id() + ".";
+        if (device >= 0) {
+            Device fed = line.rig().devices().get(device);
+            grip(fed.id(), carried, List.of(), layout.spot(node), fed.name());
+        } else {
+            int pack = tree.packs().get(node);
+            String id = tree.ids().get(node);
+            String name = pack >= 0 ? nameOf(pack) : junction(id);
+            grip(id, pack >= 0 ? "" : carried, List.of(HANG), layout.spot(node), name);
+        }
+    }
+
+    private String junction(String id) {
+        return line.rig().harness().junction(id).orElseThrow().name();
+    }
+
+    private void grip(String part, String drags, List<String> takes, Point here, String name) {
+        double half = GRIP_SHARE * layout.reach();
+        drawing.element(
+                part,
+                drags,
+                takes,
+                at(here.x() - half, here.y() - 1.4 * GRIP_ROWS),
+                at(here.x() + half, here.y() + 1.4 * GRIP_ROWS),
+                Text.of("{}", name));
+    }
+
+    /** A wire is stretched at its end, a fuse slid along it. */
+    private void handles(int node, double reach) {
+        Segment segment = into(node);
+        int place = tree.segments().get(node);
+        Point start = layout.spot(tree.parents().get(node));
+        Point end = layout.spot(node);
+        if (!layout.forwards(node)) {
+            return;
+        }
+        double before = BEFORE_SHARE * reach;
+        drawing.along(
+                Pointer.segment(place, "wire/lengthM"),
+                at(end.x() - before, end.y()),
+                start.x() - before,
+                SHORTEST_M,
+                1.3 * reach - start.x(),
+                Text.of("length of {}", segment.name()));
+        for (int f = 0; f < segment.fittings().size(); f++) {
+            if (segment.fittings().get(f) instanceof Fitting.Fuse fuse) {
+                drawing.along(
+                        Pointer.fitting(place, f, "atM"),
+                        at(placeOf(segment, f, start, end), end.y() + ABOVE_ROWS),
+                        start.x(),
+                        0,
+                        segment.wire().lengthM().value(),
+                        Text.of("place of {}", fuse.name()));
+            }
+        }
+    }
+
     private Twin twin() {
         List<List<Text>> all = new ArrayList<>();
-        for (int node = 0; node < along.length; node++) {
+        for (int node = 0; node < tree.ids().size(); node++) {
             int device = tree.devices().get(node);
             int pack = tree.packs().get(node);
             String name = device >= 0
                     ? line.rig().devices().get(device).name()
-                    : pack >= 0 ? nameOf(pack) : "junction " + tree.ids().get(node);
+                    : pack >= 0 ? nameOf(pack) : junction(tree.ids().get(node));
             all.add(List.of(
                     Text.of("{}", name),
-                    Text.of(along[node], Unit.METRE),
+                    Text.of(layout.along(node), Unit.METRE),
+                    at(now.point(), node),
+                    now.point().exists() ? Text.of(now.point().amps().get(node), Unit.AMPERE) : Text.of("–"),
                     at(feed.full(), node),
                     at(feed.mean(), node),
                     at(feed.empty(), node)));
         }
-        return new Twin(List.of("point", "along the wire", "pack full", "pack at its mean", "nearly empty"), all);
+        return new Twin(
+                List.of("point", "along the wire", "now", "into it", "pack full", "pack at its mean", "nearly empty"),
+                all);
     }
 
     private static Text at(FeedState.Point point, int node) {

@@ -16,8 +16,14 @@ public final class Pictures {
             case MOUNT -> List.of(MountScene.of(line), CraftScene.of(line));
             case SCREEN -> List.of(PowerScene.of(line), ReachScene.of(line));
             case BATTERY -> battery(line);
+            case FUSE -> FuseScene.all(line);
             default -> List.of(of(line, link));
         };
+    }
+
+    /** The harness of the Wire link at another moment. */
+    public static Outcome<Scene> harness(Line line, Moment moment) {
+        return HarnessScene.of(line, moment);
     }
 
     /** Sharing wants packs that share. */
@@ -36,8 +42,8 @@ public final class Pictures {
             case MOUNT -> MountScene.of(line);
             case CABLE -> CableScene.of(line);
             case SCREEN -> PowerScene.of(line);
-            case WIRE -> HarnessScene.of(line);
-            case FUSE -> FuseScene.of(line);
+            case WIRE -> HarnessScene.of(line, Moment.JUDGED);
+            case FUSE -> FuseScene.all(line).get(0);
             case BATTERY -> DischargeScene.of(line);
             case CARRY -> BalanceScene.of(line);
         };

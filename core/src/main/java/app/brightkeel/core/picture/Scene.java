@@ -168,6 +168,20 @@ public record Scene(Text title, Text subtitle, Frame frame, List<Mark> marks, Tw
         }
 
         /**
+         * A piece that can be chosen, to be set and changed; dragged onto another piece it takes the change
+         * {@code drags + part of that one}.
+         *
+         * @param part  id of the piece
+         * @param drags start of a change's id; "" where it cannot be dragged
+         * @param takes starts of ids of changes that end at this piece
+         */
+        record Element(String part, String drags, List<String> takes, List<Point> area, Text text) implements Mark {
+            /** On paper there is nothing to choose. */
+            @Override
+            public void draw(Pen pen) {}
+        }
+
+        /**
          * Dragging up and down, or arrow keys, set the figure at the pointer to where the handle then is.
          *
          * @param low  of its y, and {@code high}

@@ -49,6 +49,16 @@ public record Text(List<String> words, List<Amount> amounts) {
         return new Text(words, amounts);
     }
 
+    /** These words, and others right after them. */
+    public Text then(Text more) {
+        List<String> all = new ArrayList<>(words);
+        all.set(all.size() - 1, all.get(all.size() - 1) + more.words.get(0));
+        all.addAll(more.words.subList(1, more.words.size()));
+        List<Amount> both = new ArrayList<>(amounts);
+        both.addAll(more.amounts);
+        return new Text(all, both);
+    }
+
     /** A single amount without words. */
     public static Text of(double si, Unit unit) {
         return of("{}", new Amount(si, unit));

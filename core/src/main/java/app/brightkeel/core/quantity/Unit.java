@@ -19,6 +19,7 @@ public enum Unit {
     MILLIMETRE(Style.PLAIN, new Shown("mm", 1000, 0, 0), us(Style.PLAIN, "in", 1 / 0.0254, 0, 1)),
     /** Of letters and figures on a screen. */
     FINE_MILLIMETRE(Style.PLAIN, new Shown("mm", 1000, 0, 1), us(Style.PLAIN, "in", 1 / 0.0254, 0, 2)),
+    NEWTON(Style.PLAIN, metric("N", 0), us(Style.PLAIN, "lbf", 1 / 4.4482216152605, 0, 0)),
     NEWTON_METRE(Style.PLAIN, metric("N·m", 1)),
     KILOGRAM(Style.PLAIN, metric("kg", 1), us(Style.PLAIN, "lb", 1 / 0.45359237, 0, 1)),
     CELSIUS(Style.PLAIN, metric("°C", 0), us(Style.PLAIN, "°F", 1.8, 32, 0)),

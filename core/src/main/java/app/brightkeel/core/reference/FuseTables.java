@@ -17,6 +17,14 @@ public final class FuseTables {
 
     private FuseTables() {}
 
+    /** The smallest size that carries a load for long; where none does, the largest [A]. */
+    public static double smallestFor(double loadA) {
+        return STANDARD_A.stream()
+                .filter(size -> size * LOAD_SHARE >= loadA * (1 - 1e-9))
+                .findFirst()
+                .orElse(STANDARD_A.get(STANDARD_A.size() - 1));
+    }
+
     /**
      * Cold resistance [Ω] of a blade fuse. The product of rating and resistance falls slowly with the rating; sizes
      * the table does not hold are read from that product.

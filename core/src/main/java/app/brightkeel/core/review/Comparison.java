@@ -143,9 +143,11 @@ public final class Comparison {
         return all;
     }
 
-    /** The change with this id, among the alternatives of every link, the cures of findings, and what is wider. */
+    /** The change with this id, among the edits and alternatives of every link, the cures of findings, and what is wider. */
     public static Optional<Change> find(Line line, String id) {
-        return of(id, links().flatMap(link -> link.alternatives(line).stream()))
+        return links().flatMap(link -> link.edit(line, id).stream())
+                .findFirst()
+                .or(() -> of(id, links().flatMap(link -> link.alternatives(line).stream())))
                 .or(() -> of(
                         id,
                         Rules.ALL.stream()

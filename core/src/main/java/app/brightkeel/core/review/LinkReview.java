@@ -69,6 +69,11 @@ public interface LinkReview {
         return List.of();
     }
 
+    /** An edit of a piece of the link that its picture offers, by an id that says it all; nothing where it makes no sense. */
+    default Optional<Change> edit(Line line, String id) {
+        return Optional.empty();
+    }
+
     /** Alternatives to compare, smallest first; each a whole change. */
     List<Change> alternatives(Line line);
 }

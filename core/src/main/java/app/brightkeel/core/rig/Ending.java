@@ -50,18 +50,13 @@ public record Ending(Form form, Half half, Figure pins, Figure acrossM) implemen
         public boolean plug() {
             return plug;
         }
-
-        /** Whether it can be crimped on and still pass the hole that its wire passes: nothing but a bare end is sure to. */
-        public boolean crimped() {
-            return this == TAB_4_8 || this == TAB_6_3 || this == POST;
-        }
     }
 
     /** Which half of a plug. */
     public enum Half implements Worded {
         UNDECIDED("not known"),
         SHROUDED("shrouded half"),
-        OPEN_PINS("half with open pins");
+        OPEN_PINS("open-pin half");
 
         private final String words;
 

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.testng.SkipException;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -133,7 +134,9 @@ public class BankTest {
      */
     @Test
     public void sharingAgreesWithNgspice() throws Exception {
-        Ngspice.orSkip();
+        if (!Ngspice.installed()) {
+            throw new SkipException(Ngspice.MISSING);
+        }
         double watts = 30;
         PackModel new10 = new PackModel("a", Chemistry.LIFEPO4, 1, 10, 5, 1, 1, 1, 1, 0.022, 1, 0.0125);
         PackModel worn = new PackModel("b", Chemistry.LIFEPO4, 1, 10, 5, 1, 0.7, 1, 1, 0.035, 1, 0.0125, 0.95);

@@ -4,7 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.rig.Leaf;
+import java.util.List;
 import java.util.Random;
+import org.hipparchus.linear.RealVector;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -80,6 +83,55 @@ public class NetworkTest {
             }
         }
         assertTrue(solved > 250, "solved " + solved);
+    }
+
+    /** Dense Newton steps of Hipparchus from the volts without power come to the same, near the limit too. */
+    @Test
+    public void agreesWithDenseNewtonOfALibrary() {
+        Random random = new Random(3);
+        int compared = 0;
+        for (int n = 0; compared < 120; n++) {
+            RandomTree tree = RandomTree.of(random, 3 + n % 12);
+            double most = tree.leaves().contains(Leaf.POWER) ? tree.limit() : 1;
+            for (double share : new double[] {0.5, 0.99, 1 - 1e-5}) {
+                RandomTree loaded = tree.drawing(most * share);
+                Network network = loaded.network();
+                assertTrue(network.solve(loaded.restVolts(), loaded.innerOhm(), loaded.watts()));
+                RealVector dense = DenseNewton.volts(loaded);
+                for (int node = 0; node < network.nodes(); node++) {
+                    assertEquals(network.volts(node), dense.getEntry(node), 1e-6, "tree " + n + ", node " + node);
+                }
+                compared++;
+            }
+        }
+    }
+
+    /** Leaves by hand: 12.8 V behind 0.5 Ω. 1 A: 12.3 V. 12 Ω: 12.8·12/12.5 = 12.288 V. Both: 12.3·12/12.5 = 11.808 V. */
+    @Test
+    public void currentAndResistanceByHand() {
+        double atV = 12;
+        List<Leaf> kinds = List.of(Leaf.CURRENT, Leaf.RESISTANCE);
+        double[][] cases = {{12, 0, 12.3}, {0, 12, 12.288}, {12, 12, 11.808}};
+        for (double[] each : cases) {
+            Network network = new Network(
+                    new int[] {-1, 0, 1, 1},
+                    new double[] {0, 0.5, 0, 0},
+                    new int[] {0, -1, -1, -1},
+                    new int[] {-1, -1, 0, 1},
+                    kinds,
+                    atV);
+            assertTrue(network.solve(new double[] {12.8}, new double[] {0}, new double[] {each[0], each[1]}));
+            assertEquals(network.volts(1), each[2], 1e-12);
+            assertEquals(network.deviceWatts(2, each[0]), each[0] / atV * each[2], 1e-9);
+        }
+        Network drained = new Network(
+                new int[] {-1, 0},
+                new double[] {0, 1},
+                new int[] {0, -1},
+                new int[] {-1, 0},
+                List.of(Leaf.CURRENT),
+                atV);
+        assertFalse(drained.solve(new double[] {12.8}, new double[] {0}, new double[] {13 * atV}), "13 A over 1 Ω");
     }
 
     @Test

@@ -100,6 +100,22 @@ public record RandomTree(
         return low;
     }
 
+    /** Current of the device at a node at some volts [A]. */
+    double leafAmps(int node, double volts) {
+        int d = device[node];
+        return leaves.get(d).amps(watts[d], LEAF_V, volts);
+    }
+
+    /** How that grows with the volts [1/Ω]. */
+    double leafSlope(int node, double volts) {
+        double w = watts[device[node]];
+        return switch (leaves.get(device[node])) {
+            case POWER -> -w / (volts * volts);
+            case CURRENT -> 0;
+            case RESISTANCE -> w / (LEAF_V * LEAF_V);
+        };
+    }
+
     /** What Kirchhoff's current law leaves over at a node, computed from the volts alone. */
     double imbalance(Network network, int node) {
         double sum = 0;
@@ -115,8 +131,7 @@ public record RandomTree(
             sum += (restVolts[pack[node]] - network.volts(node)) / innerOhm[pack[node]];
         }
         if (device[node] >= 0) {
-            int d = device[node];
-            sum -= leaves.get(d).amps(watts[d], LEAF_V, network.volts(node));
+            sum -= leafAmps(node, network.volts(node));
         }
         return sum;
     }
@@ -130,7 +145,7 @@ public record RandomTree(
     }
 
     /** The same network for ngspice: behavioural sources as constant-power leaves, every node set near its source. */
-    String netlist() {
+    public String netlist() {
         StringBuilder net = new StringBuilder("generated harness\n");
         for (int i = 0; i < parent.length; i++) {
             if (parent[i] >= 0) {

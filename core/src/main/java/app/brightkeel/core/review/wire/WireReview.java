@@ -14,6 +14,7 @@ import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The Wire link: volts at the worst device, nearly empty; gauges as what could be had instead. */
 public final class WireReview implements LinkReview {
@@ -65,9 +66,25 @@ public final class WireReview implements LinkReview {
         return Text.of(template.toString(), parts.toArray());
     }
 
-    /** Every size for the segments on the way to the worst device. */
+    @Override
+    public Optional<Change> edit(Line line, String id) {
+        return HarnessEdits.of(line, id);
+    }
+
+    @Override
+    public Merit merit(Line planned, Line changed) {
+        return WireMerit.of(planned, changed);
+    }
+
+    /** Every size for the segments on the way to the worst device, and the schools of distribution. */
     @Override
     public List<Change> alternatives(Line line) {
+        List<Change> all = new ArrayList<>(gauges(line));
+        all.addAll(Distribution.all(line));
+        return all;
+    }
+
+    private static List<Change> gauges(Line line) {
         Outcome<FeedState> feed = line.get(Feed.STAGE);
         if (!feed.isKnown() || feed.value().worstDevice() < 0) {
             return List.of();

@@ -1,0 +1,68 @@
+package app.brightkeel.core.gear;
+
+import app.brightkeel.core.reference.Curve;
+import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.Segment;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+
+/** What a harness costs, by made-up prices. */
+public final class HarnessPrices {
+
+    private static final Curve PER_METRE =
+            Table.read(HarnessPrices.class, "wires.csv").curve("areaMm2", "pricePerM");
+    private static final Map<String, Double> PIECES = pieces();
+
+    private HarnessPrices() {}
+
+    /** Wire, fittings, terminals at both ends and points where wires meet; gauges and lengths must be set. */
+    public static double of(Harness harness) {
+        double sum = 0;
+        for (Segment segment : harness.segments()) {
+            double area = segment.wire().gauge().size().areaMm2();
+            sum += segment.wire().lengthM().value() * PER_METRE.at(area) + 2 * piece("terminal");
+            sum += segment.fittings().stream().mapToDouble(HarnessPrices::of).sum();
+        }
+        for (Junction junction : harness.junctions()) {
+            sum += piece(junction.sort().name()) * waysCounted(harness, junction);
+        }
+        return sum;
+    }
+
+    private static double of(Fitting fitting) {
+        if (fitting instanceof Fitting.Fuse fuse) {
+            return piece(fuse.form().name());
+        }
+        return piece(fitting instanceof Fitting.Switch ? "switch" : "joint");
+    }
+
+    /** Blocks and switched harnesses cost by the way; where nobody counted, as many as are in use. */
+    private static double waysCounted(Harness harness, Junction junction) {
+        boolean byWay = junction.sort() == Junction.Sort.BLOCK || junction.sort() == Junction.Sort.SWITCHED;
+        if (!byWay) {
+            return 1;
+        }
+        return junction.ways().isSet()
+                ? junction.ways().value()
+                : harness.from(junction.id()).size();
+    }
+
+    private static double piece(String what) {
+        Double price = PIECES.get(what.toLowerCase(Locale.ROOT).replace('_', '-'));
+        if (price == null) {
+            throw new IllegalStateException("no price for " + what);
+        }
+        return price;
+    }
+
+    private static Map<String, Double> pieces() {
+        Table table = Table.read(HarnessPrices.class, "fittings.csv");
+        Map<String, Double> all = new HashMap<>();
+        table.rows().forEach(row -> all.put(row.get("what"), Table.number(row, "price")));
+        return Map.copyOf(all);
+    }
+}

@@ -1,0 +1,74 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.rig.Harness;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** The whole harness built anew by one of the usual ways of handing power on. */
+final class Distribution {
+
+    /** A school of distribution. */
+    enum School {
+        IN_LINE("A fused lead of its own to each device"),
+        SPLITTER("One fused trunk and a splitter"),
+        BLOCK("A trunk to a labelled fuse block with spares"),
+        SWITCHED("A switched accessory harness with a lamp"),
+        BOAT("Rings on the boat's own battery, a fused pair to each device"),
+        QUICK_PLUGS("Quick plugs that the charger uses too");
+
+        private final String words;
+
+        School(String words) {
+            this.words = words;
+        }
+    }
+
+    /** Sizes thicker than the formula's that are tried until no device goes short. */
+    private static final int MOST_THICKER = 5;
+
+    private Distribution() {}
+
+    /** Every school that this rig can be built by: one battery in use and something to feed. */
+    static List<Change> all(Line line) {
+        Harness harness = line.entered().harness();
+        if (harness.sources().size() != 1 || line.rig().devices().isEmpty()) {
+            return List.of();
+        }
+        List<Change> all = new ArrayList<>();
+        for (School school : School.values()) {
+            if (line.rig().devices().size() > 1 || school != School.SPLITTER) {
+                all.add(built(line, school));
+            }
+        }
+        return all;
+    }
+
+    private static Change built(Line line, School school) {
+        Change last = change(line, school, 0);
+        for (int thicker = 1; thicker <= MOST_THICKER && starves(line.with(last.after())); thicker++) {
+            last = change(line, school, thicker);
+        }
+        return last;
+    }
+
+    private static Change change(Line line, School school, int thicker) {
+        return new Change(
+                "wire.school." + school.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                Text.of(school.words),
+                Effort.BUY,
+                new HarnessBuilt(line, school, thicker).rig());
+    }
+
+    private static boolean starves(Line tried) {
+        return WireRules.ALL.stream()
+                .filter(rule -> rule.force() == Rule.Force.PHYSICS)
+                .anyMatch(rule -> rule.verdict(rule.judge(tried)) == Verdict.FAILS);
+    }
+}

@@ -1,0 +1,399 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.DropFormula;
+import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.pack.PackModel;
+import app.brightkeel.core.pack.PackString;
+import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.protection.Ampacity;
+import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.reference.WireTables;
+import app.brightkeel.core.review.wire.Distribution.School;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Ending;
+import app.brightkeel.core.rig.Ending.Half;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.Limits;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Sockets;
+import app.brightkeel.core.rig.Wire;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** One harness built anew: lengths as they are known, gauges by the formula of ABYC E-11, fuses by load and limits. */
+final class HarnessBuilt {
+
+    private static final double NOMINAL_V = 12;
+
+    /** 3 % of 12 V, of which a trunk may take two thirds; the split is common practice, no source. */
+    private static final double ALLOWED_V = 0.36;
+
+    private static final double TRUNK_SHARE = 2.0 / 3;
+
+    private static final double FUSE_AT_M = 0.10;
+    private static final double AT_BLOCK_M = 0.02;
+    private static final double AT_POST_M = 0.03;
+    private static final double PIGTAIL_M = 0.15;
+    private static final double LEAST_BRANCH_M = 0.2;
+
+    /** A lead nobody has measured yet is planned this long [m], most of it together with the others. */
+    private static final double PLANNED_M = 1;
+
+    private static final double TOGETHER = 0.6;
+
+    /** Outside a sheath thinner wire breaks in handling: 18 AWG (handbook §7, common practice). */
+    private static final double LEAST_MM2 = 0.82;
+
+    /** A main fuse so many times a branch's is likely to outlast it. */
+    private static final double COORDINATED = 1.6;
+
+    /** Draw of a harness's own lamp; common practice, no source [A]. */
+    private static final double LAMP_A = 0.02;
+
+    private static final int SPARE_WAYS = 2;
+
+    private final Line line;
+    private final School school;
+    private final int thicker;
+    private final List<Device> devices;
+    private final Pack pack;
+    private final List<Segment> segments = new ArrayList<>();
+    private final List<Junction> junctions = new ArrayList<>();
+    private Rig rig;
+
+    /** @param thicker sizes added to what the formula wants */
+    HarnessBuilt(Line line, School school, int thicker) {
+        this.line = line;
+        this.school = school;
+        this.thicker = thicker;
+        rig = line.entered();
+        devices = line.rig().devices();
+        pack = line.rig().harness().packs().get(rig.harness().sources().get(0).get(0));
+    }
+
+    Rig rig() {
+        switch (school) {
+            case IN_LINE -> direct(pack.ending().mate(), Fitting.Form.BLADE, FUSE_AT_M);
+            case BOAT -> {
+                Ending post = Ending.of(Ending.Form.POST, Half.UNDECIDED);
+                rig = rig.with(rig.harness().pack(pack.id()).withEnding(post));
+                direct(post, Fitting.Form.TERMINAL_CUBE, AT_POST_M);
+            }
+            case SPLITTER, BLOCK, SWITCHED -> tree(pack.id(), pack.ending().mate(), true);
+            case QUICK_PLUGS -> plugged();
+        }
+        Harness old = line.entered().harness();
+        List<Segment> others =
+                old.segments().stream().filter(s -> alternative(old, s.from())).toList();
+        segments.addAll(others);
+        List<Junction> kept = old.junctions().stream()
+                .filter(j -> others.stream().anyMatch(s -> s.to().equals(j.id())))
+                .toList();
+        junctions.addAll(kept);
+        return rig.withHarness(rig.harness().with(h -> h.segments(segments).junctions(junctions)));
+    }
+
+    /** Leads of packs that are not the one in use stay as they are, as far as they lead to a device. */
+    private boolean alternative(Harness old, String from) {
+        List<Integer> source = old.sources().get(0);
+        return old.packs().stream().anyMatch(p -> p.id().equals(from))
+                && source.stream()
+                        .noneMatch(place -> old.packs().get(place).id().equals(from))
+                && old.segments().stream()
+                        .filter(s -> s.from().equals(from))
+                        .allMatch(s -> devices.stream().anyMatch(d -> d.id().equals(s.to())));
+    }
+
+    private void direct(Ending start, Fitting.Form form, double atM) {
+        for (int d = 0; d < devices.size(); d++) {
+            lead(
+                    d,
+                    pack.id(),
+                    reachM(d),
+                    ALLOWED_V,
+                    List.of(fuse(devices.get(d), ratingOf(d), stronger(form), atM)),
+                    start);
+        }
+    }
+
+    private void plugged() {
+        Ending socket = Ending.of(Ending.Form.QUICK_PLUG, Half.SHROUDED);
+        String point = FreshId.of(rig, "keyed-plug");
+        junctions.add(new Junction(point, "keyed plug", Junction.Sort.PLUG_POINT, Figure.chosen(1), false));
+        double rating = devices.size() == 1 ? ratingOf(0) : mainRating(false);
+        Segment pigtail = new Segment(
+                FreshId.of(rig, "pigtail"),
+                "pigtail of the battery",
+                pack.id(),
+                point,
+                wire(allAmps(), PIGTAIL_M, ALLOWED_V, rating),
+                List.of(mainFuse(rating)),
+                pack.ending().mate(),
+                socket);
+        segments.add(pigtail);
+        rig = rig.withChargers(rig.chargers().stream()
+                .map(c -> c.charges().equals(pack.id()) ? c.withEnding(socket.mate()) : c)
+                .toList());
+        if (devices.size() == 1) {
+            lead(0, point, Math.max(LEAST_BRANCH_M, reachM(0) - PIGTAIL_M), ALLOWED_V, List.of(), socket.mate());
+        } else {
+            tree(point, socket.mate(), false);
+        }
+        // a charger's plug is that of the pigtail, which is a wire only from here on
+        rig = rig.withHarness(rig.harness().withSegments(List.of(pigtail)).withJunctions(junctions));
+        rig = rig.withChargers(rig.chargers().stream()
+                .map(c -> c.charges().equals(pack.id()) ? c.withVia(pigtail.id()) : c)
+                .toList());
+    }
+
+    /** @param fused whether the trunk itself holds the main fuse */
+    private void tree(String from, Ending start, boolean fused) {
+        boolean branched = school == School.BLOCK || school == School.SWITCHED;
+        if (school == School.SWITCHED) {
+            addLamp();
+        }
+        List<Device> fed = line.rig().devices().size() == rig.devices().size() ? devices : rig.devices();
+        String point = FreshId.of(rig, branched ? "block" : "splitter");
+        double trunkM = trunkM();
+        double rating = mainRating(branched);
+        segments.add(new Segment(
+                FreshId.of(rig, "trunk"),
+                "trunk",
+                from,
+                point,
+                wire(allAmps(), trunkM, ALLOWED_V * TRUNK_SHARE, rating),
+                fused ? List.of(mainFuse(rating)) : List.of(),
+                start,
+                Ending.UNKNOWN));
+        junctions.add(0, junction(point, fed.size()));
+        for (int d = 0; d < devices.size(); d++) {
+            List<Fitting> fittings = new ArrayList<>();
+            if (school == School.SWITCHED) {
+                String id = FreshId.of(rig, "switch-" + devices.get(d).id());
+                fittings.add(
+                        new Fitting.Switch(id, "switch of the " + devices.get(d).name(), Figure.UNSET));
+            }
+            if (branched) {
+                fittings.add(fuse(devices.get(d), ratingOf(d), Fitting.Form.BLADE, AT_BLOCK_M));
+            }
+            double branchM = Math.max(LEAST_BRANCH_M, reachM(d) - trunkM);
+            lead(d, point, branchM, ALLOWED_V * (1 - TRUNK_SHARE), fittings, Ending.UNKNOWN);
+        }
+        if (fed.size() > devices.size()) {
+            Device lamp = fed.get(fed.size() - 1);
+            segments.add(new Segment(
+                    FreshId.of(rig, "lead-" + lamp.id()),
+                    "lead of the " + lamp.name(),
+                    point,
+                    lamp.id(),
+                    wire(LAMP_A, LEAST_BRANCH_M, ALLOWED_V, 1),
+                    List.of(fuse(lamp, 1, Fitting.Form.BLADE, AT_BLOCK_M))));
+        }
+    }
+
+    private Junction junction(String id, int branches) {
+        return switch (school) {
+            case BLOCK -> new Junction(id, "fuse block", Junction.Sort.BLOCK, ways(branches), true);
+            case SWITCHED -> new Junction(id, "switched harness", Junction.Sort.SWITCHED, ways(branches), true);
+            default -> new Junction(id, "splitter", Junction.Sort.SPLITTER, Figure.chosen(branches), false);
+        };
+    }
+
+    /** An even number, with a few left over. */
+    private static Figure ways(int branches) {
+        return Figure.chosen((branches + SPARE_WAYS + 1) / 2 * 2);
+    }
+
+    private void addLamp() {
+        if (devices.stream().anyMatch(d -> d.kind() == DeviceKind.LIGHT)) {
+            return;
+        }
+        Device lamp = new Device(
+                FreshId.of(rig, "harness-lamp"),
+                "lamp of the harness",
+                DeviceKind.LIGHT,
+                "",
+                new Draw.Steady(Figure.rated(LAMP_A)),
+                new Limits(Figure.rated(9), Figure.rated(30), Figure.rated(1), Figure.UNSET),
+                Sockets.UNKNOWN,
+                Figure.rated(0.02));
+        String station = rig.stationOf(devices.get(0).id());
+        List<Device> more = new ArrayList<>(rig.devices());
+        more.add(lamp);
+        rig = rig.withDevices(more);
+        if (!station.isEmpty()) {
+            rig = rig.with(new Placement(lamp.id(), station, false));
+        }
+    }
+
+    /** Where it still starts at the battery it is the same wire, with its way through the craft; else a new one. */
+    private void lead(int device, String from, double lengthM, double allowedV, List<Fitting> fittings, Ending start) {
+        Device fed = devices.get(device);
+        Optional<Segment> old = line.entered().harness().segments().stream()
+                .filter(s -> s.to().equals(fed.id()) && s.from().equals(from))
+                .findFirst();
+        segments.add(new Segment(
+                old.map(Segment::id).orElseGet(() -> FreshId.of(rig, "branch-" + fed.id())),
+                old.map(Segment::name).orElse("lead of the " + fed.name()),
+                from,
+                fed.id(),
+                wire(amps(device), lengthM, allowedV, ratingOf(device)),
+                fittings,
+                start,
+                ending(fed)));
+    }
+
+    private static Ending ending(Device device) {
+        return Ending.UNKNOWN.withPins(device.sockets().powerPins());
+    }
+
+    private Wire wire(double amps, double lengthM, double allowedV, double ratingA) {
+        double length = Math.round(lengthM * 100) / 100.0;
+        double formula = new DropFormula(amps, 2 * length, allowedV).areaMm2();
+        double maker = devices.stream()
+                .filter(d -> d.limits().minWireMm2().isSet())
+                .mapToDouble(d -> d.limits().minWireMm2().value())
+                .max()
+                .orElse(0);
+        double area = Math.max(LEAST_MM2, Math.max(formula, maker));
+        List<WireTables.Size> sizes = WireTables.awg();
+        int at = 0;
+        while (at < sizes.size() - 1 && (sizes.get(at).areaMm2() < area || carries(sizes.get(at), length) < ratingA)) {
+            at++;
+        }
+        int size = Math.min(sizes.size() - 1, at + thicker);
+        return pair(sizes.get(size), length);
+    }
+
+    private double carries(WireTables.Size size, double length) {
+        return new Ampacity(pair(size, length), line.rig().outing().airC().value()).amps();
+    }
+
+    private Wire pair(WireTables.Size size, double length) {
+        boolean tinned = line.rig().harness().segments().stream()
+                .anyMatch(segment -> segment.wire().tinned());
+        return Wire.pair(new Gauge.Awg(size.awg()), Figure.chosen(length))
+                .with(wire -> wire.tinned(tinned).twisted(true));
+    }
+
+    private Fitting.Fuse fuse(Device device, double ratingA, Fitting.Form form, double atM) {
+        return new Fitting.Fuse(
+                FreshId.of(rig, "fuse-" + device.id()),
+                "fuse of the " + device.name(),
+                Figure.chosen(ratingA),
+                form,
+                Figure.chosen(atM),
+                Figure.UNSET,
+                Figure.UNSET);
+    }
+
+    private Fitting.Fuse mainFuse(double ratingA) {
+        return new Fitting.Fuse(
+                FreshId.of(rig, "main-fuse"),
+                "main fuse",
+                Figure.chosen(ratingA),
+                stronger(Fitting.Form.BLADE),
+                Figure.chosen(FUSE_AT_M),
+                Figure.UNSET,
+                Figure.UNSET);
+    }
+
+    /** The form asked for, or the first that breaks what the battery can give. */
+    private Fitting.Form stronger(Fitting.Form form) {
+        double shortA = line.get(Packs.STAGE)
+                .map(bank -> bank.sources().get(0))
+                .map(HarnessBuilt::shortA)
+                .orElse(0.0);
+        Fitting.Form strong = form;
+        for (Fitting.Form each : Fitting.Form.values()) {
+            if (strong.breakingA() < shortA && each.breakingA() > strong.breakingA()) {
+                strong = each;
+            }
+        }
+        return strong;
+    }
+
+    private static double shortA(PackString source) {
+        return source.sum(p -> p.restVolts(1)) / Math.max(source.sum(PackModel::leastOhm), 1e-6);
+    }
+
+    private double ratingOf(int device) {
+        Device fed = devices.get(device);
+        return FuseTables.smallestFor(watts(device) / fed.limits().minV().value());
+    }
+
+    private double mainRating(boolean branched) {
+        double wanted = 0;
+        double largest = 0;
+        for (int d = 0; d < devices.size(); d++) {
+            wanted += watts(d) / devices.get(d).limits().minV().value();
+            largest = Math.max(largest, ratingOf(d));
+        }
+        double outlasting = branched && devices.size() > 1 ? COORDINATED * largest : 0;
+        return FuseTables.smallestFor(Math.max(wanted, outlasting * FuseTables.LOAD_SHARE));
+    }
+
+    private double watts(int device) {
+        Outcome<DayLoad> load = line.get(Load.STAGE);
+        // hours may be open where the harness is built: what a device draws does not wait for them
+        double packV = line.get(Packs.STAGE).map(Packs.Bank::meanVolts).orElse(NOMINAL_V);
+        return load.isKnown()
+                ? load.value().fullW().get(device)
+                : devices.get(device).draw().wattsAt(1, packV);
+    }
+
+    private double amps(int device) {
+        return watts(device) / NOMINAL_V;
+    }
+
+    private double allAmps() {
+        double sum = 0;
+        for (int d = 0; d < devices.size(); d++) {
+            sum += amps(d);
+        }
+        return sum;
+    }
+
+    /** Along the wire from the battery as it is now; planned where nothing leads there or nobody measured [m]. */
+    private double reachM(int device) {
+        List<Segment> way = measuredWay(device);
+        return way.isEmpty()
+                ? PLANNED_M
+                : way.stream().mapToDouble(s -> s.wire().lengthM().value()).sum();
+    }
+
+    private List<Segment> measuredWay(int device) {
+        List<Segment> way = Motors.way(line.rig(), Topology.of(line.rig()), device);
+        return way.stream().allMatch(s -> s.wire().lengthM().isSet()) ? way : List.of();
+    }
+
+    /** The shared piece there is, or most of the shortest reach. */
+    private double trunkM() {
+        double shortest = Double.POSITIVE_INFINITY;
+        double shared = Double.POSITIVE_INFINITY;
+        for (int d = 0; d < devices.size(); d++) {
+            List<Segment> way = measuredWay(d);
+            shortest = Math.min(shortest, reachM(d));
+            double first = way.size() < 2
+                    ? 0
+                    : way.get(way.size() - 1).wire().lengthM().value();
+            shared = Math.min(shared, first);
+        }
+        return shared > 0 && shared < shortest ? shared : TOGETHER * shortest;
+    }
+}

@@ -1,0 +1,91 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.gear.HarnessPrices;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.LinkReview.Measure;
+import app.brightkeel.core.review.LinkReview.Merit;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Segment;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What speaks for and against a harness: volts at the worst device, mass, money, and how many joints can fail. */
+final class WireMerit {
+
+    /** Density of copper over a square millimetre and a metre [kg]. */
+    private static final double COPPER_KG = 8.96e-3;
+
+    /** What insulation adds to the copper of small wire; common practice, no source. */
+    private static final double INSULATED = 1.4;
+
+    /** Volts that are worth a word. */
+    private static final double WORTH_V = 0.01;
+
+    private WireMerit() {}
+
+    static Merit of(Line planned, Line changed) {
+        Outcome<FeedState> feed = changed.get(Feed.STAGE);
+        if (!feed.isKnown()) {
+            return Merit.NONE;
+        }
+        Harness harness = changed.rig().harness();
+        double cost = HarnessPrices.of(harness);
+        List<Measure> measures = List.of(
+                new Measure("volts at the worst device", new Amount(worstV(feed.value()), Unit.VOLT), true),
+                new Measure("mass", new Amount(massKg(harness), Unit.KILOGRAM), false),
+                new Measure("cost", new Amount(cost, Unit.MONEY), false),
+                new Measure("joints", new Amount(joints(harness), Unit.COUNT), false));
+        return new Merit(-cost, reasons(planned, feed.value(), harness, cost), measures);
+    }
+
+    private static List<Text> reasons(Line planned, FeedState feed, Harness harness, double cost) {
+        List<Text> all = new ArrayList<>();
+        Outcome<FeedState> before = planned.get(Feed.STAGE);
+        if (before.isKnown() && before.value().empty().exists() && feed.empty().exists()) {
+            double more = worstV(feed) - worstV(before.value());
+            if (Math.abs(more) >= WORTH_V) {
+                all.add(Text.of(
+                        more > 0 ? "buys {} at the worst device" : "costs {} at the worst device",
+                        new Amount(Math.abs(more), Unit.VOLT)));
+            }
+        }
+        all.add(Text.of(
+                "{} of wire, about {} of money, {} joints",
+                new Amount(massKg(harness), Unit.KILOGRAM),
+                new Amount(cost, Unit.MONEY),
+                new Amount(joints(harness), Unit.COUNT)));
+        return all;
+    }
+
+    private static double worstV(FeedState feed) {
+        int worst = feed.worstDevice();
+        return worst < 0 || !feed.empty().exists()
+                ? 0
+                : feed.deviceVolts(worst, feed.empty()).value();
+    }
+
+    static double massKg(Harness harness) {
+        return harness.segments().stream().mapToDouble(WireMerit::massKg).sum();
+    }
+
+    private static double massKg(Segment segment) {
+        double copper = 2
+                * segment.wire().lengthM().value()
+                * segment.wire().gauge().size().areaMm2()
+                * COPPER_KG;
+        return copper * INSULATED;
+    }
+
+    /** Contacts in the way of the current: both ends of each wire, and all that sits in it. */
+    static int joints(Harness harness) {
+        return harness.segments().stream()
+                .mapToInt(segment -> 2 + segment.fittings().size())
+                .sum();
+    }
+}
