@@ -38,6 +38,22 @@ export const sceneQuery = (id: string, revision: number, link: Link) =>
     placeholderData: (previous, query) => (query?.queryKey[4] === link ? previous : undefined),
   });
 
+/** When, and with what switched on, the harness is looked at. */
+export interface Moment {
+  charge: "full" | "half" | "empty" | "hour";
+  hour: number;
+  starting: boolean;
+  off: string[];
+}
+
+export const harnessQuery = (id: string, revision: number, moment: Moment) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "harness", moment],
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/harness", { params: { path: { id }, query: { ...moment } } })),
+    placeholderData: (previous) => previous,
+  });
+
 export const workingsQuery = (id: string, revision: number, link: Link) =>
   queryOptions({
     queryKey: ["rig", id, revision, "workings", link],

@@ -5,6 +5,7 @@ import { getAt, setAt } from "../edit/pointer";
 import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
 import { DragHandle } from "./DragHandle";
+import { ElementGrip } from "./ElementGrip";
 import { line, type Placed } from "./frame";
 import { pointed } from "./pointed";
 
@@ -15,6 +16,8 @@ export function Grip({ mark, placed }: { mark: Mark; placed: Placed }) {
       return <Pick mark={mark} placed={placed} />;
     case "drag":
       return <DragHandle mark={mark} placed={placed} />;
+    case "element":
+      return <ElementGrip mark={mark} placed={placed} />;
     case "handle":
       return <Handle mark={mark} placed={placed} />;
     default:

@@ -70,6 +70,7 @@ export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Placed }) {
     case "span":
       return <Span mark={mark} placed={placed} />;
     case "drag":
+    case "element":
     case "handle":
     case "pick":
       return null;

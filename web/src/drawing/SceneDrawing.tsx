@@ -13,7 +13,7 @@ export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: 
   const { text } = useUnits();
   const size = useNarrow() ? NARROW : WIDE;
   const placed = place(scene.frame, size);
-  const grips = scene.marks.some((mark) => ["pick", "handle", "drag"].includes(mark.kind));
+  const grips = scene.marks.some((mark) => ["pick", "handle", "drag", "element"].includes(mark.kind));
   return (
     <figure className="flex h-full min-h-0 flex-col px-7 pt-4 max-md:px-3">
       <figcaption>
@@ -52,6 +52,8 @@ function gripKey(mark: Mark): string | undefined {
       return `${mark.xPointer} ${mark.yPointer}`;
     case "handle":
       return mark.pointer;
+    case "element":
+      return `part ${mark.part}`;
     case "pick":
       return mark.change;
     default:

@@ -17,6 +17,9 @@ interface Editor {
   preview: (rig: Rig) => void;
   previewed: { review: Review; picture: Picture } | null;
   take: (change: string) => void;
+  /** The piece of the picture that was chosen last, by its id; "" where none was. */
+  selected: string;
+  select: (part: string) => void;
   move: (where: "undo" | "redo") => void;
   /** Goes to any revision. */
   go: (revision: number) => void;
@@ -38,6 +41,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
   const [previewed, setPreviewed] = useState<Editor["previewed"]>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [epoch, setEpoch] = useState(0);
+  const [selected, select] = useState("");
   const refused = useRef<Rig | null>(null);
   const path = { id: saved.id };
 
@@ -97,6 +101,8 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
         .catch(() => setPreviewed(null));
     },
     previewed,
+    selected,
+    select,
     take: (change) =>
       keep.mutate((now) =>
         answer(

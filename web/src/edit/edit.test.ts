@@ -1,6 +1,18 @@
 import { expect, test } from "vitest";
 import type { Device, Rig } from "../api/types";
-import { blankRig, copyOf, freshId, newFuse, newSegment, withoutDevice, withoutJunction } from "./parts";
+import {
+  blankRig,
+  copyOf,
+  freshId,
+  newFuse,
+  newJunction,
+  newSegment,
+  newSpare,
+  pieceOf,
+  withoutLoose,
+  withoutDevice,
+  withoutJunction,
+} from "./parts";
 import { newPack, withoutPack, withUse } from "./power";
 import { getAt, setAt } from "./pointer";
 
@@ -18,7 +30,7 @@ function rig(): Rig {
   const empty: Rig = {
     ...blank,
     devices: [DISPLAY],
-    harness: { packs: [], junctions: [{ id: "block", name: "block" }], segments: [] },
+    harness: { packs: [], junctions: [{ ...newJunction(blank), id: "block" }], segments: [], spares: [] },
   };
   const packed = { ...empty, harness: { ...empty.harness, packs: [newPack(empty)] } };
   const wired = { ...packed, harness: { ...packed.harness, segments: [newSegment(packed)] } };
@@ -70,4 +82,16 @@ test("what hangs on a part goes with it", () => {
   expect(withoutPack(twice, "pack").harness).toMatchObject({ packs: [], segments: [] });
   const joined = setAt(twice, "/harness/segments/0/to", "block");
   expect(withoutJunction(joined, "block").harness).toMatchObject({ junctions: [], segments: [] });
+});
+
+test("pieces of the harness are found by their id; a spare lead goes with what it could join", () => {
+  const wired = rig();
+  expect(pieceOf(wired, "lead")).toEqual({ list: "segments", index: 0 });
+  expect(pieceOf(wired, "fuse")).toEqual({ list: "fittings", index: 0, fitting: 0 });
+  expect(pieceOf(wired, "block")).toEqual({ list: "junctions", index: 0 });
+  expect(pieceOf(wired, "display")).toBeNull();
+  const spare = { ...wired, harness: { ...wired.harness, spares: [newSpare(wired)] } };
+  expect(withoutLoose(spare).harness.spares).toHaveLength(1);
+  expect(newSpare(spare).id).toBe("spare-lead-2");
+  expect(withoutLoose(withoutDevice(spare, "display")).harness.spares).toHaveLength(0);
 });

@@ -2,9 +2,11 @@ import type {
   Basis,
   Craft,
   Device,
+  Ending,
   Figure,
   Fuse,
   Holder,
+  Junction,
   Obstruction,
   Passage,
   Rig,
@@ -17,6 +19,9 @@ import { setAt } from "./pointer";
 /** New parts of a rig, and a rig without a part. What only makes or drops entries: no rule and no formula. */
 
 export const UNSET: Figure = { kind: "unset" };
+
+/** An end of which nobody said anything. */
+export const UNKNOWN_ENDING: Ending = { terminal: "undecided", half: "undecided" };
 
 /** A figure with where it comes from. */
 export function given(value: number, basis: Basis): Figure {
@@ -38,7 +43,10 @@ function idsOf(rig: Rig): Set<string> {
     ...rig.outing.phases.map((each) => each.id),
     ...rig.harness.packs.map((each) => each.id),
     ...rig.harness.junctions.map((each) => each.id),
-    ...rig.harness.segments.flatMap((each) => [each.id, ...each.fittings.map((fitting) => fitting.id)]),
+    ...[...rig.harness.segments, ...rig.harness.spares].flatMap((each) => [
+      each.id,
+      ...each.fittings.map((fitting) => fitting.id),
+    ]),
   ]);
 }
 
@@ -65,7 +73,10 @@ export function withoutLoose(rig: Rig): Rig {
     .filter((charger) => packs.has(charger.charges))
     .map((charger) => (carried.has(charger.via) ? charger : { ...charger, via: "" }));
   const alone = rig.harness.packs.map((pack) => (packs.has(pack.onTopOf) ? pack : { ...pack, onTopOf: "" }));
-  const harness = { ...rig.harness, packs: alone };
+  const starts = new Set([...packs, ...rig.harness.junctions.map((each) => each.id)]);
+  const ends = new Set([...devices, ...rig.harness.junctions.map((each) => each.id)]);
+  const spares = rig.harness.spares.filter((spare) => starts.has(spare.from) && ends.has(spare.to));
+  const harness = { ...rig.harness, packs: alone, spares };
   const kept = { ...rig, transducers, runs, places, holders, harness, chargers };
   const ids = idsOf(kept);
   return { ...kept, notes: rig.notes.filter((note) => note.part === "" || ids.has(note.part)) };
@@ -102,7 +113,7 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
     craft: { kind, origin: "", sections: [], stations: [], passages: [], obstructions: [] },
     transducers: [],
     devices: [],
-    harness: { packs: [], junctions: [], segments: [] },
+    harness: { packs: [], junctions: [], segments: [], spares: [] },
     runs: [],
     places: [],
     holders: [],
@@ -156,9 +167,45 @@ export function newSegment(rig: Rig): Segment {
       insulation: "c105",
       sheathed: true,
       bundled: 2,
+      twisted: false,
+      colours: "",
+      unused: 0,
     },
     fittings: [],
+    start: UNKNOWN_ENDING,
+    end: UNKNOWN_ENDING,
   };
+}
+
+/** A lead that goes along and is joined to nothing. */
+export function newSpare(rig: Rig): Segment {
+  return { ...newSegment(rig), id: freshId(rig, "spare-lead"), name: "spare lead" };
+}
+
+export function newJunction(rig: Rig): Junction {
+  return { id: freshId(rig, "junction"), name: "splitter", sort: "undecided", labelled: false };
+}
+
+/** The list of the harness that a piece stands in, its wire where it sits in one, and its place there; null for others. */
+export function pieceOf(
+  rig: Rig,
+  id: string,
+):
+  | { list: "segments" | "junctions"; index: number }
+  | { list: "fittings"; index: number; fitting: number }
+  | null {
+  const wire = rig.harness.segments.findIndex((each) => each.id === id);
+  if (wire >= 0) return { list: "segments", index: wire };
+  const point = rig.harness.junctions.findIndex((each) => each.id === id);
+  if (point >= 0) return { list: "junctions", index: point };
+  const holder = rig.harness.segments.findIndex((each) => each.fittings.some((fitting) => fitting.id === id));
+  return holder < 0
+    ? null
+    : {
+        list: "fittings",
+        index: holder,
+        fitting: rig.harness.segments[holder]!.fittings.findIndex((each) => each.id === id),
+      };
 }
 
 export function newFuse(rig: Rig): Fuse {

@@ -1,5 +1,5 @@
 import type { Charger, Pack, Phase, Rig } from "../api/types";
-import { chosen, freshId, UNSET } from "./parts";
+import { chosen, freshId, UNKNOWN_ENDING, UNSET } from "./parts";
 
 /** The day and what feeds it: new parts, and a rig with a part changed or gone. No rule and no formula. */
 
@@ -16,6 +16,7 @@ export function newPack(rig: Rig): Pack {
     label: {},
     test: { ranOut: false },
     keeping: { chargedOn: "" },
+    ending: UNKNOWN_ENDING,
   } as Pack;
 }
 
@@ -35,6 +36,7 @@ export function newCharger(rig: Rig, pack: Pack): Charger {
     charges: pack.id,
     via: "",
     aboard: false,
+    ending: UNKNOWN_ENDING,
   };
 }
 

@@ -8,6 +8,12 @@ import { useUnits } from "../units/UnitsProvider";
 const ITEM =
   "block cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-act-soft data-[highlighted]:text-act";
 
+const LISTS: [string, string][] = [
+  ["wires", "Its wires, to cut and lay"],
+  ["connectors", "Its ends, to crimp"],
+  ["shopping", "What to buy for the harness"],
+];
+
 /** What can be taken away as a file. */
 export function FilesMenu() {
   const { saved, link } = useEditor();
@@ -34,6 +40,14 @@ export function FilesMenu() {
             Its parts (CSV)
           </a>
         </DropdownMenu.Item>
+        {(link === "wire" || link === "fuse") &&
+          LISTS.map(([list, words]) => (
+            <DropdownMenu.Item key={list} asChild>
+              <a className={ITEM} href={`${at}/${list}?habit=${system}`}>
+                {words} (CSV)
+              </a>
+            </DropdownMenu.Item>
+          ))}
         {drawn &&
           (picture.data?.scenes ?? []).map((scene, i) => (
             <DropdownMenu.Item key={i} asChild>

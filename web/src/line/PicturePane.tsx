@@ -6,9 +6,15 @@ import { SceneDrawing } from "../drawing/SceneDrawing";
 import { useEditor } from "../edit/RigEditor";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
+import { HarnessBench } from "./HarnessBench";
 
 /** The to-scale picture of the link; while something is dragged, the picture of that. */
 export function PicturePane() {
+  const { link } = useEditor();
+  return link === "wire" ? <HarnessBench /> : <Kept />;
+}
+
+function Kept() {
   const { saved, link, previewed } = useEditor();
   const kept = useQuery(sceneQuery(saved.id, saved.revision, link));
   if (previewed) {
@@ -34,7 +40,11 @@ function Drawn({ picture }: { picture: Picture }) {
   return scene ? (
     <div className="flex h-full min-h-0 flex-col">
       {picture.scenes.length > 1 && (
-        <div role="group" aria-label="Pictures of this link" className="flex gap-5 px-7 pt-3 max-md:px-3">
+        <div
+          role="group"
+          aria-label="Pictures of this link"
+          className="flex flex-wrap gap-x-5 gap-y-1 px-7 pt-3 max-md:px-3"
+        >
           {picture.scenes.map((each, i) => (
             <button
               key={i}
@@ -43,8 +53,8 @@ function Drawn({ picture }: { picture: Picture }) {
               onClick={() => setShown({ link, index: i })}
               className={
                 i === index
-                  ? "border-b-2 border-act text-[14.5px] font-semibold"
-                  : "border-b-2 border-transparent text-[14.5px] text-ink-2 hover:border-rule"
+                  ? "border-b-2 border-act text-[14.5px] font-semibold whitespace-nowrap"
+                  : "border-b-2 border-transparent text-[14.5px] whitespace-nowrap text-ink-2 hover:border-rule"
               }
             >
               {text(each.title)}

@@ -5,6 +5,7 @@ import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { BLOCKS, CHEMISTRIES } from "./chemistries";
+import { EndingFields } from "./EndingFields";
 import { Remove, Section } from "./Section";
 
 /** What charges the packs. */
@@ -67,6 +68,7 @@ function OneCharger({ index }: { index: number }) {
           ...rig.harness.segments.map((each): [string, string] => [each.id, `the plug of ${each.name}`]),
         ]}
       />
+      <EndingFields label="Its lead ends in" pointer={`${at}/ending`} />
       <Tick label="Charges while the rig is in use" pointer={`${at}/aboard`} />
     </Section>
   );

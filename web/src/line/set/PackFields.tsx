@@ -5,6 +5,7 @@ import { DayField } from "../../parts/DayField";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { BLOCKS, CHEMISTRIES } from "./chemistries";
+import { EndingFields } from "./EndingFields";
 import { More, Remove, Section } from "./Section";
 import { SizeFields } from "./SizeFields";
 
@@ -57,6 +58,7 @@ export function PackFields({ index }: { index: number }) {
       <SizeFields at={`${at}/size`} of={pack.name} />
       <FigureField label="May give at most" pointer={`${at}/maxDischargeA`} unit="ampere" />
       <FigureField label="Price" hint="in your money" pointer={`${at}/label/price`} unit="money" />
+      <EndingFields label="Its terminals" pointer={`${at}/ending`} />
       <LoadTestFields at={`${at}/test`} />
       <More>
         <ChoiceOf

@@ -59,6 +59,12 @@ export function SetFuse() {
                       unit="millimetre"
                       basis="measured"
                     />
+                    <FigureField
+                      label="Spares that go along"
+                      pointer={`${at}/${f}/spares`}
+                      unit="count"
+                      basis="measured"
+                    />
                     <Choice label="Form" pointer={`${at}/${f}/form`} options={FORMS} />
                     <NoteField part={fitting.id} />
                   </div>

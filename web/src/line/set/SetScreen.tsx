@@ -28,6 +28,7 @@ const KINDS: [Device["kind"], string][] = [
   ["light", "light"],
   ["phone-charge", "phone on charge"],
   ["pump", "small pump"],
+  ["motor", "electric motor"],
   ["voltmeter", "socket voltmeter"],
 ];
 
@@ -38,6 +39,8 @@ const DRAWS: [Draw["kind"], string][] = [
   ["metered", "metered"],
   ["ran", "ran so long on a battery"],
   ["bus", "fed over the bus"],
+  ["steady", "the same current at any volts"],
+  ["resistive", "a filament or heater, by its label"],
 ];
 
 /** The day and what draws current in it. */
@@ -242,6 +245,15 @@ function DrawFields({ draw, at }: { draw: Draw; at: string }) {
           <FigureField label="At" pointer={`${at}/tempC`} unit="celsius" basis="measured" />
           <FigureField label="Brightness then" pointer={`${at}/brightness`} unit="percent" basis="measured" />
           <FigureField label="Share of the backlight" pointer={`${at}/backlightShare`} unit="percent" />
+        </>
+      );
+    case "steady":
+      return <FigureField label="Amperes" hint="at any volts" pointer={`${at}/amps`} unit="ampere" />;
+    case "resistive":
+      return (
+        <>
+          <FigureField label="Watts" hint="on the label" pointer={`${at}/watts`} unit="watt" />
+          <FigureField label="At" pointer={`${at}/volts`} unit="volt" />
         </>
       );
     case "bus":

@@ -144,7 +144,7 @@ public final class DemoRigs {
                 .withDepth(Figure.chosen(0.5))
                 .withMassKg(Figure.rated(2.7))
                 .withSize(DemoGear.size(0.151, 0.065, 0.096))
-                .withEnding(Ending.of(Ending.Form.TAB_4_8, Ending.Half.UNDECIDED));
+                .withEnding(Ending.of(Ending.Terminal.TAB_4_8, Ending.Half.UNDECIDED));
         Transducer transducer = DemoGear.transducer("ice-10-22", "transducer")
                 .withMount(new Mount(MountKind.ICE_FLOAT, "hole", Figure.measured(0.45), Figure.measured(0.20)))
                 .withInUse("wide");
@@ -155,7 +155,7 @@ public final class DemoRigs {
                 display.id(),
                 Wire.pair(new Gauge.Awg(20), Figure.measured(1.2)),
                 List.of(fuse(3, 0.06), new Fitting.Switch("switch", "rocker switch", Figure.UNSET)),
-                Ending.of(Ending.Form.TAB_4_8, Ending.Half.UNDECIDED),
+                Ending.of(Ending.Terminal.TAB_4_8, Ending.Half.UNDECIDED),
                 Ending.UNKNOWN);
         return new Rig(
                 "Lantern crate, high tarn",
@@ -196,7 +196,7 @@ public final class DemoRigs {
                         pack.id(),
                         "",
                         false,
-                        Ending.of(Ending.Form.CLIP, Ending.Half.UNDECIDED))),
+                        Ending.of(Ending.Terminal.CLIP, Ending.Half.UNDECIDED))),
                 Schools.UNDECIDED,
                 Weights.EVEN,
                 Set.of(),

@@ -59,7 +59,7 @@ final class Gannet {
                 .withMassKg(Figure.rated(6.0))
                 .withSize(DemoGear.size(0.197, 0.166, 0.170))
                 .withMaxDischargeA(Figure.rated(50))
-                .withEnding(Ending.of(Ending.Form.QUICK_PLUG, Ending.Half.SHROUDED));
+                .withEnding(Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED));
         return new Rig(
                 "Gannet, fjord pedal",
                 new Outing(
@@ -80,7 +80,7 @@ final class Gannet {
                 List.of(nine, five, module, keypad),
                 new Harness(
                         List.of(pack),
-                        List.of(new Junction("block", "fuse block", Junction.Sort.BLOCK, Figure.rated(6), true)),
+                        List.of(new Junction("block", "fuse block", Junction.Meeting.BLOCK, Figure.rated(6), true)),
                         segments(),
                         List.of(spare())),
                 List.of(
@@ -153,7 +153,7 @@ final class Gannet {
                                 Fitting.Form.STRIP,
                                 Figure.measured(0.12),
                                 Figure.UNSET)),
-                        Ending.of(Ending.Form.QUICK_PLUG, Ending.Half.OPEN_PINS),
+                        Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.OPEN_PINS),
                         Ending.UNKNOWN),
                 branch("nine", 18, 1.2, 5),
                 branch("five", 18, 0.9, 3),
@@ -170,7 +170,7 @@ final class Gannet {
                 "five",
                 Wire.pair(new Gauge.Awg(18), Figure.measured(2.5)).withTinned(true),
                 List.of(),
-                Ending.of(Ending.Form.QUICK_PLUG, Ending.Half.SHROUDED),
+                Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED),
                 Ending.UNKNOWN);
     }
 

@@ -42,7 +42,7 @@ public final class HarnessPrices {
 
     /** Blocks and switched harnesses cost by the way; where nobody counted, as many as are in use. */
     private static double waysCounted(Harness harness, Junction junction) {
-        boolean byWay = junction.sort() == Junction.Sort.BLOCK || junction.sort() == Junction.Sort.SWITCHED;
+        boolean byWay = junction.sort() == Junction.Meeting.BLOCK || junction.sort() == Junction.Meeting.SWITCHED;
         if (!byWay) {
             return 1;
         }

@@ -129,19 +129,19 @@ public final class ShoppingList {
     }
 
     private void battery(Pack pack) {
-        if (pack.ending().form().plug()) {
+        if (pack.ending().terminal().plug()) {
             end(pack.ending());
         }
     }
 
     private void charger(Charger charger) {
-        if (charger.ending().form().plug()) {
+        if (charger.ending().terminal().plug()) {
             end(charger.ending());
         }
     }
 
     private void end(Ending ending) {
-        if (ending.form().plug()) {
+        if (ending.terminal().plug()) {
             add("plug", Text.of("{}", ending.words()), Unit.COUNT, 1);
         }
     }

@@ -120,7 +120,7 @@ public final class WireList {
                 .findFirst()
                 .map(passage -> Text.of(
                         "the {} of {} goes on after the wire has passed: {}",
-                        ending.form().words(),
+                        ending.terminal().words(),
                         new Amount(ending.acrossM().value(), Unit.MILLIMETRE),
                         passage));
     }

@@ -25,43 +25,48 @@ final class FusePlaceScene {
 
     private static final double LEAST_M = 0.3;
     private static final double WIDER = 1.35;
+    private static final double ROOM = 1.2;
 
     private FusePlaceScene() {}
 
     static Scene of(Line line, ProtectionState state) {
-        List<FuseDuty> fuses = state.fuses();
+        List<FuseDuty> firsts = state.fuses().stream().filter(FuseDuty::first).toList();
         double reach = LEAST_M;
-        for (FuseDuty fuse : fuses) {
+        for (FuseDuty fuse : firsts) {
             reach = Math.max(reach, WIDER * fuse.distanceM());
         }
         Drawing drawing = new Drawing();
         double foot = -0.5;
-        double top = fuses.size() - 0.5;
-        drawing.path(Role.LIMIT, 1, at(FuseDuty.BARE_M, foot), at(FuseDuty.BARE_M, top))
-                .note(
-                        Role.QUIET,
-                        at(FuseDuty.BARE_M, foot),
-                        Side.RIGHT,
-                        -0.4,
-                        " {}: the first fuse by here, unless sheathed",
-                        new Amount(FuseDuty.BARE_M, Unit.MILLIMETRE));
-        for (int f = 0; f < fuses.size(); f++) {
-            row(line, drawing, fuses.get(f), fuses.size() - 1 - f, reach);
+        double top = firsts.size() - 0.5;
+        limit(drawing, FuseDuty.BARE_M, foot, top, " {}: the first fuse by here, unless sheathed");
+        for (double sheathed : new double[] {FuseDuty.SHEATHED_ELSEWHERE_M, FuseDuty.SHEATHED_M}) {
+            boolean allowed = firsts.stream().anyMatch(fuse -> fuse.allowedM() == sheathed);
+            if (allowed && sheathed < ROOM * reach) {
+                limit(drawing, sheathed, foot, top, " {} in a sheath");
+            }
+        }
+        for (int f = 0; f < firsts.size(); f++) {
+            row(line, drawing, firsts.get(f), firsts.size() - 1 - f, reach);
         }
         Axis x = new Axis(
                 Text.of("along the conductor from the battery terminal"),
                 Unit.MILLIMETRE,
                 -0.2 * reach,
-                1.2 * reach,
+                ROOM * reach,
                 false,
                 Ticks.linear(0, reach, 5));
         Axis y = new Axis(Text.of(""), Unit.COUNT, foot - 0.12, top + 0.05, false, List.of());
         return new Scene(
                 Text.of("Where the fuses sit"),
-                Text.of("to scale along the wire · drag a fuse, or move it with the arrow keys"),
+                Text.of("the first ones, to scale along the wire · drag one, or move it with the arrow keys"),
                 new Frame.Plot(x, y),
                 drawing.marks(),
-                twin(fuses));
+                twin(state.fuses()));
+    }
+
+    private static void limit(Drawing drawing, double atM, double foot, double top, String words) {
+        drawing.path(Role.LIMIT, 1, at(atM, foot), at(atM, top))
+                .note(Role.QUIET, at(atM, foot), Side.RIGHT, -0.4, words, new Amount(atM, Unit.MILLIMETRE));
     }
 
     private static void row(Line line, Drawing drawing, FuseDuty fuse, double row, double reach) {
@@ -69,8 +74,9 @@ final class FusePlaceScene {
         double atM =
                 ((Fitting.Fuse) segment.fittings().get(fuse.fitting())).atM().value();
         Point here = at(fuse.distanceM(), row);
-        drawing.path(Role.CONDUCTOR, 2, at(0, row), at(1.1 * reach, row))
+        drawing.path(Role.CONDUCTOR, 2, at(0, row), at(ROOM * reach, row))
                 .spot(Role.PACK, at(0, row))
+                .note(Role.QUIET, at(ROOM * reach, row), Side.LEFT, 1.6, "{}  ", segment.name())
                 .spot(Role.FUSE, here)
                 .note(
                         Role.LABEL,
@@ -82,7 +88,7 @@ final class FusePlaceScene {
                         new Amount(fuse.ratingA(), Unit.RATING),
                         new Amount(fuse.distanceM(), Unit.MILLIMETRE))
                 .note(
-                        fuse.first() && fuse.distanceM() > fuse.allowedM() ? Role.MISSING : Role.QUIET,
+                        fuse.distanceM() > fuse.allowedM() ? Role.MISSING : Role.QUIET,
                         here,
                         Side.RIGHT,
                         1.6,

@@ -82,15 +82,15 @@ final class FuseScene {
         neighbours();
         drawing.curve(Role.BAND, band(fuse.ratingA()), true);
         wire();
-        upright(Role.CURVE, fuse.loadA(), LONGEST_S, Side.RIGHT, "load {}", Unit.AMPERE);
+        upright(Role.CURVE, fuse.loadA(), LONGEST_S, Side.LEFT, "load {}", Unit.AMPERE);
         if (fuse.startA() > fuse.loadA() * 1.02) {
-            upright(Role.RESERVE, fuse.startA(), START_S, Side.RIGHT, "as it starts {}", Unit.AMPERE);
+            upright(Role.RESERVE, fuse.startA(), START_S, Side.LEFT, "as it starts {}", Unit.AMPERE);
         }
         upright(Role.WANTED, fuse.ratingA(), LONGEST_S, Side.LEFT, "fuse {}", Unit.RATING);
         upright(Role.LIMIT, fuse.ampacityA(), LONGEST_S, Side.RIGHT, "wire carries {}", Unit.AMPERE);
-        upright(Role.QUIET, fuse.farShortA(), LONGEST_S, Side.LEFT, "short at the far end {}", Unit.AMPERE);
+        upright(Role.QUIET, fuse.farShortA(), LONGEST_S, Side.RIGHT, "short at the far end {}", Unit.AMPERE);
         upright(Role.QUIET, fuse.sourceShortA(), LONGEST_S, Side.LEFT, "short right behind it {}", Unit.AMPERE);
-        Axis x = new Axis(Text.of("current"), Unit.AMPERE, low, high, true, Ticks.oneTwoFive(low, high));
+        Axis x = new Axis(Text.of("current"), Unit.RATING, low, high, true, Ticks.oneTwoFive(low, high));
         Axis y = new Axis(
                 Text.of("seconds until it opens"),
                 Unit.COUNT,
@@ -156,14 +156,21 @@ final class FuseScene {
         if (others.isEmpty()) {
             return Text.of("");
         }
-        Text words = Text.of(" · dashed: ");
-        for (int i = 0; i < others.size(); i++) {
-            boolean before = state.fuses().indexOf(others.get(i)) == fuse.upstream();
-            words = words.then(Text.of(
-                    (i == 0 ? "" : ", ") + (before ? "{} before it" : "{} behind it"),
-                    new Amount(others.get(i).ratingA(), Unit.RATING)));
+        double[] behind = others.stream()
+                .filter(other -> other.upstream() == state.fuses().indexOf(fuse))
+                .mapToDouble(FuseDuty::ratingA)
+                .distinct()
+                .sorted()
+                .toArray();
+        Text words = Text.of(" · dashed:");
+        if (fuse.upstream() >= 0) {
+            double before = state.fuses().get(fuse.upstream()).ratingA();
+            words = words.then(Text.of(" {} before it", new Amount(before, Unit.RATING)));
         }
-        return words;
+        for (int i = 0; i < behind.length; i++) {
+            words = words.then(Text.of(i == 0 ? " {}" : ", {}", new Amount(behind[i], Unit.RATING)));
+        }
+        return behind.length == 0 ? words : words.then(Text.of(" behind it"));
     }
 
     private List<List<Text>> rows() {
@@ -194,9 +201,9 @@ final class FuseScene {
             drawing.path(role, 1, at(amps, SHORTEST_S), at(amps, topS))
                     .note(
                             label,
-                            at(amps, LONGEST_S),
+                            at(amps, topS),
                             side,
-                            1 + 1.3 * steps,
+                            topS < LONGEST_S ? -0.3 : 1 + 1.3 * steps,
                             side == Side.RIGHT ? "  " + words : words + "  ",
                             new Amount(amps, unit));
             steps++;

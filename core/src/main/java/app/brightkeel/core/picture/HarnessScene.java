@@ -72,6 +72,11 @@ final class HarnessScene {
         fuseLimit();
         for (int node = 0; node < tree.ids().size(); node++) {
             if (tree.segments().get(node) >= 0) {
+                conductor(node);
+            }
+        }
+        for (int node = 0; node < tree.ids().size(); node++) {
+            if (tree.segments().get(node) >= 0) {
                 segment(node);
             }
         }
@@ -124,6 +129,13 @@ final class HarnessScene {
                         new Amount(limit, Unit.MILLIMETRE));
     }
 
+    private void conductor(int node) {
+        Point start = layout.spot(tree.parents().get(node));
+        Point end = layout.spot(node);
+        double area = into(node).wire().gauge().size().areaMm2();
+        drawing.path(Role.CONDUCTOR, 1.2 * Math.sqrt(area / 0.2), start, at(start.x(), end.y()), end);
+    }
+
     private void segment(int node) {
         Segment segment = into(node);
         Point start = layout.spot(tree.parents().get(node));
@@ -139,13 +151,12 @@ final class HarnessScene {
             double amps = Math.abs(now.point().amps().get(node));
             words = words.then(Text.of(", {}", new Amount(amps, Unit.AMPERE)));
         }
-        drawing.path(Role.CONDUCTOR, 1.2 * Math.sqrt(area / 0.2), start, at(start.x(), end.y()), end)
-                .note(
-                        Role.LABEL,
-                        branch ? at(start.x(), end.y()) : at((start.x() + end.x()) / 2, end.y()),
-                        branch ? Side.RIGHT : Side.MIDDLE,
-                        branch ? OVER_SYMBOL : -0.8,
-                        words);
+        drawing.note(
+                Role.LABEL,
+                branch ? at(start.x(), end.y()) : at((start.x() + end.x()) / 2, end.y()),
+                branch ? Side.RIGHT : Side.MIDDLE,
+                branch ? OVER_SYMBOL : -0.8,
+                words);
         fittings(segment, start, end);
     }
 

@@ -1,5 +1,7 @@
 package app.brightkeel.core.picture;
 
+import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.refusal.Refusal;
 import java.util.Set;
 
 /**
@@ -15,6 +17,8 @@ public record Moment(Charge charge, double hour, boolean starting, Set<String> o
     /** Nearly empty, everything on: what the link is judged by. */
     public static final Moment JUDGED = new Moment(Charge.EMPTY, 0, false, Set.of());
 
+    private static final double LONGEST_H = 10_000;
+
     /** How full the battery is. */
     public enum Charge {
         FULL,
@@ -23,7 +27,9 @@ public record Moment(Charge charge, double hour, boolean starting, Set<String> o
         HOUR
     }
 
+    /** @throws Refusal for an hour that is no hour of a day */
     public Moment {
+        Checks.within("hour", hour, 0, LONGEST_H, "h");
         off = Set.copyOf(off);
     }
 }

@@ -71,7 +71,7 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
 
     private static Set<String> overPlugs(Rig rig) {
         return rig.harness().packs().stream()
-                .filter(pack -> pack.ending().form().plug())
+                .filter(pack -> pack.ending().terminal().plug())
                 .map(Pack::id)
                 .collect(Collectors.toUnmodifiableSet());
     }

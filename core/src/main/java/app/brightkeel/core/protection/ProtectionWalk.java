@@ -141,13 +141,15 @@ final class ProtectionWalk {
         }
         for (int f = 0; f < segment.fittings().size(); f++) {
             if (segment.fittings().get(f) instanceof Fitting.Fuse fuse) {
+                // what the one before it protects ends here
+                shortAt(pack, at, way.ohm + 2 * fuse.atM().value() * resistance.ohmPerM());
                 Met here = meet(pack, segment, place, f, fuse, at, resistance);
                 at = at.past(here);
                 protects(at, place, segment);
             }
         }
         Way end = at.along(segment, resistance);
-        shortAt(pack, end);
+        shortAt(pack, end, end.ohm);
         onwards(pack, segment.to(), end);
     }
 
@@ -179,13 +181,13 @@ final class ProtectionWalk {
         }
     }
 
-    /** A short at the far end of a segment, from a pack that is nearly empty and cold. */
-    private static void shortAt(PackString pack, Way way) {
+    /** A short at the far end of what the last fuse protects, from a pack that is nearly empty and cold. */
+    private static void shortAt(PackString pack, Way way, double ohm) {
         if (way.fuses.isEmpty()) {
             return;
         }
         double volts = pack.sum(p -> p.restVolts(p.emptyCharge()));
-        double amps = volts / Math.max(pack.sum(p -> p.ohm(p.emptyCharge())) + way.ohm, 1e-6);
+        double amps = volts / Math.max(pack.sum(p -> p.ohm(p.emptyCharge())) + ohm, 1e-6);
         Met last = way.fuses.get(way.fuses.size() - 1);
         last.farShortA = Math.min(last.farShortA, amps);
     }

@@ -6,15 +6,15 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 /**
  * What one end of a lead, a pack or a charger offers to be joined to. Whatever is left open is not judged.
  *
- * @param form    how it is made
- * @param half    which side of a plug it is; of no use for terminals
- * @param pins    of a plug, 1 to 40
- * @param acrossM largest width of it, as it passes a hole, 0.002 to 0.1 [m]
+ * @param terminal how it is made
+ * @param half     which side of a plug it is; of no use for terminals
+ * @param pins     of a plug, 1 to 40
+ * @param acrossM  largest width of it, as it passes a hole, 0.002 to 0.1 [m]
  */
 @RecordBuilder
-public record Ending(Form form, Half half, Figure pins, Figure acrossM) implements EndingBuilder.With {
+public record Ending(Terminal terminal, Half half, Figure pins, Figure acrossM) implements EndingBuilder.With {
 
-    public static final Ending UNKNOWN = new Ending(Form.UNDECIDED, Half.UNDECIDED, Figure.UNSET, Figure.UNSET);
+    public static final Ending UNKNOWN = new Ending(Terminal.UNDECIDED, Half.UNDECIDED, Figure.UNSET, Figure.UNSET);
 
     public Ending {
         Figure.within("pins", pins, 1, 40, "pins");
@@ -22,7 +22,7 @@ public record Ending(Form form, Half half, Figure pins, Figure acrossM) implemen
     }
 
     /** How an end is made. Tabs and posts are a pack's; what is crimped to a wire bears the name of what it goes on. */
-    public enum Form implements Worded {
+    public enum Terminal implements Worded {
         UNDECIDED("not known", false),
         QUICK_PLUG("quick plug", true),
         SCREW_RING_PLUG("plug with a screw ring", true),
@@ -36,7 +36,7 @@ public record Ending(Form form, Half half, Figure pins, Figure acrossM) implemen
         private final String words;
         private final boolean plug;
 
-        Form(String words, boolean plug) {
+        Terminal(String words, boolean plug) {
             this.words = words;
             this.plug = plug;
         }
@@ -79,9 +79,9 @@ public record Ending(Form form, Half half, Figure pins, Figure acrossM) implemen
         }
     }
 
-    /** An end of a form whose pins and width nobody measured. */
-    public static Ending of(Form form, Half half) {
-        return new Ending(form, half, Figure.UNSET, Figure.UNSET);
+    /** An end whose pins and width nobody measured. */
+    public static Ending of(Terminal terminal, Half half) {
+        return new Ending(terminal, half, Figure.UNSET, Figure.UNSET);
     }
 
     /** The end that this one is joined to. */
@@ -91,29 +91,29 @@ public record Ending(Form form, Half half, Figure pins, Figure acrossM) implemen
 
     /** Whether enough is known of both to say if they go together. */
     public boolean comparable(Ending other) {
-        boolean forms = form != Form.UNDECIDED && other.form != Form.UNDECIDED;
-        return forms && (!sameForm(other) || !form.plug || half != Half.UNDECIDED && other.half != Half.UNDECIDED);
+        boolean terminals = terminal != Terminal.UNDECIDED && other.terminal != Terminal.UNDECIDED;
+        return terminals && (!alike(other) || !terminal.plug || half != Half.UNDECIDED && other.half != Half.UNDECIDED);
     }
 
     /** Whether they go together; only where {@link #comparable}. A spring clip and a bare end hold on to any terminal. */
     public boolean mates(Ending other) {
-        if (!sameForm(other)) {
+        if (!alike(other)) {
             return holdsOn(other) || other.holdsOn(this);
         }
         boolean samePins = !pins.isSet() || !other.pins.isSet() || pins.value() == other.pins.value();
-        return !form.plug || half != other.half && samePins;
+        return !terminal.plug || half != other.half && samePins;
     }
 
-    private boolean sameForm(Ending other) {
-        return form == other.form;
+    private boolean alike(Ending other) {
+        return terminal == other.terminal;
     }
 
     private boolean holdsOn(Ending other) {
-        return (form == Form.CLIP || form == Form.BARE) && !other.form.plug();
+        return (terminal == Terminal.CLIP || terminal == Terminal.BARE) && !other.terminal.plug();
     }
 
     /** For sentences: "quick plug, shrouded half". */
     public String words() {
-        return form.plug && half != Half.UNDECIDED ? form.words() + ", " + half.words() : form.words();
+        return terminal.plug && half != Half.UNDECIDED ? terminal.words() + ", " + half.words() : terminal.words();
     }
 }

@@ -125,6 +125,7 @@ public final class Fields {
             Map.entry("drainA", new Field("drain with everything off", Unit.MILLIAMPERE)),
             Map.entry("terminators", new Field("terminators of the bus", Unit.COUNT)),
             Map.entry("units", new Field("load units of the bus", Unit.COUNT)),
+            choice("terminal", "end"),
             choice("half", "half of the plug"),
             choice("labelled", "labels of its ways"),
             choice("twisted", "twisting"),

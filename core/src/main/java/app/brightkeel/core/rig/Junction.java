@@ -11,11 +11,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param labelled whether each way says what it feeds
  */
 @RecordBuilder
-public record Junction(String id, String name, Sort sort, Figure ways, boolean labelled)
+public record Junction(String id, String name, Meeting sort, Figure ways, boolean labelled)
         implements JunctionBuilder.With {
 
     /** How it is made. */
-    public enum Sort implements Worded {
+    public enum Meeting implements Worded {
         UNDECIDED("not known"),
         SPLITTER("Y-splitter"),
         BLOCK("fuse block"),
@@ -25,7 +25,7 @@ public record Junction(String id, String name, Sort sort, Figure ways, boolean l
 
         private final String words;
 
-        Sort(String words) {
+        Meeting(String words) {
             this.words = words;
         }
 
@@ -37,7 +37,7 @@ public record Junction(String id, String name, Sort sort, Figure ways, boolean l
 
     /** A point of which only the name is known. */
     public Junction(String id, String name) {
-        this(id, name, Sort.UNDECIDED, Figure.UNSET, false);
+        this(id, name, Meeting.UNDECIDED, Figure.UNSET, false);
     }
 
     public Junction {

@@ -28,8 +28,11 @@ public record Wire(
         int unused)
         implements WireBuilder.With {
 
+    /** Longest wire, one way [m]. */
+    public static final double LONGEST_M = 60;
+
     public Wire {
-        Figure.within("lengthM", lengthM, 0, 60, "m");
+        Figure.within("lengthM", lengthM, 0, LONGEST_M, "m");
         Checks.within("bundled", bundled, 1, 60, "conductors");
         Checks.text("colours", colours);
         Checks.within("unused", unused, 0, 20, "conductors");

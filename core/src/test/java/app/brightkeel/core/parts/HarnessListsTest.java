@@ -84,7 +84,7 @@ public class HarnessListsTest {
     public void remarksOfTheWireList() {
         Rig rig = DemoRigs.oystercatcher();
         Segment lead = rig.harness().segment("lead");
-        Rig wide = rig.with(lead.with(s -> s.end(Ending.of(Ending.Form.SCREW_RING_PLUG, Ending.Half.SHROUDED)
+        Rig wide = rig.with(lead.with(s -> s.end(Ending.of(Ending.Terminal.SCREW_RING_PLUG, Ending.Half.SHROUDED)
                         .withAcrossM(Figure.measured(0.06)))
                 .wire(lead.wire().with(w -> w.unused(2).colours("white and blue")))));
         WireList.Cut cut = WireList.of(Line.of(wide)).get(0);

@@ -144,7 +144,7 @@ public class ProtectionTest {
     public void placeDependsOnWhatFeedsIt() {
         Rig plugged = DemoRigs.oystercatcher();
         plugged = plugged.with(
-                plugged.harness().pack("pack").withEnding(Ending.of(Ending.Form.QUICK_PLUG, Ending.Half.SHROUDED)));
+                plugged.harness().pack("pack").withEnding(Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED)));
         FuseDuty duty = Line.of(plugged).get(Protection.STAGE).value().main();
         assertEquals(duty.allowedM(), 1.02, 0);
         Segment lead = plugged.harness().segment("lead");

@@ -9,8 +9,8 @@ import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
-import app.brightkeel.core.rig.Ending.Form;
 import app.brightkeel.core.rig.Ending.Half;
+import app.brightkeel.core.rig.Ending.Terminal;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
@@ -28,8 +28,8 @@ import java.util.function.UnaryOperator;
 final class WireTriggers {
 
     private static final Rig GOOD = RuleTriggers.good();
-    private static final Ending SHROUDED = Ending.of(Form.QUICK_PLUG, Half.SHROUDED);
-    private static final Ending PINS = Ending.of(Form.QUICK_PLUG, Half.OPEN_PINS);
+    private static final Ending SHROUDED = Ending.of(Terminal.QUICK_PLUG, Half.SHROUDED);
+    private static final Ending PINS = Ending.of(Terminal.QUICK_PLUG, Half.OPEN_PINS);
 
     private WireTriggers() {}
 
@@ -40,14 +40,14 @@ final class WireTriggers {
                 Map.entry("wire.spare-does-not-mate", withSpare(ended(SHROUDED, PINS))),
                 Map.entry("wire.live-pins-open", ended(PINS, SHROUDED)),
                 Map.entry("wire.too-few-ways", branched.with(block(branched).withWays(rated(1)))),
-                Map.entry("wire.unlabelled", branched.with(block(branched).withSort(Junction.Sort.BLOCK))),
+                Map.entry("wire.unlabelled", branched.with(block(branched).withSort(Junction.Meeting.BLOCK))),
                 Map.entry(
                         "wire.not-tinned",
                         GOOD.withOuting(
                                 GOOD.outing().withWater(GOOD.outing().water().withKind(WaterKind.SEA)))),
                 Map.entry("wire.no-length", lead(s -> s.withWire(s.wire().withLengthM(chosen(0))))),
                 Map.entry("wire.leads-nowhere", leadingNowhere()),
-                Map.entry("wire.spring-clips", ended(Ending.UNKNOWN, Ending.of(Form.CLIP, Half.UNDECIDED))),
+                Map.entry("wire.spring-clips", ended(Ending.UNKNOWN, Ending.of(Terminal.CLIP, Half.UNDECIDED))),
                 Map.entry("wire.no-main-switch", GOOD.with(new Placement("pack", "stern-well", false))),
                 Map.entry("wire.beside-sonar", besideSonar()),
                 Map.entry("wire.motor-on-sonar", withPump(branched)),

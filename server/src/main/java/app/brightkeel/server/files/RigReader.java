@@ -220,7 +220,7 @@ public final class RigReader {
     }
 
     private static ObjectNode ending(ObjectNode part, String field) {
-        return part.putObject(field).put("form", "undecided").put("half", "undecided");
+        return part.putObject(field).put("terminal", "undecided").put("half", "undecided");
     }
 
     private ObjectNode object(byte[] bytes) {

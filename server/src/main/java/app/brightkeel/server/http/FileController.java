@@ -1,11 +1,15 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.parts.ConnectorList;
 import app.brightkeel.core.parts.PartsList;
+import app.brightkeel.core.parts.ShoppingList;
+import app.brightkeel.core.parts.WireList;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.files.HarnessCsv;
 import app.brightkeel.server.files.PartsCsv;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.SvgPicture;
@@ -49,10 +53,32 @@ class FileController {
     @GetMapping(path = "/rigs/{id}/parts", produces = "text/csv")
     ResponseEntity<byte[]> parts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         Rig rig = store.get(id).rig();
-        byte[] csv = PartsCsv.of(PartsList.of(rig), habit).getBytes(StandardCharsets.UTF_8);
-        return named(rig.name() + ", parts.csv")
+        return csv(rig.name() + ", parts.csv", PartsCsv.of(PartsList.of(rig), habit));
+    }
+
+    @GetMapping(path = "/rigs/{id}/wires", produces = "text/csv")
+    ResponseEntity<byte[]> wires(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        Rig rig = store.get(id).rig();
+        return csv(rig.name() + ", wires.csv", HarnessCsv.wires(WireList.of(Line.of(rig)), habit));
+    }
+
+    @GetMapping(path = "/rigs/{id}/connectors", produces = "text/csv")
+    ResponseEntity<byte[]> connectors(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        Rig rig = store.get(id).rig();
+        return csv(rig.name() + ", connectors.csv", HarnessCsv.connectors(ConnectorList.of(Line.of(rig)), habit));
+    }
+
+    /** What to buy for the harness. */
+    @GetMapping(path = "/rigs/{id}/shopping", produces = "text/csv")
+    ResponseEntity<byte[]> shopping(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        Rig rig = store.get(id).rig();
+        return csv(rig.name() + ", shopping.csv", HarnessCsv.shopping(ShoppingList.of(Line.of(rig)), habit));
+    }
+
+    private static ResponseEntity<byte[]> csv(String file, String table) {
+        return named(file)
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(csv);
+                .body(table.getBytes(StandardCharsets.UTF_8));
     }
 
     /** The picture of a link as a file; where there is none yet, that is no such thing. */

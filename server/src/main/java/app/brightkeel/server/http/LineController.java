@@ -2,6 +2,7 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
@@ -13,6 +14,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.store.RigStore;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -51,6 +53,17 @@ class LineController {
     @GetMapping("/scenes/{link}")
     Picture scene(@PathVariable String id, @PathVariable Link link) {
         return Picture.of(line(id), link);
+    }
+
+    /** The harness at any moment of the day, or at any charge, with what is switched on. */
+    @GetMapping("/harness")
+    Picture harness(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "empty") Moment.Charge charge,
+            @RequestParam(defaultValue = "0") double hour,
+            @RequestParam(defaultValue = "false") boolean starting,
+            @RequestParam(defaultValue = "") Set<String> off) {
+        return Picture.of(line(id), new Moment(charge, hour, starting, off));
     }
 
     @GetMapping("/workings")

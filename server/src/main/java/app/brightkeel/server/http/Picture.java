@@ -2,6 +2,7 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.picture.Pictures;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Text;
@@ -19,7 +20,15 @@ public record Picture(List<Scene> scenes, Text why) {
     static final Picture NONE = new Picture(List.of(), Text.of(""));
 
     static Picture of(Line line, Link link) {
-        List<Outcome<Scene>> all = Pictures.all(line, link);
+        return of(line, Pictures.all(line, link));
+    }
+
+    /** The harness at another moment. */
+    static Picture of(Line line, Moment moment) {
+        return of(line, List.of(Pictures.harness(line, moment)));
+    }
+
+    private static Picture of(Line line, List<Outcome<Scene>> all) {
         List<Scene> known =
                 all.stream().filter(Outcome::isKnown).map(Outcome::value).toList();
         return known.isEmpty()

@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.server.files.RigReader;
@@ -35,6 +36,8 @@ class WebSetUp implements WebMvcConfigurer {
     public void addFormatters(FormatterRegistry registry) {
         registry.addConverter(String.class, Link.class, word -> Link.valueOf(word.toUpperCase(Locale.ROOT)));
         registry.addConverter(String.class, Habit.class, word -> Habit.valueOf(word.toUpperCase(Locale.ROOT)));
+        registry.addConverter(
+                String.class, Moment.Charge.class, word -> Moment.Charge.valueOf(word.toUpperCase(Locale.ROOT)));
     }
 
     @Override

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Link;
@@ -40,7 +41,7 @@ public class ApiContractTest extends ServerTest {
     private static final Path DOCS = Path.of("..", "docs");
 
     /** Told apart by how many constants they have. */
-    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Link.class, Habit.class);
+    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Link.class, Habit.class, Moment.Charge.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()

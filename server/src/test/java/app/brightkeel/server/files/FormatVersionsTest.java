@@ -10,15 +10,19 @@ import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fixing;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Plug;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.Supply;
@@ -48,12 +52,38 @@ public class FormatVersionsTest {
             {4, rig},
             {5, withoutHolders(DemoRigs.gannet())},
             {6, withoutPower(DemoRigs.sandpiper())},
-            {7, DemoRigs.lanternCrate()}
+            {7, withoutEnds(DemoRigs.lanternCrate())},
+            {8, DemoRigs.gannet()}
         };
     }
 
+    /** As it was known before version 8: nothing of ends, ways, labels, tin and spare leads of the demo rigs. */
+    private static Rig withoutEnds(Rig rig) {
+        Harness harness = rig.harness();
+        return rig.withHarness(harness.with(h -> h.spares(List.of())
+                        .packs(harness.packs().stream()
+                                .map(pack -> pack.withEnding(Ending.UNKNOWN))
+                                .toList())
+                        .junctions(harness.junctions().stream()
+                                .map(point -> new Junction(point.id(), point.name()))
+                                .toList())
+                        .segments(harness.segments().stream()
+                                .map(FormatVersionsTest::withoutEnds)
+                                .toList())))
+                .withChargers(rig.chargers().stream()
+                        .map(charger -> charger.withEnding(Ending.UNKNOWN))
+                        .toList());
+    }
+
+    private static Segment withoutEnds(Segment segment) {
+        return segment.with(s -> s.start(Ending.UNKNOWN)
+                .end(Ending.UNKNOWN)
+                .wire(segment.wire().with(wire -> wire.tinned(false).twisted(false))));
+    }
+
     /** As it was known before version 7: nothing of networks, chargers, what is on hand and what packs are there for. */
-    private static Rig withoutPower(Rig rig) {
+    private static Rig withoutPower(Rig newer) {
+        Rig rig = withoutEnds(newer);
         return rig.withNetwork(NetworkPlan.NONE)
                 .withOnHand(List.of())
                 .withChargers(List.of())

@@ -93,6 +93,30 @@ public class BadInputTest extends ServerTest {
             {with("\"chemistry\":\"lifepo4\"", "\"chemistry\":\"plutonium\""), 422, "/rig/harness/packs/0/chemistry"},
             {with("\"chemistry\":\"lifepo4\"", "\"chemistry\":1"), 422, "/rig/harness/packs/0/chemistry"},
             {with("\"to\":\"display\"", "\"to\":\"nowhere\""), 422, "/rig/harness/segments/0/to"},
+            {
+                with("\"start\":{\"terminal\":\"undecided\"", "\"start\":{\"terminal\":\"glue\""),
+                422,
+                "/rig/harness/segments/0/start/terminal"
+            },
+            {
+                with(
+                        "\"end\":{\"terminal\":\"undecided\",\"half\":\"undecided\"",
+                        "\"end\":{\"terminal\":\"post\",\"half\":\"third\""),
+                422,
+                "/rig/harness/segments/0/end/half"
+            },
+            {with("\"bundled\":2", "\"bundled\":0"), 422, "/rig/harness/segments/0/wire/bundled"},
+            {with("\"unused\":0", "\"unused\":21"), 422, "/rig/harness/segments/0/wire/unused"},
+            {with("\"unused\":0", "\"unused\":0.5"), 422, "/rig/harness/segments/0/wire/unused"},
+            {with("\"colours\":\"\"", "\"colours\":null"), 422, "/rig/harness/segments/0/wire/colours"},
+            {with("\"spares\":[]", "\"spares\":null"), 422, "/rig/harness/spares"},
+            {
+                with(
+                        "\"junctions\":[]",
+                        "\"junctions\":[{\"id\":\"j\",\"name\":\"j\",\"sort\":\"knot\",\"labelled\":false}]"),
+                422,
+                "/rig/harness/junctions/0/sort"
+            },
             {with("\"from\":\"pack\"", "\"from\":\"display\""), 422, "/rig/harness/segments/0/to"},
             {with("\"value\":24.0", "\"value\":0"), 422, "/rig/transducers/0/beams/0/fullDeg"},
             {with("\"value\":24.0", "\"value\":200"), 422, "/rig/transducers/0/beams/0/fullDeg"},

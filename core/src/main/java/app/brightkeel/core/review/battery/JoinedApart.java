@@ -32,7 +32,7 @@ final class JoinedApart implements Rule {
             PackModel other = bank.value().model(joined.get(i).id());
             double apart = Math.abs(first.restVolts(first.startCharge()) - other.restVolts(other.startCharge()));
             double limit = first.chemistry().lead() && other.chemistry().lead() ? LEAD_V : LITHIUM_V;
-            double inner = first.ohm(first.startCharge()) + other.ohm(other.startCharge());
+            double inner = Math.max(LEAST_OHM, first.ohm(first.startCharge()) + other.ohm(other.startCharge()));
             worst.add(
                     Worst.within(apart, limit),
                     "{} and {} rest {} apart: {} would flow from one to the other when they are joined.",
@@ -43,6 +43,9 @@ final class JoinedApart implements Rule {
         }
         return worst.judgement();
     }
+
+    /** Packs that are said to have no resistance at all still have some. */
+    private static final double LEAST_OHM = 1e-6;
 
     private static final double LEAD_V = 0.1;
     private static final double LITHIUM_V = 0.05;

@@ -25,9 +25,9 @@ final class ClipUnfused implements Rule {
     public Judgement judge(Line line) {
         Worst worst = new Worst();
         for (Segment segment : line.rig().harness().segments()) {
-            if (segment.start().form() != Ending.Form.UNDECIDED) {
+            if (segment.start().terminal() != Ending.Terminal.UNDECIDED) {
                 worst.add(
-                        segment.start().form() == Ending.Form.CLIP ? SLIPS : 1,
+                        segment.start().terminal() == Ending.Terminal.CLIP ? SLIPS : 1,
                         "{} holds on by spring clips: nothing keeps plus from minus. Red to red, a fuse beside them.",
                         segment.name());
             }
@@ -38,7 +38,7 @@ final class ClipUnfused implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return line.entered().harness().segments().stream()
-                .filter(segment -> segment.start().form() == Ending.Form.CLIP)
+                .filter(segment -> segment.start().terminal() == Ending.Terminal.CLIP)
                 .map(segment -> new Change(
                         "wire.no-clips." + segment.id(),
                         Text.of("{} with terminals instead of clips", segment.name()),
@@ -49,9 +49,9 @@ final class ClipUnfused implements Rule {
     private static Ending terminal(Line line, Segment segment) {
         return line.entered().harness().packs().stream()
                 .filter(pack -> pack.id().equals(segment.from()))
-                .filter(pack -> pack.ending().form() != Ending.Form.UNDECIDED)
+                .filter(pack -> pack.ending().terminal() != Ending.Terminal.UNDECIDED)
                 .map(pack -> pack.ending().mate())
                 .findFirst()
-                .orElse(Ending.of(Ending.Form.POST, Ending.Half.UNDECIDED));
+                .orElse(Ending.of(Ending.Terminal.POST, Ending.Half.UNDECIDED));
     }
 }

@@ -7,6 +7,7 @@ import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -39,6 +40,9 @@ final class Distribution {
     static List<Change> all(Line line) {
         Harness harness = line.entered().harness();
         if (harness.sources().size() != 1 || line.rig().devices().isEmpty()) {
+            return List.of();
+        }
+        if (new HarnessBuilt(line, School.IN_LINE, 0).longestM() > Wire.LONGEST_M) {
             return List.of();
         }
         List<Change> all = new ArrayList<>();

@@ -38,9 +38,9 @@ final class EndChanges {
         List<Ends.Pair> pairs = new ArrayList<>(Ends.joined(rig));
         pairs.addAll(Ends.spare(rig));
         for (Ends.Pair pair : pairs) {
-            if (pair.live().ending().form().plug()) {
+            if (pair.live().ending().terminal().plug()) {
                 after = turned(after, pair.live(), Ending.Half.SHROUDED);
-                after = pair.other().ending().form().plug()
+                after = pair.other().ending().terminal().plug()
                         ? turned(after, pair.other(), Ending.Half.OPEN_PINS)
                         : after;
             }

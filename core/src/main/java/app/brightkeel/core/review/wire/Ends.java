@@ -78,7 +78,7 @@ final class Ends {
             return List.of(new Pair(of(pack.get()), start));
         }
         boolean keyed = harness.junction(segment.from())
-                .filter(j -> j.sort() == Junction.Sort.PLUG_POINT)
+                .filter(j -> j.sort() == Junction.Meeting.PLUG_POINT)
                 .isPresent();
         return !keyed
                 ? List.of()

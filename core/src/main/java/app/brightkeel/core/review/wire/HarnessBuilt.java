@@ -90,7 +90,7 @@ final class HarnessBuilt {
         switch (school) {
             case IN_LINE -> direct(pack.ending().mate(), Fitting.Form.BLADE, FUSE_AT_M);
             case BOAT -> {
-                Ending post = Ending.of(Ending.Form.POST, Half.UNDECIDED);
+                Ending post = Ending.of(Ending.Terminal.POST, Half.UNDECIDED);
                 rig = rig.with(rig.harness().pack(pack.id()).withEnding(post));
                 direct(post, Fitting.Form.TERMINAL_CUBE, AT_POST_M);
             }
@@ -132,9 +132,9 @@ final class HarnessBuilt {
     }
 
     private void plugged() {
-        Ending socket = Ending.of(Ending.Form.QUICK_PLUG, Half.SHROUDED);
+        Ending socket = Ending.of(Ending.Terminal.QUICK_PLUG, Half.SHROUDED);
         String point = FreshId.of(rig, "keyed-plug");
-        junctions.add(new Junction(point, "keyed plug", Junction.Sort.PLUG_POINT, Figure.chosen(1), false));
+        junctions.add(new Junction(point, "keyed plug", Junction.Meeting.PLUG_POINT, Figure.chosen(1), false));
         double rating = devices.size() == 1 ? ratingOf(0) : mainRating(false);
         Segment pigtail = new Segment(
                 FreshId.of(rig, "pigtail"),
@@ -208,9 +208,9 @@ final class HarnessBuilt {
 
     private Junction junction(String id, int branches) {
         return switch (school) {
-            case BLOCK -> new Junction(id, "fuse block", Junction.Sort.BLOCK, ways(branches), true);
-            case SWITCHED -> new Junction(id, "switched harness", Junction.Sort.SWITCHED, ways(branches), true);
-            default -> new Junction(id, "splitter", Junction.Sort.SPLITTER, Figure.chosen(branches), false);
+            case BLOCK -> new Junction(id, "fuse block", Junction.Meeting.BLOCK, ways(branches), true);
+            case SWITCHED -> new Junction(id, "switched harness", Junction.Meeting.SWITCHED, ways(branches), true);
+            default -> new Junction(id, "splitter", Junction.Meeting.SPLITTER, Figure.chosen(branches), false);
         };
     }
 
@@ -375,6 +375,15 @@ final class HarnessBuilt {
         return way.isEmpty()
                 ? PLANNED_M
                 : way.stream().mapToDouble(s -> s.wire().lengthM().value()).sum();
+    }
+
+    /** The farthest any device is along the wire [m]. */
+    double longestM() {
+        double longest = 0;
+        for (int d = 0; d < devices.size(); d++) {
+            longest = Math.max(longest, reachM(d));
+        }
+        return longest;
     }
 
     private List<Segment> measuredWay(int device) {

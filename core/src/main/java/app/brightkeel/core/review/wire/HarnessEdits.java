@@ -14,6 +14,7 @@ import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -64,6 +65,9 @@ final class HarnessEdits {
     private Optional<Change> out(String id, String part) {
         Optional<Junction> junction = harness.junction(part);
         if (junction.isPresent()) {
+            if (tooLong(junction.get())) {
+                return Optional.empty();
+            }
             return Optional.of(change(
                     id,
                     Effort.SETTING,
@@ -107,6 +111,15 @@ final class HarnessEdits {
                 .filter(j -> !j.id().equals(junction.id()))
                 .toList();
         return harness.with(h -> h.segments(all).junctions(others));
+    }
+
+    private boolean tooLong(Junction junction) {
+        double trunkM = harness.segments().stream()
+                .filter(s -> s.to().equals(junction.id()))
+                .mapToDouble(HarnessEdits::length)
+                .max()
+                .orElse(0);
+        return harness.from(junction.id()).stream().anyMatch(branch -> trunkM + length(branch) > Wire.LONGEST_M);
     }
 
     private Segment joined(Segment trunk, Segment branch, boolean keepsIds) {
@@ -216,7 +229,7 @@ final class HarnessEdits {
             all.addAll(each == segment ? List.of(trunk, branch) : List.of(each));
         }
         List<Junction> points = new ArrayList<>(harness.junctions());
-        points.add(new Junction(point, "splitter", Junction.Sort.SPLITTER, Figure.UNSET, false));
+        points.add(new Junction(point, "splitter", Junction.Meeting.SPLITTER, Figure.UNSET, false));
         return harness.with(h -> h.segments(all).junctions(points));
     }
 

@@ -23,7 +23,7 @@ final class LivePinsOpen implements Rule {
         Worst worst = new Worst();
         for (Ends.Pair pair : Ends.joined(line.rig())) {
             Ending live = pair.live().ending();
-            if (live.form().plug() && live.half() != Ending.Half.UNDECIDED) {
+            if (live.terminal().plug() && live.half() != Ending.Half.UNDECIDED) {
                 worst.add(
                         live.half() == Ending.Half.SHROUDED ? 1 : OPEN,
                         "{} ends in live pins that anything can touch: the shrouded half belongs there.",

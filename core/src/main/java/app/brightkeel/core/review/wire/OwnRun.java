@@ -12,6 +12,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Wire;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -51,7 +52,7 @@ final class OwnRun {
             root = tree.parents().get(root);
         }
         Segment branch = line.entered().harness().segments().get(tree.segments().get(node));
-        if (branch.from().equals(tree.ids().get(root)) || lengthM > 60) {
+        if (branch.from().equals(tree.ids().get(root)) || lengthM > Wire.LONGEST_M) {
             return Stream.empty();
         }
         List<Fitting> fittings = branch.fittings().stream()

@@ -30,7 +30,7 @@ final class Unlabelled implements Rule {
     }
 
     static boolean applies(Line line, Junction junction) {
-        boolean chosen = junction.sort() == Junction.Sort.BLOCK || junction.sort() == Junction.Sort.SWITCHED;
+        boolean chosen = junction.sort() == Junction.Meeting.BLOCK || junction.sort() == Junction.Meeting.SWITCHED;
         return chosen && line.rig().harness().from(junction.id()).size() > 1;
     }
 

@@ -56,7 +56,7 @@ final class WireMerit {
             }
         }
         all.add(Text.of(
-                "{} of wire, about {} of money, {} joints",
+                "{} of wire, costs about {}, {} joints",
                 new Amount(massKg(harness), Unit.KILOGRAM),
                 new Amount(cost, Unit.MONEY),
                 new Amount(joints(harness), Unit.COUNT)));

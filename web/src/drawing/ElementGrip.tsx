@@ -1,0 +1,101 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import type { Mark, Point } from "../api/types";
+import { pieceOf } from "../edit/parts";
+import { useEditor } from "../edit/RigEditor";
+import { useUnits } from "../units/UnitsProvider";
+import { line, type Placed } from "./frame";
+
+/** A hand that moves less than this only chooses. */
+const CHOOSES_PX = 6;
+
+/**
+ * A piece that is chosen by pointing at it or with Enter, taken out with Delete, and dragged onto another piece that
+ * takes it. What the keys cannot drag stands among the fields of the chosen piece.
+ */
+export function ElementGrip({ mark, placed }: { mark: Extract<Mark, { kind: "element" }>; placed: Placed }) {
+  const { rig, take, busy, selected, select } = useEditor();
+  const { text } = useUnits();
+  const [to, setTo] = useState<Point | null>(null);
+  const from = useRef<Point | null>(null);
+  const removable = pieceOf(rig, mark.part) !== null;
+  const middle = {
+    x: placed.x((mark.area[0]!.x + mark.area[2]!.x) / 2),
+    y: placed.y((mark.area[0]!.y + mark.area[2]!.y) / 2),
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === "Enter" || event.key === " ") {
+      event.preventDefault();
+      select(mark.part);
+    } else if ((event.key === "Delete" || event.key === "Backspace") && removable && !busy) {
+      event.preventDefault();
+      take(`wire.out.${mark.part}`);
+    }
+  };
+  const onPointerMove = (event: PointerEvent<SVGPathElement>) => {
+    const start = from.current;
+    if (!start || !event.currentTarget.hasPointerCapture(event.pointerId) || mark.drags === "") return;
+    if (to === null && Math.hypot(event.clientX - start.x, event.clientY - start.y) < CHOOSES_PX) return;
+    const svg = event.currentTarget.ownerSVGElement!;
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
+    setTo({ x: at.x, y: at.y });
+  };
+  const onPointerUp = (event: PointerEvent) => {
+    const dragged = to !== null;
+    setTo(null);
+    from.current = null;
+    if (!dragged) {
+      select(mark.part);
+      return;
+    }
+    const onto = takerUnder(event, mark.drags);
+    if (onto !== "" && onto !== mark.part && !busy) take(mark.drags + onto);
+  };
+  return (
+    <>
+      <path
+        role="button"
+        tabIndex={0}
+        data-part={mark.part}
+        data-takes={mark.takes.join(" ")}
+        aria-pressed={selected === mark.part}
+        aria-label={`${text(mark.text)}: Enter to choose${removable ? ", Delete to take out" : ""}`}
+        d={line(mark.area, placed, true)}
+        fill="transparent"
+        stroke={selected === mark.part ? "var(--act)" : "transparent"}
+        strokeWidth="1.6"
+        strokeDasharray="4 3"
+        className="cursor-pointer touch-none hover:stroke-[var(--act)] focus-visible:stroke-[var(--act)] focus-visible:outline-none"
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          from.current = { x: event.clientX, y: event.clientY };
+        }}
+        onPointerMove={onPointerMove}
+        onPointerUp={onPointerUp}
+        onPointerCancel={() => setTo(null)}
+        onKeyDown={onKeyDown}
+      >
+        <title>{text(mark.text)}</title>
+      </path>
+      {to && (
+        <path
+          d={`M${middle.x} ${middle.y}L${to.x} ${to.y}`}
+          stroke="var(--act)"
+          strokeWidth="2"
+          strokeDasharray="6 4"
+          pointerEvents="none"
+        />
+      )}
+    </>
+  );
+}
+
+/** The piece under a pointer that takes such a change; "" where there is none. */
+export function takerUnder(at: { clientX: number; clientY: number }, drags: string): string {
+  const taker = document
+    .elementsFromPoint(at.clientX, at.clientY)
+    .filter((each): each is SVGElement => each instanceof SVGElement && each.dataset.part !== undefined)
+    .find((each) =>
+      (each.dataset.takes ?? "").split(" ").some((start) => start !== "" && drags.startsWith(start)),
+    );
+  return taker?.dataset.part ?? "";
+}
