@@ -38,6 +38,7 @@ final class FuseScene {
     /** More charts than a person looks through are not drawn; the table under Why holds every fuse. */
     private static final int MOST_CHARTS = 6;
 
+    private final Line line;
     private final ProtectionState state;
     private final FuseDuty fuse;
     private final Drawing drawing = new Drawing();
@@ -45,7 +46,8 @@ final class FuseScene {
     private final double high;
     private int steps;
 
-    private FuseScene(ProtectionState state, FuseDuty fuse) {
+    private FuseScene(Line line, ProtectionState state, FuseDuty fuse) {
+        this.line = line;
         this.state = state;
         this.fuse = fuse;
         double least = neighboursOf().stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::min);
@@ -67,12 +69,12 @@ final class FuseScene {
         }
         FuseDuty main = state.main();
         List<Outcome<Scene>> all = new ArrayList<>();
-        all.add(Outcome.known(new FuseScene(state, main).scene()));
+        all.add(Outcome.known(new FuseScene(line, state, main).scene()));
         all.add(Outcome.known(FusePlaceScene.of(line, state)));
         state.fuses().stream()
                 .filter(duty -> duty != main)
                 .limit(MOST_CHARTS - 1)
-                .map(duty -> new FuseScene(state, duty).scene())
+                .map(duty -> new FuseScene(line, state, duty).scene())
                 .map(Outcome::known)
                 .forEach(all::add);
         return all;
@@ -188,6 +190,10 @@ final class FuseScene {
                 List.of(
                         Text.of("heat the weakest wire stands"),
                         Text.of(fuse.withstandA2s(), Unit.AMPERE_SQUARED_SECOND))));
+        fuse.devices()
+                .forEach(d -> rows.add(List.of(
+                        Text.of("it guards"),
+                        Text.of("{}", line.rig().devices().get(d).name()))));
         for (FuseDuty other : neighboursOf()) {
             rows.add(List.of(Text.of("{}", other.name()), Text.of(other.ratingA(), Unit.RATING)));
         }

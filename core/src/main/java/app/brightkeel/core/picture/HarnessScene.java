@@ -339,13 +339,31 @@ final class HarnessScene {
                     Text.of(layout.along(node), Unit.METRE),
                     at(now.point(), node),
                     now.point().exists() ? Text.of(now.point().amps().get(node), Unit.AMPERE) : Text.of("–"),
+                    lost(node),
                     at(feed.full(), node),
                     at(feed.mean(), node),
                     at(feed.empty(), node)));
         }
         return new Twin(
-                List.of("point", "along the wire", "now", "into it", "pack full", "pack at its mean", "nearly empty"),
+                List.of(
+                        "point",
+                        "along the wire",
+                        "now",
+                        "into it",
+                        "lost on the way",
+                        "pack full",
+                        "pack at its mean",
+                        "nearly empty"),
                 all);
+    }
+
+    /** Heat in the wire into a point and what sits in it. */
+    private Text lost(int node) {
+        if (!now.point().exists() || tree.segments().get(node) < 0) {
+            return Text.of("–");
+        }
+        double amps = now.point().amps().get(node);
+        return Text.of(amps * amps * feed.ohms().get(tree.segments().get(node)), Unit.WATT);
     }
 
     private static Text at(FeedState.Point point, int node) {

@@ -53,7 +53,7 @@ public class BadInputTest extends ServerTest {
 
     /** Charges what is not there. */
     private static final String CHARGER = "{\"id\":\"charger\",\"name\":\"charger\",\"chemistry\":\"agm\","
-            + "\"blocks\":1,\"charges\":\"nothing\",\"via\":\"\",\"aboard\":false}";
+            + "\"blocks\":1,\"charges\":\"nothing\",\"via\":\"\",\"aboard\":false,\"ending\":{\"terminal\":\"undecided\",\"half\":\"undecided\"}}";
 
     private static String chosen(double value) {
         return "{\"kind\":\"given\",\"value\":" + value + ",\"basis\":\"chosen\"}";

@@ -10,6 +10,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.http.HttpHeaders;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.testng.annotations.DataProvider;
@@ -99,7 +100,10 @@ public class HarnessApiTest extends ServerTest {
             MockHttpServletResponse answer = send(get("/api/rigs/" + id + "/" + list + "?habit=us"));
             assertEquals(answer.getStatus(), 200);
             assertEquals(answer.getContentType(), "text/csv;charset=UTF-8");
-            assertTrue(answer.getHeader(HttpHeaders.CONTENT_DISPOSITION).contains(list + ".csv"), list);
+            assertTrue(
+                    Objects.requireNonNull(answer.getHeader(HttpHeaders.CONTENT_DISPOSITION))
+                            .contains(list + ".csv"),
+                    list);
         }
         String wires = send(get("/api/rigs/" + id + "/wires?habit=us")).getContentAsString(StandardCharsets.UTF_8);
         assertTrue(wires.contains("'=trunk") && wires.contains("20 AWG"), wires);

@@ -175,9 +175,9 @@ public class RigApiTest extends ServerTest {
         assertEquals(json(send(get(path + "/changes?link=wire&wider=true"))).size(), 0);
     }
 
-    /** The section and the craft in plan; the power and what is within reach. */
+    /** Section and craft in plan; power and reach; chart and place of the fuse; discharge and candidates. */
     private static int scenes(String link) {
-        return Set.of("mount", "screen", "battery").contains(link) ? 2 : 1;
+        return Set.of("mount", "screen", "fuse", "battery").contains(link) ? 2 : 1;
     }
 
     @Test

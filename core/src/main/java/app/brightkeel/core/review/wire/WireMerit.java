@@ -10,6 +10,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.LinkReview.Measure;
 import app.brightkeel.core.review.LinkReview.Merit;
+import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
@@ -41,7 +42,27 @@ final class WireMerit {
                 new Measure("mass", new Amount(massKg(harness), Unit.KILOGRAM), false),
                 new Measure("cost", new Amount(cost, Unit.MONEY), false),
                 new Measure("joints", new Amount(joints(harness), Unit.COUNT), false));
-        return new Merit(-cost, reasons(planned, feed.value(), harness, cost), measures);
+        List<Text> reasons = reasons(planned, feed.value(), harness, cost);
+        if (changed.entered().equals(planned.entered())) {
+            reasons.addAll(generous(planned));
+        }
+        return new Merit(-cost, reasons, measures);
+    }
+
+    /** Thicker than needed is allowed: what would be enough stands beside. */
+    private static List<Text> generous(Line line) {
+        List<Text> all = new ArrayList<>();
+        for (Segment segment : line.entered().harness().segments()) {
+            Gauge planned = segment.wire().gauge();
+            Gauge enough = GaugeNeeded.of(line, segment);
+            if (!enough.equals(planned)) {
+                all.add(Text.of(
+                        "{} is generous, {} is enough",
+                        segment.name(),
+                        new Amount(enough.size().areaMm2(), Unit.WIRE)));
+            }
+        }
+        return all;
     }
 
     private static List<Text> reasons(Line planned, FeedState feed, Harness harness, double cost) {

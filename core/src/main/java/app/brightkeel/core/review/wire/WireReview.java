@@ -48,7 +48,7 @@ public final class WireReview implements LinkReview {
 
     @Override
     public List<Working> workings(Line line) {
-        return List.of(Feed.STAGE.working(line));
+        return List.of(Feed.STAGE.working(line), GaugeNeeded.working(line));
     }
 
     /** Gauge and length of each segment. */

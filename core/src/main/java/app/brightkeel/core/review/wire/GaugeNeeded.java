@@ -1,0 +1,74 @@
+package app.brightkeel.core.review.wire;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Source;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.fuse.FuseRules;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Segment;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** The thinnest gauge of each wire with which nothing about wires and fuses is judged worse than it is now. */
+final class GaugeNeeded {
+
+    private static final Source RULES = Source.derived("every rule of Wire and Fuse, tried from the thinnest gauge on");
+
+    private GaugeNeeded() {}
+
+    /** Of one segment with a decided gauge: the planned gauge itself where no thinner one will do. */
+    static Gauge of(Line line, Segment entered) {
+        List<Verdict> now = verdicts(line);
+        Gauge planned = entered.wire().gauge();
+        for (Gauge gauge : WireChanges.family(planned)) {
+            if (gauge.size().areaMm2() >= planned.size().areaMm2()) {
+                break;
+            }
+            Segment thinner = entered.withWire(entered.wire().withGauge(gauge));
+            if (noWorse(now, verdicts(line.with(line.entered().with(thinner))))) {
+                return gauge;
+            }
+        }
+        return planned;
+    }
+
+    private static List<Verdict> verdicts(Line line) {
+        return Stream.concat(WireRules.ALL.stream(), FuseRules.ALL.stream())
+                .map(rule -> verdict(rule, line))
+                .toList();
+    }
+
+    private static Verdict verdict(Rule rule, Line line) {
+        return rule.verdict(rule.judge(line));
+    }
+
+    private static boolean noWorse(List<Verdict> before, List<Verdict> after) {
+        for (int i = 0; i < before.size(); i++) {
+            if (after.get(i).compareTo(before.get(i)) < 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Wires that are thicker than they need be are allowed; what is enough stands beside. */
+    static Working working(Line line) {
+        Working.Builder all = Working.of("Smallest gauge that is enough, wire by wire", "", RULES);
+        for (Segment segment : line.entered().harness().segments()) {
+            if (segment.wire().gauge().decided()) {
+                Gauge enough = of(line, segment);
+                double area = segment.wire().gauge().size().areaMm2();
+                if (enough.equals(segment.wire().gauge())) {
+                    all.step("S", segment.name() + ": as planned, no thinner one will do", area, Unit.WIRE);
+                } else {
+                    all.step("S", segment.name() + ": generous", area, Unit.WIRE)
+                            .step("S min", "enough for it", enough.size().areaMm2(), Unit.WIRE);
+                }
+            }
+        }
+        return all.done();
+    }
+}
