@@ -2,6 +2,7 @@ package app.brightkeel.core.picture;
 
 import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.picture.Scene.Point;
+import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 
@@ -67,6 +68,22 @@ final class HarnessLayout {
         return along[node];
     }
 
+    /** What stands at a point: a device, packs in series by all their names, or where wires meet. */
+    String nameOf(int node) {
+        int device = tree.devices().get(node);
+        if (device >= 0) {
+            return rig.devices().get(device).name();
+        }
+        int source = tree.packs().get(node);
+        return source < 0
+                ? rig.harness().junction(tree.ids().get(node)).orElseThrow().name()
+                : String.join(
+                        " + ",
+                        tree.sources().get(source).stream()
+                                .map(member -> rig.harness().packs().get(member).name())
+                                .toList());
+    }
+
     /** How far the farthest point is, at least a little [m]. */
     double reach() {
         double reach = LEAST_REACH_M;
@@ -78,5 +95,13 @@ final class HarnessLayout {
 
     int rows() {
         return Math.max(rows, 1);
+    }
+
+    /** Where a fitting is drawn: a fuse where it sits; others have no measured place and share the wire evenly. */
+    static double placeOf(Segment segment, int f, Point start, Point end) {
+        double length = end.x() - start.x();
+        return segment.fittings().get(f) instanceof Fitting.Fuse fuse
+                ? start.x() + Math.min(fuse.atM().orAssume(0).value(), length)
+                : start.x() + length * (f + 1) / (segment.fittings().size() + 1);
     }
 }

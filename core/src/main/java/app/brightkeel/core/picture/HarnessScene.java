@@ -16,14 +16,13 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Fitting;
-import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
  * The harness as a tree, to scale along the wire: thickness by gauge, fuses where they sit, volts at each point and
- * amperes in each wire at one moment. Its pieces can be chosen, dragged onto each other, stretched and taken out.
+ * amperes in each wire at one moment.
  */
 final class HarnessScene {
 
@@ -33,20 +32,8 @@ final class HarnessScene {
     /** Lines above a wire that clear the symbol at its end. */
     private static final double OVER_SYMBOL = -1.8;
 
-    /** Half height of what can be pointed at, in rows; half width of a symbol, as a share of the reach. */
-    private static final double GRIP_ROWS = 0.14;
-
-    private static final double GRIP_SHARE = 0.03;
-
-    /** Handles stand beside the symbols: before a point's, above a fuse's. */
-    private static final double BEFORE_SHARE = 0.07;
-
-    private static final double ABOVE_ROWS = 0.16;
-
-    private static final double SHORTEST_M = 0.05;
-    private static final String HANG = "wire.hang.";
-    private static final String MOVE = "wire.move.";
-    private static final String PUT_IN = "wire.in.";
+    /** A wire shorter than this share of the reach has no room for words between its ends. */
+    private static final double SHORT = 0.25;
 
     private final Line line;
     private final MomentState now;
@@ -83,20 +70,7 @@ final class HarnessScene {
         for (int node = 0; node < tree.ids().size(); node++) {
             node(node);
         }
-        // what can be pointed at lies above all that is drawn, small things above long ones
-        for (int node = 0; node < tree.ids().size(); node++) {
-            if (tree.segments().get(node) >= 0) {
-                wireGrip(node);
-            }
-        }
-        for (int node = 0; node < tree.ids().size(); node++) {
-            pointGrip(node);
-        }
-        for (int node = 0; node < tree.ids().size(); node++) {
-            if (tree.segments().get(node) >= 0) {
-                handles(node, reach);
-            }
-        }
+        new HarnessGrips(line, tree, layout, drawing).add();
         Axis x = new Axis(
                 Text.of("along the wire from the battery"),
                 Unit.METRE,
@@ -151,41 +125,42 @@ final class HarnessScene {
             double amps = Math.abs(now.point().amps().get(node));
             words = words.then(Text.of(", {}", new Amount(amps, Unit.AMPERE)));
         }
-        drawing.note(
-                Role.LABEL,
-                branch ? at(start.x(), end.y()) : at((start.x() + end.x()) / 2, end.y()),
-                branch ? Side.RIGHT : Side.MIDDLE,
-                branch ? OVER_SYMBOL : -0.8,
-                words);
+        if (!branch && cramped(node)) {
+            drawing.note(Role.LABEL, start, Side.RIGHT, 4.2, words);
+        } else {
+            drawing.note(
+                    Role.LABEL,
+                    branch ? at(start.x(), end.y()) : at((start.x() + end.x()) / 2, end.y()),
+                    branch ? Side.RIGHT : Side.MIDDLE,
+                    branch ? OVER_SYMBOL : -0.8,
+                    words);
+        }
         fittings(segment, start, end);
+    }
+
+    private boolean cramped(int node) {
+        double length = layout.along(node) - layout.along(tree.parents().get(node));
+        return Math.abs(length) < SHORT * layout.reach();
     }
 
     private void fittings(Segment segment, Point start, Point end) {
         for (int f = 0; f < segment.fittings().size(); f++) {
             Fitting fitting = segment.fittings().get(f);
-            Point here = at(placeOf(segment, f, start, end), end.y());
+            Point here = at(HarnessLayout.placeOf(segment, f, start, end), end.y());
             if (fitting instanceof Fitting.Fuse fuse) {
                 drawing.spot(Role.FUSE, here)
                         .note(
                                 Role.LABEL,
                                 here,
-                                Side.MIDDLE,
+                                Side.RIGHT,
                                 1.5,
-                                "{}",
+                                " {}",
                                 new Amount(fuse.ratingA().value(), Unit.RATING));
             } else {
                 drawing.spot(fitting instanceof Fitting.Switch ? Role.SWITCH : Role.JOINT, here)
                         .note(Role.QUIET, here, Side.MIDDLE, 1.5, "{}", fitting.name());
             }
         }
-    }
-
-    /** A fuse sits where it sits; others have no measured place and share the wire evenly. */
-    private static double placeOf(Segment segment, int f, Point start, Point end) {
-        double length = end.x() - start.x();
-        return segment.fittings().get(f) instanceof Fitting.Fuse fuse
-                ? start.x() + Math.min(fuse.atM().orAssume(0).value(), length)
-                : start.x() + length * (f + 1) / (segment.fittings().size() + 1);
     }
 
     private void node(int node) {
@@ -195,11 +170,12 @@ final class HarnessScene {
         if (device >= 0) {
             device(line.rig().devices().get(device), device, here);
         } else if (pack >= 0) {
-            drawing.spot(Role.PACK, here).note(Role.LABEL, here, Side.LEFT, -2.6, "{}  ", nameOf(pack));
-            volts(node, here, 2.4);
+            drawing.spot(Role.PACK, here).note(Role.LABEL, here, Side.LEFT, -2.6, "{}  ", layout.nameOf(node));
+            volts(node, here, Side.LEFT, 2.4);
         } else {
             drawing.spot(Role.JUNCTION, here);
-            volts(node, here, 1.4);
+            boolean cramped = cramped(node);
+            volts(node, here, cramped ? Side.RIGHT : Side.LEFT, cramped ? 2.8 : 1.4);
         }
     }
 
@@ -224,23 +200,14 @@ final class HarnessScene {
         drawing.note(Role.QUIET, here, Side.RIGHT, 1.5, BESIDE + "needs {}", volt(least));
     }
 
-    /** Packs in series by all their names. */
-    private String nameOf(int source) {
-        return String.join(
-                " + ",
-                tree.sources().get(source).stream()
-                        .map(member -> line.rig().harness().packs().get(member).name())
-                        .toList());
-    }
-
-    private void volts(int node, Point here, double lines) {
+    private void volts(int node, Point here, Side side, double lines) {
         if (now.point().exists()) {
             drawing.note(
                     Role.LABEL,
                     here,
-                    Side.LEFT,
+                    side,
                     lines,
-                    "{}  ",
+                    side == Side.LEFT ? "{}  " : "  {}",
                     volt(now.point().volts().get(node)));
         }
     }
@@ -249,93 +216,11 @@ final class HarnessScene {
         return new Amount(volts, Unit.VOLT);
     }
 
-    private void wireGrip(int node) {
-        Segment segment = into(node);
-        Point start = layout.spot(tree.parents().get(node));
-        Point end = layout.spot(node);
-        drawing.element(
-                segment.id(),
-                HANG + segment.id() + ".",
-                List.of(MOVE, PUT_IN),
-                at(Math.min(start.x(), end.x()), end.y() - GRIP_ROWS),
-                at(Math.max(start.x(), end.x()), end.y() + GRIP_ROWS),
-                Text.of("{}", segment.name()));
-        for (int f = 0; f < segment.fittings().size(); f++) {
-            Fitting fitting = segment.fittings().get(f);
-            Point here = at(placeOf(segment, f, start, end), end.y());
-            grip(fitting.id(), MOVE + fitting.id() + ".", List.of(), here, fitting.name());
-        }
-    }
-
-    private void pointGrip(int node) {
-        int device = tree.devices().get(node);
-        String carried = tree.segments().get(node) < 0 ? "" : HANG + into(node).id() + ".";
-        if (device >= 0) {
-            Device fed = line.rig().devices().get(device);
-            grip(fed.id(), carried, List.of(), layout.spot(node), fed.name());
-        } else {
-            int pack = tree.packs().get(node);
-            String id = tree.ids().get(node);
-            String name = pack >= 0 ? nameOf(pack) : junction(id);
-            grip(id, pack >= 0 ? "" : carried, List.of(HANG), layout.spot(node), name);
-        }
-    }
-
-    private String junction(String id) {
-        return line.rig().harness().junction(id).orElseThrow().name();
-    }
-
-    private void grip(String part, String drags, List<String> takes, Point here, String name) {
-        double half = GRIP_SHARE * layout.reach();
-        drawing.element(
-                part,
-                drags,
-                takes,
-                at(here.x() - half, here.y() - 1.4 * GRIP_ROWS),
-                at(here.x() + half, here.y() + 1.4 * GRIP_ROWS),
-                Text.of("{}", name));
-    }
-
-    /** A wire is stretched at its end, a fuse slid along it. */
-    private void handles(int node, double reach) {
-        Segment segment = into(node);
-        int place = tree.segments().get(node);
-        Point start = layout.spot(tree.parents().get(node));
-        Point end = layout.spot(node);
-        if (!layout.forwards(node)) {
-            return;
-        }
-        double before = BEFORE_SHARE * reach;
-        drawing.along(
-                Pointer.segment(place, "wire/lengthM"),
-                at(end.x() - before, end.y()),
-                start.x() - before,
-                SHORTEST_M,
-                1.3 * reach - start.x(),
-                Text.of("length of {}", segment.name()));
-        for (int f = 0; f < segment.fittings().size(); f++) {
-            if (segment.fittings().get(f) instanceof Fitting.Fuse fuse) {
-                drawing.along(
-                        Pointer.fitting(place, f, "atM"),
-                        at(placeOf(segment, f, start, end), end.y() + ABOVE_ROWS),
-                        start.x(),
-                        0,
-                        segment.wire().lengthM().value(),
-                        Text.of("place of {}", fuse.name()));
-            }
-        }
-    }
-
     private Twin twin() {
         List<List<Text>> all = new ArrayList<>();
         for (int node = 0; node < tree.ids().size(); node++) {
-            int device = tree.devices().get(node);
-            int pack = tree.packs().get(node);
-            String name = device >= 0
-                    ? line.rig().devices().get(device).name()
-                    : pack >= 0 ? nameOf(pack) : junction(tree.ids().get(node));
             all.add(List.of(
-                    Text.of("{}", name),
+                    Text.of("{}", layout.nameOf(node)),
                     Text.of(layout.along(node), Unit.METRE),
                     at(now.point(), node),
                     now.point().exists() ? Text.of(now.point().amps().get(node), Unit.AMPERE) : Text.of("–"),

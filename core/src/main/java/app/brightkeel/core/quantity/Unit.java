@@ -22,6 +22,8 @@ public enum Unit {
     NEWTON(Style.PLAIN, metric("N", 0), us(Style.PLAIN, "lbf", 1 / 4.4482216152605, 0, 0)),
     NEWTON_METRE(Style.PLAIN, metric("N·m", 1)),
     KILOGRAM(Style.PLAIN, metric("kg", 1), us(Style.PLAIN, "lb", 1 / 0.45359237, 0, 1)),
+    /** Of little things that add up. */
+    FINE_KILOGRAM(Style.PLAIN, metric("kg", 2), us(Style.PLAIN, "lb", 1 / 0.45359237, 0, 2)),
     CELSIUS(Style.PLAIN, metric("°C", 0), us(Style.PLAIN, "°F", 1.8, 32, 0)),
     /** Held as copper area [mm²]; shown as the nearest gauge where a person counts in AWG. */
     WIRE(Style.PLAIN, metric("mm²", 2), us(Style.WIRE_GAUGE, "AWG", 1, 0, 0)),

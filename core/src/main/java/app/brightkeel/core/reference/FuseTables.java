@@ -12,7 +12,7 @@ public final class FuseTables {
     /** Steady load as a share of the rating; common practice, no source beyond the makers' advice. */
     public static final double LOAD_SHARE = 0.8;
 
-    private static final Table OPENING = Table.read(FuseTables.class, "fuse-opening.csv");
+    private static final List<Opening> OPENINGS = readOpenings();
     private static final Curve VOLTS_AT_RATING = voltsAtRating();
 
     private FuseTables() {}
@@ -38,7 +38,11 @@ public final class FuseTables {
 
     /** The band of ISO 8820-3, by rising multiple. */
     public static List<Opening> openings() {
-        return OPENING.rows().stream()
+        return OPENINGS;
+    }
+
+    private static List<Opening> readOpenings() {
+        return Table.read(FuseTables.class, "fuse-opening.csv").rows().stream()
                 .map(row -> new Opening(
                         Table.number(row, "multiple"), Table.number(row, "fastestS"), Table.number(row, "slowestS")))
                 .toList();
@@ -51,22 +55,22 @@ public final class FuseTables {
      * @param multiple of the rating
      */
     public static double slowestS(double multiple) {
-        double[] at = OPENING.column("multiple");
-        double[] slow = OPENING.column("slowestS");
-        int last = at.length - 1;
-        if (multiple < at[0]) {
+        if (multiple < OPENINGS.get(0).multiple()) {
             return Double.POSITIVE_INFINITY;
         }
-        if (multiple >= at[last]) {
-            double more = multiple / at[last];
-            return slow[last] / (more * more);
+        Opening last = OPENINGS.get(OPENINGS.size() - 1);
+        if (multiple >= last.multiple()) {
+            double more = multiple / last.multiple();
+            return last.slowestS() / (more * more);
         }
         int i = 0;
-        while (multiple > at[i + 1]) {
+        while (multiple > OPENINGS.get(i + 1).multiple()) {
             i++;
         }
-        double share = Math.log(multiple / at[i]) / Math.log(at[i + 1] / at[i]);
-        return slow[i] * Math.pow(slow[i + 1] / slow[i], share);
+        Opening before = OPENINGS.get(i);
+        Opening after = OPENINGS.get(i + 1);
+        double share = Math.log(multiple / before.multiple()) / Math.log(after.multiple() / before.multiple());
+        return before.slowestS() * Math.pow(after.slowestS() / before.slowestS(), share);
     }
 
     private static Curve voltsAtRating() {

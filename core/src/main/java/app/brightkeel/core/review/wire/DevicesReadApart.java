@@ -21,6 +21,9 @@ final class DevicesReadApart implements Rule {
 
     private static final double EASY = 0.85;
 
+    /** A wire that saves less than this does not bring two screens together [V]. */
+    private static final double WORTH_V = 0.05;
+
     @Override
     public Head head() {
         return new Head("wire.devices-read-apart", Link.WIRE, Force.PRACTICE);
@@ -60,6 +63,6 @@ final class DevicesReadApart implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.thicker(line);
+        return WireChanges.thicker(line, WORTH_V);
     }
 }

@@ -1,18 +1,8 @@
 package app.brightkeel.core.review.wire;
 
-import app.brightkeel.core.circuit.DropFormula;
 import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.load.DayLoad;
-import app.brightkeel.core.load.Load;
-import app.brightkeel.core.pack.PackModel;
-import app.brightkeel.core.pack.PackString;
-import app.brightkeel.core.pack.Packs;
-import app.brightkeel.core.protection.Ampacity;
 import app.brightkeel.core.reference.DeviceKind;
-import app.brightkeel.core.reference.FuseTables;
-import app.brightkeel.core.reference.WireTables;
 import app.brightkeel.core.review.wire.Distribution.School;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
@@ -21,7 +11,6 @@ import app.brightkeel.core.rig.Ending.Half;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
-import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Limits;
@@ -30,15 +19,12 @@ import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Sockets;
-import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** One harness built anew: lengths as they are known, gauges by the formula of ABYC E-11, fuses by load and limits. */
 final class HarnessBuilt {
-
-    private static final double NOMINAL_V = 12;
 
     /** 3 % of 12 V, of which a trunk may take two thirds; the split is common practice, no source. */
     private static final double ALLOWED_V = 0.36;
@@ -56,12 +42,6 @@ final class HarnessBuilt {
 
     private static final double TOGETHER = 0.6;
 
-    /** Outside a sheath thinner wire breaks in handling: 18 AWG (handbook §7, common practice). */
-    private static final double LEAST_MM2 = 0.82;
-
-    /** A main fuse so many times a branch's is likely to outlast it. */
-    private static final double COORDINATED = 1.6;
-
     /** Draw of a harness's own lamp; common practice, no source [A]. */
     private static final double LAMP_A = 0.02;
 
@@ -69,7 +49,7 @@ final class HarnessBuilt {
 
     private final Line line;
     private final School school;
-    private final int thicker;
+    private final HarnessSizes sizes;
     private final List<Device> devices;
     private final Pack pack;
     private final List<Segment> segments = new ArrayList<>();
@@ -80,7 +60,7 @@ final class HarnessBuilt {
     HarnessBuilt(Line line, School school, int thicker) {
         this.line = line;
         this.school = school;
-        this.thicker = thicker;
+        sizes = new HarnessSizes(line, thicker);
         rig = line.entered();
         devices = line.rig().devices();
         pack = line.rig().harness().packs().get(rig.harness().sources().get(0).get(0));
@@ -126,7 +106,7 @@ final class HarnessBuilt {
                     pack.id(),
                     reachM(d),
                     ALLOWED_V,
-                    List.of(fuse(devices.get(d), ratingOf(d), stronger(form), atM)),
+                    List.of(fuse(devices.get(d), sizes.ratingOf(d), sizes.stronger(form), atM)),
                     start);
         }
     }
@@ -135,13 +115,13 @@ final class HarnessBuilt {
         Ending socket = Ending.of(Ending.Terminal.QUICK_PLUG, Half.SHROUDED);
         String point = FreshId.of(rig, "keyed-plug");
         junctions.add(new Junction(point, "keyed plug", Junction.Meeting.PLUG_POINT, Figure.chosen(1), false));
-        double rating = devices.size() == 1 ? ratingOf(0) : mainRating(false);
+        double rating = devices.size() == 1 ? sizes.ratingOf(0) : sizes.mainRating(false);
         Segment pigtail = new Segment(
                 FreshId.of(rig, "pigtail"),
                 "pigtail of the battery",
                 pack.id(),
                 point,
-                wire(allAmps(), PIGTAIL_M, ALLOWED_V, rating),
+                sizes.wire(sizes.allAmps(), PIGTAIL_M, ALLOWED_V, rating),
                 List.of(mainFuse(rating)),
                 pack.ending().mate(),
                 socket);
@@ -170,13 +150,13 @@ final class HarnessBuilt {
         List<Device> fed = line.rig().devices().size() == rig.devices().size() ? devices : rig.devices();
         String point = FreshId.of(rig, branched ? "block" : "splitter");
         double trunkM = trunkM();
-        double rating = mainRating(branched);
+        double rating = sizes.mainRating(branched);
         segments.add(new Segment(
                 FreshId.of(rig, "trunk"),
                 "trunk",
                 from,
                 point,
-                wire(allAmps(), trunkM, ALLOWED_V * TRUNK_SHARE, rating),
+                sizes.wire(sizes.allAmps(), trunkM, ALLOWED_V * TRUNK_SHARE, rating),
                 fused ? List.of(mainFuse(rating)) : List.of(),
                 start,
                 Ending.UNKNOWN));
@@ -188,8 +168,8 @@ final class HarnessBuilt {
                 fittings.add(
                         new Fitting.Switch(id, "switch of the " + devices.get(d).name(), Figure.UNSET));
             }
-            if (branched) {
-                fittings.add(fuse(devices.get(d), ratingOf(d), Fitting.Form.BLADE, AT_BLOCK_M));
+            if (branched || tooLargeFor(devices.get(d), rating)) {
+                fittings.add(fuse(devices.get(d), sizes.ratingOf(d), Fitting.Form.BLADE, AT_BLOCK_M));
             }
             double branchM = Math.max(LEAST_BRANCH_M, reachM(d) - trunkM);
             lead(d, point, branchM, ALLOWED_V * (1 - TRUNK_SHARE), fittings, Ending.UNKNOWN);
@@ -201,9 +181,14 @@ final class HarnessBuilt {
                     "lead of the " + lamp.name(),
                     point,
                     lamp.id(),
-                    wire(LAMP_A, LEAST_BRANCH_M, ALLOWED_V, 1),
+                    sizes.wire(LAMP_A, LEAST_BRANCH_M, ALLOWED_V, 1),
                     List.of(fuse(lamp, 1, Fitting.Form.BLADE, AT_BLOCK_M))));
         }
+    }
+
+    /** One fuse for all may be more than a device's maker allows: then it has one of its own as well. */
+    private static boolean tooLargeFor(Device device, double ratingA) {
+        return device.limits().maxFuseA().isSet() && device.limits().maxFuseA().value() < ratingA;
     }
 
     private Junction junction(String id, int branches) {
@@ -252,7 +237,7 @@ final class HarnessBuilt {
                 old.map(Segment::name).orElse("lead of the " + fed.name()),
                 from,
                 fed.id(),
-                wire(amps(device), lengthM, allowedV, ratingOf(device)),
+                sizes.wire(sizes.amps(device), lengthM, allowedV, sizes.ratingOf(device)),
                 fittings,
                 start,
                 ending(fed)));
@@ -260,35 +245,6 @@ final class HarnessBuilt {
 
     private static Ending ending(Device device) {
         return Ending.UNKNOWN.withPins(device.sockets().powerPins());
-    }
-
-    private Wire wire(double amps, double lengthM, double allowedV, double ratingA) {
-        double length = Math.round(lengthM * 100) / 100.0;
-        double formula = new DropFormula(amps, 2 * length, allowedV).areaMm2();
-        double maker = devices.stream()
-                .filter(d -> d.limits().minWireMm2().isSet())
-                .mapToDouble(d -> d.limits().minWireMm2().value())
-                .max()
-                .orElse(0);
-        double area = Math.max(LEAST_MM2, Math.max(formula, maker));
-        List<WireTables.Size> sizes = WireTables.awg();
-        int at = 0;
-        while (at < sizes.size() - 1 && (sizes.get(at).areaMm2() < area || carries(sizes.get(at), length) < ratingA)) {
-            at++;
-        }
-        int size = Math.min(sizes.size() - 1, at + thicker);
-        return pair(sizes.get(size), length);
-    }
-
-    private double carries(WireTables.Size size, double length) {
-        return new Ampacity(pair(size, length), line.rig().outing().airC().value()).amps();
-    }
-
-    private Wire pair(WireTables.Size size, double length) {
-        boolean tinned = line.rig().harness().segments().stream()
-                .anyMatch(segment -> segment.wire().tinned());
-        return Wire.pair(new Gauge.Awg(size.awg()), Figure.chosen(length))
-                .with(wire -> wire.tinned(tinned).twisted(true));
     }
 
     private Fitting.Fuse fuse(Device device, double ratingA, Fitting.Form form, double atM) {
@@ -307,66 +263,10 @@ final class HarnessBuilt {
                 FreshId.of(rig, "main-fuse"),
                 "main fuse",
                 Figure.chosen(ratingA),
-                stronger(Fitting.Form.BLADE),
+                sizes.stronger(Fitting.Form.BLADE),
                 Figure.chosen(FUSE_AT_M),
                 Figure.UNSET,
                 Figure.UNSET);
-    }
-
-    /** The form asked for, or the first that breaks what the battery can give. */
-    private Fitting.Form stronger(Fitting.Form form) {
-        double shortA = line.get(Packs.STAGE)
-                .map(bank -> bank.sources().get(0))
-                .map(HarnessBuilt::shortA)
-                .orElse(0.0);
-        Fitting.Form strong = form;
-        for (Fitting.Form each : Fitting.Form.values()) {
-            if (strong.breakingA() < shortA && each.breakingA() > strong.breakingA()) {
-                strong = each;
-            }
-        }
-        return strong;
-    }
-
-    private static double shortA(PackString source) {
-        return source.sum(p -> p.restVolts(1)) / Math.max(source.sum(PackModel::leastOhm), 1e-6);
-    }
-
-    private double ratingOf(int device) {
-        Device fed = devices.get(device);
-        return FuseTables.smallestFor(watts(device) / fed.limits().minV().value());
-    }
-
-    private double mainRating(boolean branched) {
-        double wanted = 0;
-        double largest = 0;
-        for (int d = 0; d < devices.size(); d++) {
-            wanted += watts(d) / devices.get(d).limits().minV().value();
-            largest = Math.max(largest, ratingOf(d));
-        }
-        double outlasting = branched && devices.size() > 1 ? COORDINATED * largest : 0;
-        return FuseTables.smallestFor(Math.max(wanted, outlasting * FuseTables.LOAD_SHARE));
-    }
-
-    private double watts(int device) {
-        Outcome<DayLoad> load = line.get(Load.STAGE);
-        // hours may be open where the harness is built: what a device draws does not wait for them
-        double packV = line.get(Packs.STAGE).map(Packs.Bank::meanVolts).orElse(NOMINAL_V);
-        return load.isKnown()
-                ? load.value().fullW().get(device)
-                : devices.get(device).draw().wattsAt(1, packV);
-    }
-
-    private double amps(int device) {
-        return watts(device) / NOMINAL_V;
-    }
-
-    private double allAmps() {
-        double sum = 0;
-        for (int d = 0; d < devices.size(); d++) {
-            sum += amps(d);
-        }
-        return sum;
     }
 
     /** Along the wire from the battery as it is now; planned where nothing leads there or nobody measured [m]. */

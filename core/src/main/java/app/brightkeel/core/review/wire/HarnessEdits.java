@@ -14,7 +14,6 @@ import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
-import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -65,13 +64,14 @@ final class HarnessEdits {
     private Optional<Change> out(String id, String part) {
         Optional<Junction> junction = harness.junction(part);
         if (junction.isPresent()) {
-            if (tooLong(junction.get())) {
+            PointTakenOut gone = new PointTakenOut(rig, junction.get());
+            if (gone.tooLong()) {
                 return Optional.empty();
             }
             return Optional.of(change(
                     id,
                     Effort.SETTING,
-                    joined(junction.get()),
+                    gone.harness(),
                     "{} taken out",
                     junction.get().name()));
         }
@@ -89,69 +89,6 @@ final class HarnessEdits {
             Fitting fitting = fitting(holder, part);
             return change(id, Effort.SETTING, harness.with(without(holder, part)), "{} taken out", fitting.name());
         });
-    }
-
-    /** Without a point where wires meet: each branch goes on to where the wire came from, as long as both, with all that sat in it. */
-    private Harness joined(Junction junction) {
-        Optional<Segment> trunk = harness.segments().stream()
-                .filter(s -> s.to().equals(junction.id()))
-                .findFirst();
-        List<Segment> all = new ArrayList<>();
-        boolean first = true;
-        for (Segment segment : harness.segments()) {
-            boolean branch = segment.from().equals(junction.id());
-            if (branch && trunk.isPresent()) {
-                all.add(joined(trunk.get(), segment, first));
-                first = false;
-            } else if (!branch && !segment.to().equals(junction.id())) {
-                all.add(segment);
-            }
-        }
-        List<Junction> others = harness.junctions().stream()
-                .filter(j -> !j.id().equals(junction.id()))
-                .toList();
-        return harness.with(h -> h.segments(all).junctions(others));
-    }
-
-    private boolean tooLong(Junction junction) {
-        double trunkM = harness.segments().stream()
-                .filter(s -> s.to().equals(junction.id()))
-                .mapToDouble(HarnessEdits::length)
-                .max()
-                .orElse(0);
-        return harness.from(junction.id()).stream().anyMatch(branch -> trunkM + length(branch) > Wire.LONGEST_M);
-    }
-
-    private Segment joined(Segment trunk, Segment branch, boolean keepsIds) {
-        List<Fitting> fittings = new ArrayList<>();
-        for (Fitting fitting : trunk.fittings()) {
-            // the branches are several, the fitting was one
-            fittings.add(keepsIds ? fitting : withId(fitting, FreshId.of(rig, fitting.id() + "-" + branch.id())));
-        }
-        double trunkM = length(trunk);
-        for (Fitting fitting : branch.fittings()) {
-            fittings.add(
-                    fitting instanceof Fitting.Fuse fuse && fuse.atM().isSet()
-                            ? fuse.withAtM(
-                                    Figure.chosen(rounded(trunkM + fuse.atM().value())))
-                            : fitting);
-        }
-        Figure both = trunk.wire().lengthM().isSet() && branch.wire().lengthM().isSet()
-                ? Figure.chosen(rounded(trunkM + length(branch)))
-                : Figure.UNSET;
-        return branch.with(s -> s.from(trunk.from())
-                .start(trunk.start())
-                .wire(branch.wire().withLengthM(both))
-                .fittings(fittings));
-    }
-
-    private static Fitting withId(Fitting fitting, String id) {
-        if (fitting instanceof Fitting.Fuse fuse) {
-            return fuse.withId(id);
-        }
-        return fitting instanceof Fitting.Switch
-                ? new Fitting.Switch(id, fitting.name(), fitting.ohm())
-                : new Fitting.Joint(id, fitting.name(), fitting.ohm());
     }
 
     private Optional<Change> in(String id, String kind, String wire) {
@@ -338,11 +275,11 @@ final class HarnessEdits {
                 .orElseGet(() -> harness.pack(point).name());
     }
 
-    private static double length(Segment segment) {
+    static double length(Segment segment) {
         return segment.wire().lengthM().isSet() ? segment.wire().lengthM().value() : 0;
     }
 
-    private static double rounded(double metres) {
+    static double rounded(double metres) {
         return Math.round(metres * 100) / 100.0;
     }
 }

@@ -39,7 +39,7 @@ final class WireMerit {
         double cost = HarnessPrices.of(harness);
         List<Measure> measures = List.of(
                 new Measure("volts at the worst device", new Amount(worstV(feed.value()), Unit.VOLT), true),
-                new Measure("mass", new Amount(massKg(harness), Unit.KILOGRAM), false),
+                new Measure("mass", new Amount(massKg(harness), Unit.FINE_KILOGRAM), false),
                 new Measure("cost", new Amount(cost, Unit.MONEY), false),
                 new Measure("joints", new Amount(joints(harness), Unit.COUNT), false));
         List<Text> reasons = reasons(planned, feed.value(), harness, cost);
@@ -72,15 +72,15 @@ final class WireMerit {
             double more = worstV(feed) - worstV(before.value());
             if (Math.abs(more) >= WORTH_V) {
                 all.add(Text.of(
-                        more > 0 ? "buys {} at the worst device" : "costs {} at the worst device",
+                        more > 0 ? "buys {} at the worst device" : "loses {} at the worst device",
                         new Amount(Math.abs(more), Unit.VOLT)));
             }
         }
         all.add(Text.of(
-                "{} of wire, costs about {}, {} joints",
-                new Amount(massKg(harness), Unit.KILOGRAM),
-                new Amount(cost, Unit.MONEY),
-                new Amount(joints(harness), Unit.COUNT)));
+                "{} of wire, {} joints, costs about {}",
+                new Amount(massKg(harness), Unit.FINE_KILOGRAM),
+                new Amount(joints(harness), Unit.COUNT),
+                new Amount(cost, Unit.MONEY)));
         return all;
     }
 
