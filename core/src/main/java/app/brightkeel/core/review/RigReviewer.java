@@ -6,7 +6,6 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Finding.Cure;
 import app.brightkeel.core.review.Review.Assumed;
 import app.brightkeel.core.review.Rule.Judgement;
-import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -158,10 +157,7 @@ public final class RigReviewer {
 
     private static List<Assumed> assumed(Line line) {
         List<Assumed> all = new ArrayList<>();
-        Figures.visit(
-                line.rig(),
-                figure -> figure.isSet() && figure.basis() == Figure.Basis.ASSUMED,
-                (pointer, figure) -> all.add(new Assumed(pointer, figure)));
+        Figures.visitAssumed(line.entered(), line.rig(), (pointer, figure) -> all.add(new Assumed(pointer, figure)));
         return all;
     }
 }
