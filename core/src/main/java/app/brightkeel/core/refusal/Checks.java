@@ -23,6 +23,11 @@ public final class Checks {
         return value;
     }
 
+    /** A name made up of others, cut where they are long together. */
+    public static String fitted(String name) {
+        return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME).strip() : name;
+    }
+
     /** Up to {@link #LONGEST_NAME} characters without control characters; may be empty. */
     public static String text(String field, String value) {
         if (value.length() > LONGEST_NAME || hasControl(value)) {

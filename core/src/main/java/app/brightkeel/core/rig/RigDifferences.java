@@ -95,6 +95,10 @@ public final class RigDifferences {
                 && b instanceof Adapter to
                 && !from.name().equals(to.name())) {
             tell("Adapter of {}: {} → {}.", nameOf(owner), adapter(from), adapter(to));
+        } else if (a instanceof Ending from
+                && b instanceof Ending to
+                && !from.words().equals(to.words())) {
+            tell("{}: {} → {}.", what(owner, field), from.words(), to.words());
         } else if (Set.of("shows", "loses", "ports", "shares").contains(field)) {
             tell("{}: {} → {}.", what(owner, field), shapes((List<?>) a), shapes((List<?>) b));
         } else if (field.equals("legs")) {

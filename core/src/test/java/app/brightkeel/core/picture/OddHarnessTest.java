@@ -14,6 +14,7 @@ import app.brightkeel.core.parts.ShoppingList;
 import app.brightkeel.core.parts.WireList;
 import app.brightkeel.core.picture.Scene.Mark;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
@@ -174,6 +175,21 @@ public class OddHarnessTest {
         FeedState feed = Line.of(bare).get(Feed.STAGE).value();
         assertTrue(feed.full().exists());
         assertFalse(feed.full().volts().stream().anyMatch(v -> v.isNaN() || v.isInfinite()));
+    }
+
+    /** Names as long as they may be: what is named after them is cut, not refused. */
+    @Test
+    public void theLongestNames() {
+        Rig rig = DemoRigs.gannet();
+        String longest = "n".repeat(Checks.LONGEST_NAME);
+        for (Device device : rig.devices()) {
+            rig = rig.with(device.withName(longest));
+        }
+        for (Segment segment : rig.harness().segments()) {
+            rig = rig.with(segment.withName(longest));
+        }
+        everythingOf(rig);
+        assertTrue(Comparison.find(Line.of(rig), "wire.in.fuse.trunk").isPresent());
     }
 
     private static Fitting withoutOhm(Fitting fitting) {

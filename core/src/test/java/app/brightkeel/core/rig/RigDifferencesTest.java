@@ -76,6 +76,25 @@ public class RigDifferencesTest {
             edit(r -> r.with(pack(r).withName("stern battery")), "“12 Ah LiFePO4” is now called “stern battery”."),
             edit(wire(w -> w.withGauge(new Gauge.Awg(18))), "Gauge of supply lead: 0.33 mm² → 0.82 mm²."),
             edit(wire(w -> w.withTinned(true)), "Tinned strands of supply lead: no → yes."),
+            edit(wire(w -> w.withTwisted(true)), "Twisting of supply lead: no → yes."),
+            edit(wire(w -> w.withColours("white and blue")), "Colours of supply lead: none → white and blue."),
+            edit(wire(w -> w.withUnused(2)), "Unused conductors of supply lead: 0 → 2."),
+            edit(
+                    lead(l -> l.withStart(Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.OPEN_PINS))),
+                    "Start of supply lead: not known → quick plug, open-pin half."),
+            edit(
+                    lead(l -> l.withEnd(l.end().withPins(Figure.measured(4)))),
+                    "Pins of the plug of supply lead: open → 4."),
+            edit(
+                    r -> r.with(pack(r).withEnding(Ending.of(Ending.Terminal.POST, Ending.Half.UNDECIDED))),
+                    "Terminals of 12 Ah LiFePO4: not known → post with a ring."),
+            edit(
+                    r -> r.withHarness(r.harness()
+                            .withSpares(List.of(r.harness()
+                                    .segments()
+                                    .get(0)
+                                    .with(s -> s.id("spare").name("spare lead").fittings(List.of()))))),
+                    "Spare lead was added."),
             edit(wire(w -> w.withLengthM(Figure.UNSET)), "Length of supply lead: 3.20 m → open."),
             edit(lead(l -> l.withFittings(l.fittings().subList(0, 1))), "Quick plug was taken out."),
             edit(

@@ -3,6 +3,7 @@ package app.brightkeel.core.review.wire;
 import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.wire.Distribution.School;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
@@ -165,8 +166,8 @@ final class HarnessBuilt {
             List<Fitting> fittings = new ArrayList<>();
             if (school == School.SWITCHED) {
                 String id = FreshId.of(rig, "switch-" + devices.get(d).id());
-                fittings.add(
-                        new Fitting.Switch(id, "switch of the " + devices.get(d).name(), Figure.UNSET));
+                fittings.add(new Fitting.Switch(
+                        id, Checks.fitted("switch of the " + devices.get(d).name()), Figure.UNSET));
             }
             if (branched || tooLargeFor(devices.get(d), rating)) {
                 fittings.add(fuse(devices.get(d), sizes.ratingOf(d), Fitting.Form.BLADE, AT_BLOCK_M));
@@ -178,7 +179,7 @@ final class HarnessBuilt {
             Device lamp = fed.get(fed.size() - 1);
             segments.add(new Segment(
                     FreshId.of(rig, "lead-" + lamp.id()),
-                    "lead of the " + lamp.name(),
+                    Checks.fitted("lead of the " + lamp.name()),
                     point,
                     lamp.id(),
                     sizes.wire(LAMP_A, LEAST_BRANCH_M, ALLOWED_V, 1),
@@ -234,7 +235,7 @@ final class HarnessBuilt {
                 .findFirst();
         segments.add(new Segment(
                 old.map(Segment::id).orElseGet(() -> FreshId.of(rig, "branch-" + fed.id())),
-                old.map(Segment::name).orElse("lead of the " + fed.name()),
+                old.map(Segment::name).orElse(Checks.fitted("lead of the " + fed.name())),
                 from,
                 fed.id(),
                 sizes.wire(sizes.amps(device), lengthM, allowedV, sizes.ratingOf(device)),
@@ -250,7 +251,7 @@ final class HarnessBuilt {
     private Fitting.Fuse fuse(Device device, double ratingA, Fitting.Form form, double atM) {
         return new Fitting.Fuse(
                 FreshId.of(rig, "fuse-" + device.id()),
-                "fuse of the " + device.name(),
+                Checks.fitted("fuse of the " + device.name()),
                 Figure.chosen(ratingA),
                 form,
                 Figure.chosen(atM),

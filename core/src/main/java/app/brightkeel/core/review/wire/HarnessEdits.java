@@ -3,6 +3,7 @@ package app.brightkeel.core.review.wire;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Device;
@@ -134,7 +135,7 @@ final class HarnessEdits {
         double atM = atBattery ? AT_BATTERY_M : AT_BLOCK_M;
         Fitting.Fuse fuse = new Fitting.Fuse(
                 FreshId.of(rig, "fuse-" + segment.id()),
-                "fuse of " + segment.name(),
+                Checks.fitted("fuse of " + segment.name()),
                 Figure.chosen(FuseTables.smallestFor(loadA)),
                 Fitting.Form.BLADE,
                 Figure.chosen(segment.wire().lengthM().isSet() ? Math.min(atM, length(segment)) : atM),

@@ -10,6 +10,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.WireTables;
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Device;
@@ -208,14 +209,14 @@ public final class WireChanges {
         Pack pack = rig.harness().packs().get(0);
         Fitting.Fuse fuse = new Fitting.Fuse(
                 FreshId.of(rig, "fuse-" + device.id()),
-                "fuse of the " + device.name(),
+                Checks.fitted("fuse of the " + device.name()),
                 Figure.chosen(3),
                 Fitting.Form.BLADE,
                 Figure.chosen(FUSE_AT_M),
                 Figure.UNSET);
         Segment lead = new Segment(
                 FreshId.of(rig, "lead-" + device.id()),
-                "lead of the " + device.name(),
+                Checks.fitted("lead of the " + device.name()),
                 pack.id(),
                 device.id(),
                 Wire.pair(new Gauge.Awg(18), Figure.chosen(PLANNED_LEAD_M)),
