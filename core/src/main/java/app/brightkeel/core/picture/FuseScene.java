@@ -52,7 +52,7 @@ final class FuseScene {
         this.fuse = fuse;
         double least = neighboursOf().stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::min);
         double most = neighboursOf().stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::max);
-        low = Math.min(0.5 * least, Math.max(0.05, 0.6 * fuse.loadA()));
+        low = Math.min(0.5 * least, Math.max(0.05, 0.35 * fuse.loadA()));
         high = Math.max(
                 20 * most, 1.5 * Math.max(fuse.ampacityA(), Math.min(fuse.sourceShortA(), 1000 * fuse.ratingA())));
     }
