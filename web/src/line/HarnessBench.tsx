@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { type PointerEvent, useState } from "react";
+import { type PointerEvent, useRef, useState } from "react";
 import { harnessQuery, type Moment } from "../api/queries";
 import { takerUnder } from "../drawing/ElementGrip";
 import { SceneDrawing } from "../drawing/SceneDrawing";
@@ -48,9 +48,16 @@ const PIECES: [string, string][] = [
 function Palette() {
   const { rig, selected, take, busy } = useEditor();
   const wire = pieceOf(rig, selected)?.list === "segments";
+  // a button that was dragged away is clicked all the same when it is let go
+  const dragged = useRef(false);
   const drop = (event: PointerEvent, kind: string) => {
+    dragged.current = document.elementFromPoint(event.clientX, event.clientY) !== event.currentTarget;
     const onto = takerUnder(event, `wire.in.${kind}.`);
     if (onto !== "" && !busy) take(`wire.in.${kind}.${onto}`);
+  };
+  const press = (kind: string) => {
+    if (!dragged.current && wire && !busy) take(`wire.in.${kind}.${selected}`);
+    dragged.current = false;
   };
   return (
     <div
@@ -67,7 +74,7 @@ function Palette() {
           className="cursor-grab touch-none rounded border border-faint px-1.5 py-0.5 text-ink-2 hover:border-act hover:text-act"
           onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
           onPointerUp={(event) => drop(event, kind)}
-          onClick={() => wire && !busy && take(`wire.in.${kind}.${selected}`)}
+          onClick={() => press(kind)}
         >
           {words}
         </button>

@@ -86,8 +86,13 @@ public class HarnessIT extends InBrowser {
         assertThat(harness()).containsText("lead of the module");
         page.keyboard().press("z");
         assertThat(link("wire")).containsText("fails");
+        piece("five-lead").focus();
+        page.keyboard().press("Enter");
         drag(palette("switch"), piece("trunk"), 0.6);
         assertThat(piece("switch")).isVisible();
+        // what was dropped on one wire did not go into the chosen one as well: one step back, and there is none
+        page.keyboard().press("z");
+        assertThat(piece("switch")).hasCount(0);
     }
 
     /** The brown-out is shown as the module starts, and goes by either of two cures. */

@@ -118,10 +118,15 @@ abstract class InBrowser {
         return page.locator("[data-link=" + link + "]");
     }
 
+    /** A field by its label; handles in the picture may bear the same words. */
+    protected Locator field(String label) {
+        return page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label))
+                .first();
+    }
+
     /** Types into a field and leaves it. */
     protected void type(String label, String value) {
-        Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(false))
-                .first();
+        Locator field = field(label);
         field.fill(value);
         field.press("Enter");
     }

@@ -113,7 +113,7 @@ public class LineIT extends InBrowser {
         openRig("Oystercatcher");
         link("wire").click();
         page.keyboard().press("u");
-        assertThat(page.getByLabel("Length").first()).hasValue("10 ft 6 in");
+        assertThat(field("Length")).hasValue("10 ft 6 in");
         type("Length", "6 ft 6 in");
         page.keyboard().press("Escape");
         link("screen").click();
@@ -126,10 +126,10 @@ public class LineIT extends InBrowser {
         button("ft · AWG").click();
         assertThat(page.getByLabel("Temperature of the pack").first()).hasAttribute("placeholder", "20");
         link("wire").click();
-        assertThat(page.getByLabel("Length").first()).hasValue("1.98");
+        assertThat(field("Length")).hasValue("1.98");
         page.keyboard().press("z");
         page.keyboard().press("z");
-        assertThat(page.getByLabel("Length").first()).hasValue("3.20");
+        assertThat(field("Length")).hasValue("3.20");
     }
 
     /** A finding of practice is put aside, stays listed, and is brought back. */

@@ -81,7 +81,7 @@ public final class DemoRigs {
                 "supply lead",
                 pack.id(),
                 display.id(),
-                Wire.pair(new Gauge.Awg(22), Figure.measured(3.2)),
+                Wire.pair(new Gauge.Awg(22), Figure.measured(3.2)).withTwisted(true),
                 List.of(fuse(5, 0.10), new Fitting.Joint("plug", "quick plug", Figure.measured(0.002))));
         return new Rig(
                 "Oystercatcher, estuary autumn",

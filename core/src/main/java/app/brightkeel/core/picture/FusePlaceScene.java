@@ -11,6 +11,7 @@ import app.brightkeel.core.picture.Scene.Side;
 import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -30,17 +31,18 @@ final class FusePlaceScene {
     private FusePlaceScene() {}
 
     static Scene of(Line line, ProtectionState state) {
-        List<FuseDuty> firsts = state.fuses().stream().filter(FuseDuty::first).toList();
+        List<FuseDuty> firsts =
+                state.fuses().stream().filter(duty -> duty.place().first()).toList();
         double reach = LEAST_M;
         for (FuseDuty fuse : firsts) {
-            reach = Math.max(reach, WIDER * fuse.distanceM());
+            reach = Math.max(reach, WIDER * fuse.place().distanceM());
         }
         Drawing drawing = new Drawing();
         double foot = -0.5;
         double top = firsts.size() - 0.5;
-        limit(drawing, FuseDuty.BARE_M, foot, top, " {}: the first fuse by here, unless sheathed");
-        for (double sheathed : new double[] {FuseDuty.SHEATHED_ELSEWHERE_M, FuseDuty.SHEATHED_M}) {
-            boolean allowed = firsts.stream().anyMatch(fuse -> fuse.allowedM() == sheathed);
+        limit(drawing, Place.BARE_M, foot, top, " {}: the first fuse by here, unless sheathed");
+        for (double sheathed : new double[] {Place.SHEATHED_ELSEWHERE_M, Place.SHEATHED_M}) {
+            boolean allowed = firsts.stream().anyMatch(fuse -> fuse.place().allowedM() == sheathed);
             if (allowed && sheathed < ROOM * reach) {
                 limit(drawing, sheathed, foot, top, " {} in a sheath");
             }
@@ -73,7 +75,7 @@ final class FusePlaceScene {
         Segment segment = line.rig().harness().segments().get(fuse.segment());
         double atM =
                 ((Fitting.Fuse) segment.fittings().get(fuse.fitting())).atM().value();
-        Point here = at(fuse.distanceM(), row);
+        Point here = at(fuse.place().distanceM(), row);
         drawing.path(Role.CONDUCTOR, 2, at(0, row), at(ROOM * reach, row))
                 .spot(Role.PACK, at(0, row))
                 .note(Role.QUIET, at(ROOM * reach, row), Side.LEFT, 1.6, "{}  ", segment.name())
@@ -86,9 +88,9 @@ final class FusePlaceScene {
                         "{}, {} at {}",
                         fuse.name(),
                         new Amount(fuse.ratingA(), Unit.RATING),
-                        new Amount(fuse.distanceM(), Unit.MILLIMETRE))
+                        new Amount(fuse.place().distanceM(), Unit.MILLIMETRE))
                 .note(
-                        fuse.distanceM() > fuse.allowedM() ? Role.MISSING : Role.QUIET,
+                        fuse.place().distanceM() > fuse.place().allowedM() ? Role.MISSING : Role.QUIET,
                         here,
                         Side.RIGHT,
                         1.6,
@@ -96,25 +98,26 @@ final class FusePlaceScene {
                 .along(
                         Pointer.fitting(fuse.segment(), fuse.fitting(), "atM"),
                         here,
-                        fuse.distanceM() - atM,
+                        fuse.place().distanceM() - atM,
                         0,
                         segment.wire().lengthM().value(),
                         Text.of("place of {}", fuse.name()));
     }
 
     private static Text allowed(FuseDuty fuse) {
-        if (!fuse.first()) {
+        if (!fuse.place().first()) {
             return Text.of("behind another fuse: anywhere");
         }
         return Text.of(
-                fuse.sheathed() ? "{} allowed in its sheath" : "{} allowed without a sheath",
-                new Amount(fuse.allowedM(), Unit.MILLIMETRE));
+                fuse.place().sheathed() ? "{} allowed in its sheath" : "{} allowed without a sheath",
+                new Amount(fuse.place().allowedM(), Unit.MILLIMETRE));
     }
 
     private static Twin twin(List<FuseDuty> fuses) {
         List<List<Text>> rows = new ArrayList<>();
         for (FuseDuty fuse : fuses) {
-            rows.add(List.of(Text.of("{}", fuse.name()), Text.of(fuse.distanceM(), Unit.MILLIMETRE), allowed(fuse)));
+            rows.add(List.of(
+                    Text.of("{}", fuse.name()), Text.of(fuse.place().distanceM(), Unit.MILLIMETRE), allowed(fuse)));
         }
         return new Twin(List.of("fuse", "from the battery", "allowed"), rows);
     }

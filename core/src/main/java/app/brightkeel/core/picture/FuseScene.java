@@ -54,7 +54,8 @@ final class FuseScene {
         double most = neighboursOf().stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::max);
         low = Math.min(0.5 * least, Math.max(0.05, 0.35 * fuse.loadA()));
         high = Math.max(
-                20 * most, 1.5 * Math.max(fuse.ampacityA(), Math.min(fuse.sourceShortA(), 1000 * fuse.ratingA())));
+                20 * most,
+                1.5 * Math.max(fuse.zone().ampacityA(), Math.min(fuse.sourceShortA(), 1000 * fuse.ratingA())));
     }
 
     /** The main fuse first, then where all of them sit, then the others; or what is missing for them. */
@@ -89,8 +90,8 @@ final class FuseScene {
             upright(Role.RESERVE, fuse.startA(), START_S, Side.LEFT, "as it starts {}", Unit.AMPERE);
         }
         upright(Role.WANTED, fuse.ratingA(), LONGEST_S, Side.LEFT, "fuse {}", Unit.RATING);
-        upright(Role.LIMIT, fuse.ampacityA(), LONGEST_S, Side.RIGHT, "wire carries {}", Unit.AMPERE);
-        upright(Role.QUIET, fuse.farShortA(), LONGEST_S, Side.RIGHT, "short at the far end {}", Unit.AMPERE);
+        upright(Role.LIMIT, fuse.zone().ampacityA(), LONGEST_S, Side.RIGHT, "wire carries {}", Unit.AMPERE);
+        upright(Role.QUIET, fuse.zone().farShortA(), LONGEST_S, Side.RIGHT, "short at the far end {}", Unit.AMPERE);
         upright(Role.QUIET, fuse.sourceShortA(), LONGEST_S, Side.LEFT, "short right behind it {}", Unit.AMPERE);
         Axis x = new Axis(Text.of("current"), Unit.RATING, low, high, true, Ticks.oneTwoFive(low, high));
         Axis y = new Axis(
@@ -132,17 +133,22 @@ final class FuseScene {
 
     /** Heat the weakest wire stands within the time the formula holds. */
     private void wire() {
-        double from = Math.sqrt(fuse.withstandA2s() / Adiabatic.LONGEST_S);
-        double to = Math.min(high, Math.sqrt(fuse.withstandA2s() / SHORTEST_S));
+        double from = Math.sqrt(fuse.zone().withstandA2s() / Adiabatic.LONGEST_S);
+        double to = Math.min(high, Math.sqrt(fuse.zone().withstandA2s() / SHORTEST_S));
         if (from < high && to > from) {
-            drawing.path(Role.LIMIT, 1.6, at(from, Adiabatic.LONGEST_S), at(to, fuse.withstandA2s() / (to * to)));
+            drawing.path(
+                    Role.LIMIT,
+                    1.6,
+                    at(from, Adiabatic.LONGEST_S),
+                    at(to, fuse.zone().withstandA2s() / (to * to)));
         }
     }
 
     private List<FuseDuty> neighboursOf() {
-        int place = state.fuses().indexOf(fuse);
+        int mine = state.fuses().indexOf(fuse);
         return IntStream.range(0, state.fuses().size())
-                .filter(f -> f == fuse.upstream() || state.fuses().get(f).upstream() == place)
+                .filter(f -> f == fuse.place().upstream()
+                        || state.fuses().get(f).place().upstream() == mine)
                 .mapToObj(f -> state.fuses().get(f))
                 .toList();
     }
@@ -159,14 +165,14 @@ final class FuseScene {
             return Text.of("");
         }
         double[] behind = others.stream()
-                .filter(other -> other.upstream() == state.fuses().indexOf(fuse))
+                .filter(other -> other.place().upstream() == state.fuses().indexOf(fuse))
                 .mapToDouble(FuseDuty::ratingA)
                 .distinct()
                 .sorted()
                 .toArray();
         Text words = Text.of(" · dashed:");
-        if (fuse.upstream() >= 0) {
-            double before = state.fuses().get(fuse.upstream()).ratingA();
+        if (fuse.place().upstream() >= 0) {
+            double before = state.fuses().get(fuse.place().upstream()).ratingA();
             words = words.then(Text.of(" {} before it", new Amount(before, Unit.RATING)));
         }
         for (int i = 0; i < behind.length; i++) {
@@ -180,16 +186,20 @@ final class FuseScene {
                 List.of(Text.of("load, everything on at the lowest volts"), Text.of(fuse.loadA(), Unit.AMPERE)),
                 List.of(Text.of("as it starts"), Text.of(fuse.startA(), Unit.AMPERE)),
                 List.of(Text.of("rating"), Text.of(fuse.ratingA(), Unit.RATING)),
-                List.of(Text.of("the thinnest wire behind it carries"), Text.of(fuse.ampacityA(), Unit.AMPERE)),
-                List.of(Text.of("short circuit at the far end"), Text.of(fuse.farShortA(), Unit.AMPERE)),
+                List.of(
+                        Text.of("the thinnest wire behind it carries"),
+                        Text.of(fuse.zone().ampacityA(), Unit.AMPERE)),
+                List.of(
+                        Text.of("short circuit at the far end"),
+                        Text.of(fuse.zone().farShortA(), Unit.AMPERE)),
                 List.of(Text.of("dead short at the fuse"), Text.of(fuse.sourceShortA(), Unit.AMPERE)),
                 List.of(Text.of("it can break"), Text.of(fuse.breakingA(), Unit.AMPERE)),
                 List.of(
                         Text.of("heat it may let through"),
-                        Text.of(fuse.letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND)),
+                        Text.of(fuse.zone().letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND)),
                 List.of(
                         Text.of("heat the weakest wire stands"),
-                        Text.of(fuse.withstandA2s(), Unit.AMPERE_SQUARED_SECOND))));
+                        Text.of(fuse.zone().withstandA2s(), Unit.AMPERE_SQUARED_SECOND))));
         fuse.devices()
                 .forEach(d -> rows.add(List.of(
                         Text.of("it guards"),

@@ -10,7 +10,7 @@ import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
 import app.brightkeel.core.picture.Scene.Side;
 import app.brightkeel.core.picture.Scene.Twin;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -92,7 +92,7 @@ final class HarnessScene {
     }
 
     private void fuseLimit() {
-        double limit = FuseDuty.BARE_M;
+        double limit = Place.BARE_M;
         drawing.path(Role.LIMIT, 1, at(limit, -0.5), at(limit, layout.rows() - 0.5))
                 .note(
                         Role.QUIET,

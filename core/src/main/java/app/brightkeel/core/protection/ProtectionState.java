@@ -16,22 +16,14 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
      *
      * @param segment      place of its segment in the harness
      * @param fitting      place of it in the segment
+     * @param breakingA    largest current it breaks [A]
      * @param loadA        everything behind it on, at the lowest volts its makers permit [A]
-     * @param ampacityA    of the thinnest wire it protects [A]
-     * @param thinnest     place of that segment
-     * @param farShortA    smallest current of a short circuit at a far end of what it protects [A]
+     * @param startA       the same while the one starts that draws most more [A]
      * @param sourceShortA largest current it may have to break [A]
-     * @param first        whether it is the first one met from a pack
-     * @param distanceM    along the conductor from the pack's terminal [m]
-     * @param sheathed     whether all wire between the terminal and it lies in a sheath or enclosure
+     * @param zone         the wire it protects
+     * @param place        where it sits
      * @param devices      places of the devices for which it is the nearest fuse
      * @param behind       places of all devices behind it
-     * @param direct       whether it is fed from the terminal itself, not over a plug or another point
-     * @param upstream     place in the list of the next fuse towards the pack, −1 where there is none
-     * @param withstandA2s what the weakest wire it protects stands while it opens [A²s]
-     * @param weakest      place of that segment
-     * @param letThrough   where it lets the most through
-     * @param startA       everything behind it on while the one starts that draws most more, at the lowest volts [A]
      */
     public record FuseDuty(
             String id,
@@ -41,21 +33,50 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
             double ratingA,
             double breakingA,
             double loadA,
+            double startA,
+            double sourceShortA,
+            Zone zone,
+            Place place,
+            List<Integer> devices,
+            List<Integer> behind) {}
+
+    /**
+     * The wire between a fuse and the next ones, or the devices.
+     *
+     * @param ampacityA    of the thinnest wire [A]
+     * @param thinnest     place of that segment
+     * @param farShortA    smallest current of a short circuit at a far end [A]
+     * @param withstandA2s what the weakest wire stands while the fuse opens [A²s]
+     * @param weakest      place of that segment
+     * @param letThrough   where the fuse lets the most through
+     */
+    public record Zone(
             double ampacityA,
             int thinnest,
             double farShortA,
-            double sourceShortA,
-            boolean first,
-            double distanceM,
-            boolean sheathed,
-            List<Integer> devices,
-            List<Integer> behind,
-            boolean direct,
-            int upstream,
             double withstandA2s,
             int weakest,
-            LetThrough letThrough,
-            double startA) {
+            LetThrough letThrough) {}
+
+    /**
+     * Where a fuse sits.
+     *
+     * @param first     whether it is the first one met from a pack
+     * @param distanceM along the conductor from the pack's terminal [m]
+     * @param sheathed  whether all wire between the terminal and it lies in a sheath or enclosure
+     * @param direct    whether it is fed from the terminal itself, not over a plug or another point
+     * @param upstream  place in the list of the next fuse towards the pack, −1 where there is none
+     */
+    public record Place(boolean first, double distanceM, boolean sheathed, boolean direct, int upstream) {
+
+        /** How far the fuse may sit without a sheath: 7 in. */
+        public static final double BARE_M = 0.178;
+
+        /** How far within a sheath, joined directly to the terminal: 72 in. */
+        public static final double SHEATHED_M = 1.83;
+
+        /** The same where it is fed over a plug or from another point: 40 in. */
+        public static final double SHEATHED_ELSEWHERE_M = 1.02;
 
         /**
          * Longest way from the battery [m], ABYC E-11: 7 in; where sheathed over the whole length 72 in from the terminal,
@@ -67,15 +88,6 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
             }
             return direct ? SHEATHED_M : SHEATHED_ELSEWHERE_M;
         }
-
-        /** How far the fuse may sit without a sheath: 7 in. */
-        public static final double BARE_M = 0.178;
-
-        /** How far within a sheath, joined directly to the terminal: 72 in. */
-        public static final double SHEATHED_M = 1.83;
-
-        /** The same where it is fed over a plug or from another point: 40 in. */
-        public static final double SHEATHED_ELSEWHERE_M = 1.02;
     }
 
     /**
@@ -97,8 +109,9 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
     /** Of the first fuses the one that sits farthest out for what is allowed; the first of all if there is none. */
     public FuseDuty main() {
         return fuses.stream()
-                .filter(FuseDuty::first)
-                .max(java.util.Comparator.comparingDouble(duty -> duty.distanceM() / duty.allowedM()))
+                .filter(duty -> duty.place().first())
+                .max(java.util.Comparator.comparingDouble(
+                        duty -> duty.place().distanceM() / duty.place().allowedM()))
                 .orElseGet(() -> fuses.get(0));
     }
 }

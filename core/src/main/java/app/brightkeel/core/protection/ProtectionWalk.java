@@ -7,6 +7,8 @@ import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.protection.Protection.Needs;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.protection.ProtectionState.LetThrough;
+import app.brightkeel.core.protection.ProtectionState.Place;
+import app.brightkeel.core.protection.ProtectionState.Zone;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Leaf;
@@ -242,20 +244,17 @@ final class ProtectionWalk {
                 rating,
                 one.fuse.form().breakingA(),
                 load,
-                one.ampacityA,
-                one.thinnest,
-                one.farShortA,
+                load + startMore(one.behind),
                 one.sourceShortA,
-                one.first,
-                one.distanceM,
-                one.sheathed,
+                new Zone(
+                        one.ampacityA,
+                        one.thinnest,
+                        one.farShortA,
+                        one.withstandA2s,
+                        one.weakest,
+                        letThrough(rating, one.farShortA, one.sourceShortA)),
+                new Place(one.first, one.distanceM, one.sheathed, one.direct, one.upstream),
                 List.copyOf(one.nearest),
-                List.copyOf(one.behind),
-                one.direct,
-                one.upstream,
-                one.withstandA2s,
-                one.weakest,
-                letThrough(rating, one.farShortA, one.sourceShortA),
-                load + startMore(one.behind));
+                List.copyOf(one.behind));
     }
 }

@@ -63,35 +63,45 @@ final class ProtectionWorking {
                 .opened(
                         "I wire",
                         "what the thinnest wire behind it carries",
-                        duty.ampacityA(),
+                        duty.zone().ampacityA(),
                         Unit.AMPERE,
                         ampacity(line, duty))
                 .figure("x", "along the conductor from the segment's start", fuse.atM(), Unit.METRE, at + "atM");
-        if (duty.first()) {
-            all.step("x", "from the battery terminal", duty.distanceM(), Unit.METRE)
+        if (duty.place().first()) {
+            all.step("x", "from the battery terminal", duty.place().distanceM(), Unit.METRE)
                     .step(
                             "x max",
-                            duty.sheathed() ? "allowed inside a sheath" : "allowed without a sheath",
-                            duty.allowedM(),
+                            duty.place().sheathed() ? "allowed inside a sheath" : "allowed without a sheath",
+                            duty.place().allowedM(),
                             Unit.METRE);
         }
-        all.opened("I short", "short circuit at the far end", duty.farShortA(), Unit.AMPERE, shortCircuit(line, duty))
+        all.opened(
+                        "I short",
+                        "short circuit at the far end",
+                        duty.zone().farShortA(),
+                        Unit.AMPERE,
+                        shortCircuit(line, duty))
                 .step("I batt", "largest short-circuit current at the fuse", duty.sourceShortA(), Unit.AMPERE)
                 .step("I break", "what a fuse of this form can break", duty.breakingA(), Unit.AMPERE)
                 .opened(
                         "I²t",
                         "most it lets through until it opens",
-                        duty.letThrough().a2s(),
+                        duty.zone().letThrough().a2s(),
                         Unit.AMPERE_SQUARED_SECOND,
                         heat(line, duty))
-                .step("k²S²", "what the weakest wire behind it stands", duty.withstandA2s(), Unit.AMPERE_SQUARED_SECOND)
+                .step(
+                        "k²S²",
+                        "what the weakest wire behind it stands",
+                        duty.zone().withstandA2s(),
+                        Unit.AMPERE_SQUARED_SECOND)
                 .step(
                         "V",
                         "lost over the fuse itself, all on",
                         duty.loadA() * fuse.ohm().value(),
                         Unit.VOLT);
-        if (duty.upstream() >= 0) {
-            FuseDuty up = line.get(Protection.STAGE).value().fuses().get(duty.upstream());
+        if (duty.place().upstream() >= 0) {
+            FuseDuty up =
+                    line.get(Protection.STAGE).value().fuses().get(duty.place().upstream());
             all.step(
                     "ratio",
                     "rating of the " + up.name() + " over this one",
@@ -120,15 +130,15 @@ final class ProtectionWorking {
     }
 
     private static Working heat(Line line, FuseDuty duty) {
-        Segment segment = line.rig().harness().segments().get(duty.weakest());
+        Segment segment = line.rig().harness().segments().get(duty.zone().weakest());
         Adiabatic adiabatic = new Adiabatic(segment.wire());
         Working.Builder all = Working.of("Heat until it opens", "I²t ≤ k²S², t ≤ 5 s", HEAT)
                 .step(
                         "I",
                         "worst short between far end and fuse",
-                        duty.letThrough().amps(),
+                        duty.zone().letThrough().amps(),
                         Unit.AMPERE)
-                .step("t", "slowest opening there", duty.letThrough().seconds(), Unit.SECOND)
+                .step("t", "slowest opening there", duty.zone().letThrough().seconds(), Unit.SECOND)
                 .step(
                         "k",
                         "of copper in insulation for "
@@ -136,10 +146,10 @@ final class ProtectionWorking {
                         adiabatic.k(),
                         Unit.FACTOR)
                 .step("S", segment.name(), segment.wire().gauge().size().areaMm2(), Unit.WIRE);
-        if (duty.letThrough().amps() == 0) {
+        if (duty.zone().letThrough().amps() == 0) {
             all.remark("no short on its way is cleared while the formula holds: see the short at the far end");
         }
-        return all.result("I²t", "let through", duty.letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND)
+        return all.result("I²t", "let through", duty.zone().letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND)
                 .done();
     }
 
@@ -166,7 +176,7 @@ final class ProtectionWorking {
     }
 
     private static Working ampacity(Line line, FuseDuty duty) {
-        Segment segment = line.rig().harness().segments().get(duty.thinnest());
+        Segment segment = line.rig().harness().segments().get(duty.zone().thinnest());
         Ampacity ampacity =
                 new Ampacity(segment.wire(), line.rig().outing().airC().value());
         return Working.of(Text.of("What {} carries", segment.name()), "I = table × bundle × air", AMPACITY)
@@ -200,7 +210,11 @@ final class ProtectionWorking {
                     Feed.segmentWorking(line, s));
         }
         return all.remark("of those on the way")
-                .result("I short", "smallest at any far end it protects", duty.farShortA(), Unit.AMPERE)
+                .result(
+                        "I short",
+                        "smallest at any far end it protects",
+                        duty.zone().farShortA(),
+                        Unit.AMPERE)
                 .done();
     }
 }

@@ -8,6 +8,7 @@ import app.brightkeel.core.circuit.DropFormula;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.reference.WireTables;
 import app.brightkeel.core.rig.Ending;
@@ -133,9 +134,9 @@ public class ProtectionTest {
     public void heatLetThroughByHand() {
         FuseDuty duty =
                 Line.of(DemoRigs.oystercatcher()).get(Protection.STAGE).value().main();
-        assertEquals(duty.letThrough().a2s(), 93.1, 0.3);
-        assertEquals(duty.letThrough().amps(), duty.farShortA(), 0);
-        assertEquals(duty.withstandA2s(), 812.4, 1);
+        assertEquals(duty.zone().letThrough().a2s(), 93.1, 0.3);
+        assertEquals(duty.zone().letThrough().amps(), duty.zone().farShortA(), 0);
+        assertEquals(duty.zone().withstandA2s(), 812.4, 1);
         assertEquals(new Adiabatic(Wire.pair(new Gauge.Awg(18), Figure.chosen(1))).withstandA2s(), 5194, 5);
     }
 
@@ -146,10 +147,10 @@ public class ProtectionTest {
         plugged = plugged.with(
                 plugged.harness().pack("pack").withEnding(Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED)));
         FuseDuty duty = Line.of(plugged).get(Protection.STAGE).value().main();
-        assertEquals(duty.allowedM(), 1.02, 0);
+        assertEquals(duty.place().allowedM(), 1.02, 0);
         Segment lead = plugged.harness().segment("lead");
         Rig bare = plugged.with(lead.withWire(lead.wire().withSheathed(false)));
-        assertEquals(Line.of(bare).get(Protection.STAGE).value().main().allowedM(), 0.178, 0);
+        assertEquals(Line.of(bare).get(Protection.STAGE).value().main().place().allowedM(), 0.178, 0);
     }
 
     /** Each branch's fuse knows the one before it; the pack fuses stand first. */
@@ -157,7 +158,7 @@ public class ProtectionTest {
     public void fusesKnowWhatStandsUpstream() {
         List<FuseDuty> duties =
                 Line.of(DemoRigs.gannet()).get(Protection.STAGE).value().fuses();
-        assertEquals(duties.stream().map(FuseDuty::upstream).toList(), List.of(-1, 0, 0, 0, 0));
+        assertEquals(duties.stream().map(duty -> duty.place().upstream()).toList(), List.of(-1, 0, 0, 0, 0));
         assertEquals(duties.get(0).behind().size(), 4);
         assertTrue(duties.get(0).startA() > duties.get(0).loadA() + 4, "its module starts with 75 W");
     }
@@ -170,11 +171,11 @@ public class ProtectionTest {
     public void dutyOfOneFuseByHand() {
         FuseDuty duty =
                 Line.of(DemoRigs.oystercatcher()).get(Protection.STAGE).value().main();
-        assertEquals(duty.farShortA(), 28.93, 0.05);
+        assertEquals(duty.zone().farShortA(), 28.93, 0.05);
         assertEquals(duty.loadA(), 1.5, 1e-9);
-        assertEquals(duty.ampacityA(), 7, 1e-9);
-        assertEquals(duty.distanceM(), 0.10, 1e-9);
-        assertEquals(duty.allowedM(), FuseDuty.SHEATHED_M, 0);
+        assertEquals(duty.zone().ampacityA(), 7, 1e-9);
+        assertEquals(duty.place().distanceM(), 0.10, 1e-9);
+        assertEquals(duty.place().allowedM(), Place.SHEATHED_M, 0);
     }
 
     /** In a branched harness the fuse of each lead guards its device, the two pack fuses come first and carry all. */
@@ -192,14 +193,14 @@ public class ProtectionTest {
                             .intValue(),
                     device);
         }
-        assertEquals(state.fuses().stream().filter(FuseDuty::first).count(), 2);
+        assertEquals(state.fuses().stream().filter(duty -> duty.place().first()).count(), 2);
         double all = state.fuses().stream()
-                .filter(FuseDuty::first)
+                .filter(duty -> duty.place().first())
                 .findFirst()
                 .orElseThrow()
                 .loadA();
         double branches = state.fuses().stream()
-                .filter(f -> !f.first())
+                .filter(f -> !f.place().first())
                 .mapToDouble(FuseDuty::loadA)
                 .sum();
         assertEquals(all, branches, 1e-9);
@@ -222,8 +223,8 @@ public class ProtectionTest {
         assertEquals(state.guards(), List.of(1));
         FuseDuty main = state.main();
         assertEquals(main.id(), first.id());
-        assertTrue(!state.fuses().get(1).first());
-        assertEquals(state.fuses().get(1).distanceM(), 2, 1e-9);
+        assertTrue(!state.fuses().get(1).place().first());
+        assertEquals(state.fuses().get(1).place().distanceM(), 2, 1e-9);
         assertEquals(main.loadA(), state.fuses().get(1).loadA(), 1e-9);
     }
 

@@ -35,7 +35,7 @@ public class BoundariesTest {
 
     private static final Rig GOOD = RuleTriggers.good();
 
-    private static Verdict verdict(String id, Rig rig) {
+    static Verdict verdict(String id, Rig rig) {
         Rule rule =
                 Rules.ALL.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
         return rule.verdict(rule.judge(Line.of(rig)));
@@ -279,7 +279,7 @@ public class BoundariesTest {
         return GOOD.with(pack.withSize(new Size(Figure.rated(0.30), Figure.rated(0.29), Figure.rated(metres))));
     }
 
-    private static DoubleFunction<Rig> of(DoubleFunction<Rig> made) {
+    static DoubleFunction<Rig> of(DoubleFunction<Rig> made) {
         return made;
     }
 

@@ -1,5 +1,7 @@
 package app.brightkeel.core.review;
 
+import static app.brightkeel.core.review.BoundariesTest.of;
+import static app.brightkeel.core.review.BoundariesTest.verdict;
 import static app.brightkeel.core.rig.Figure.measured;
 import static app.brightkeel.core.rig.Figure.rated;
 import static org.testng.Assert.assertEquals;
@@ -31,12 +33,6 @@ public class WireLimitsTest {
 
     private static final Rig GANNET = DemoRigs.gannet();
 
-    private static Verdict verdict(String id, Rig rig) {
-        Rule rule =
-                Rules.ALL.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
-        return rule.verdict(rule.judge(Line.of(rig)));
-    }
-
     private static Rig main(double ratingA) {
         Segment trunk = GANNET.harness().segment("trunk");
         return GANNET.with(trunk.with(((Fitting.Fuse) trunk.fittings().get(0)).withRatingA(rated(ratingA))));
@@ -53,7 +49,9 @@ public class WireLimitsTest {
         List<Passage> passages = rig.craft().passages().stream()
                 .map(p -> p.id().equals("stern-lip") ? p.withLengthM(measured(metres)) : p)
                 .toList();
-        return rig.withCraft(rig.craft().withPassages(passages));
+        Segment lead = rig.harness().segment("lead");
+        return rig.with(lead.withWire(lead.wire().withTwisted(false)))
+                .withCraft(rig.craft().withPassages(passages));
     }
 
     private static Rig ways(double ways) {
@@ -83,10 +81,6 @@ public class WireLimitsTest {
             {"fuse.no-spares", of(WireLimitsTest::spares), 1, 0, Verdict.HOLDS, Verdict.CLOSE},
             {"wire.devices-read-apart", of(WireLimitsTest::thin), 1.5, 6, Verdict.HOLDS, Verdict.CLOSE}
         };
-    }
-
-    private static DoubleFunction<Rig> of(DoubleFunction<Rig> made) {
-        return made;
     }
 
     @Test(dataProvider = "limits")

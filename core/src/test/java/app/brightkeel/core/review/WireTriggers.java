@@ -86,11 +86,12 @@ final class WireTriggers {
 
     /** Both over the keel way. */
     private static Rig besideSonar() {
-        return GOOD.with(Run.along(
-                        "supply-run",
-                        "lead",
-                        List.of("well-to-stern-hatch", "stern-lip", "keel-way", "bow-lip", "bow-to-rail-left"))
-                .withLoopM(chosen(0.1)));
+        return lead(s -> s.withWire(s.wire().withTwisted(false)))
+                .with(Run.along(
+                                "supply-run",
+                                "lead",
+                                List.of("well-to-stern-hatch", "stern-lip", "keel-way", "bow-lip", "bow-to-rail-left"))
+                        .withLoopM(chosen(0.1)));
     }
 
     private static Junction block(Rig rig) {

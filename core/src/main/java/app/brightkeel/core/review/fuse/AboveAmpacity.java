@@ -27,12 +27,12 @@ final class AboveAmpacity implements Rule {
         for (FuseDuty duty :
                 line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
             worst.add(
-                    Worst.within(duty.ratingA(), Math.max(duty.ampacityA(), 1e-9)),
+                    Worst.within(duty.ratingA(), Math.max(duty.zone().ampacityA(), 1e-9)),
                     "The {} is {}; the thinnest wire behind it, {}, may carry {}.",
                     duty.name(),
                     new Amount(duty.ratingA(), Unit.RATING),
-                    line.rig().harness().segments().get(duty.thinnest()).name(),
-                    new Amount(duty.ampacityA(), Unit.AMPERE));
+                    line.rig().harness().segments().get(duty.zone().thinnest()).name(),
+                    new Amount(duty.zone().ampacityA(), Unit.AMPERE));
         }
         return worst.judgement();
     }

@@ -26,7 +26,7 @@ final class BreakingCapacity implements Rule {
         Worst worst = new Worst();
         for (FuseDuty duty :
                 line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
-            if (duty.first()) {
+            if (duty.place().first()) {
                 worst.add(
                         1 - duty.sourceShortA() / duty.breakingA(),
                         "A dead short draws {}; the {} breaks {}.",

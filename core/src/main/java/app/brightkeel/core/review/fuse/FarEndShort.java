@@ -30,12 +30,12 @@ final class FarEndShort implements Rule {
         Worst worst = new Worst();
         for (FuseDuty duty :
                 line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
-            if (Double.isFinite(duty.farShortA())) {
-                double multiple = duty.farShortA() / duty.ratingA();
+            if (Double.isFinite(duty.zone().farShortA())) {
+                double multiple = duty.zone().farShortA() / duty.ratingA();
                 worst.add(
                         COMFORTABLE * (multiple - LEAST_MULTIPLE) / (EASY_MULTIPLE - LEAST_MULTIPLE),
                         "A short at the far end draws {} from a cold, nearly empty pack; the {} needs {} to open.",
-                        new Amount(duty.farShortA(), Unit.AMPERE),
+                        new Amount(duty.zone().farShortA(), Unit.AMPERE),
                         duty.name(),
                         new Amount(LEAST_MULTIPLE * duty.ratingA(), Unit.AMPERE));
             }

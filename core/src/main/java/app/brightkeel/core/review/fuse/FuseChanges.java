@@ -31,7 +31,7 @@ final class FuseChanges {
     static List<Change> move(Line line) {
         List<Change> all = new ArrayList<>();
         for (FuseDuty duty : duties(line)) {
-            if (duty.first() && duty.distanceM() > AT_M) {
+            if (duty.place().first() && duty.place().distanceM() > AT_M) {
                 all.add(moved(line, duty));
             }
         }
@@ -157,7 +157,7 @@ final class FuseChanges {
     /** Every fuse next to a battery that cannot break its short circuit, in a form that breaks more. */
     static List<Change> form(Line line) {
         List<FuseDuty> weak = duties(line).stream()
-                .filter(duty -> duty.first() && duty.sourceShortA() > duty.breakingA())
+                .filter(duty -> duty.place().first() && duty.sourceShortA() > duty.breakingA())
                 .toList();
         List<Change> all = new ArrayList<>();
         for (Fitting.Form form : Fitting.Form.values()) {

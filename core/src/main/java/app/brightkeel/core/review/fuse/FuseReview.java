@@ -36,7 +36,9 @@ public final class FuseReview implements LinkReview {
         }
         FuseDuty main = state.main();
         return Text.of(
-                "{} · {}", new Amount(main.ratingA(), Unit.RATING), new Amount(main.distanceM(), Unit.MILLIMETRE));
+                "{} · {}",
+                new Amount(main.ratingA(), Unit.RATING),
+                new Amount(main.place().distanceM(), Unit.MILLIMETRE));
     }
 
     @Override
@@ -69,7 +71,7 @@ public final class FuseReview implements LinkReview {
             }
             for (int i = from; i < sizes.size(); i++) {
                 all.add(FuseChanges.rated(line, duty, sizes.get(i)));
-                if (sizes.get(i) > duty.ampacityA()) {
+                if (sizes.get(i) > duty.zone().ampacityA()) {
                     break;
                 }
             }

@@ -36,8 +36,8 @@ final class OpensUpstream implements Rule {
                 line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of());
         Worst worst = new Worst();
         for (FuseDuty duty : duties) {
-            if (duty.upstream() >= 0) {
-                FuseDuty up = duties.get(duty.upstream());
+            if (duty.place().upstream() >= 0) {
+                FuseDuty up = duties.get(duty.place().upstream());
                 // where it feeds nothing else it does not matter which of the two opens
                 if (up.behind().size() > duty.behind().size()) {
                     worst.add(

@@ -26,14 +26,14 @@ final class TooFarFromBattery implements Rule {
         Worst worst = new Worst();
         for (FuseDuty duty :
                 line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
-            if (duty.first()) {
+            if (duty.place().first()) {
                 worst.add(
-                        Worst.within(duty.distanceM(), duty.allowedM()),
+                        Worst.within(duty.place().distanceM(), duty.place().allowedM()),
                         "The {} sits {} from the battery; {} are allowed {}.",
                         duty.name(),
-                        new Amount(duty.distanceM(), Unit.MILLIMETRE),
-                        new Amount(duty.allowedM(), Unit.MILLIMETRE),
-                        duty.sheathed() ? "inside a sheath" : "without a sheath");
+                        new Amount(duty.place().distanceM(), Unit.MILLIMETRE),
+                        new Amount(duty.place().allowedM(), Unit.MILLIMETRE),
+                        duty.place().sheathed() ? "inside a sheath" : "without a sheath");
             }
         }
         return worst.judgement();

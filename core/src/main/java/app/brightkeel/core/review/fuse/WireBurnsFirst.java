@@ -26,16 +26,20 @@ final class WireBurnsFirst implements Rule {
         Worst worst = new Worst();
         for (FuseDuty duty :
                 line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
-            if (duty.letThrough().amps() > 0) {
+            if (duty.zone().letThrough().amps() > 0) {
                 worst.add(
-                        Worst.within(duty.letThrough().a2s(), duty.withstandA2s()),
+                        Worst.within(duty.zone().letThrough().a2s(), duty.zone().withstandA2s()),
                         "{} may let {} flow for {} before it opens; {} stands {} of that heat, not {}.",
                         duty.name(),
-                        new Amount(duty.letThrough().amps(), Unit.AMPERE),
-                        new Amount(duty.letThrough().seconds(), Unit.SECOND),
-                        line.rig().harness().segments().get(duty.weakest()).name(),
-                        new Amount(duty.withstandA2s(), Unit.AMPERE_SQUARED_SECOND),
-                        new Amount(duty.letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND));
+                        new Amount(duty.zone().letThrough().amps(), Unit.AMPERE),
+                        new Amount(duty.zone().letThrough().seconds(), Unit.SECOND),
+                        line.rig()
+                                .harness()
+                                .segments()
+                                .get(duty.zone().weakest())
+                                .name(),
+                        new Amount(duty.zone().withstandA2s(), Unit.AMPERE_SQUARED_SECOND),
+                        new Amount(duty.zone().letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND));
             }
         }
         return worst.judgement();
