@@ -76,7 +76,7 @@ public class RigDifferencesTest {
             edit(r -> r.with(pack(r).withName("stern battery")), "“12 Ah LiFePO4” is now called “stern battery”."),
             edit(wire(w -> w.withGauge(new Gauge.Awg(18))), "Gauge of supply lead: 0.33 mm² → 0.82 mm²."),
             edit(wire(w -> w.withTinned(true)), "Tinned strands of supply lead: no → yes."),
-            edit(wire(w -> w.withTwisted(true)), "Twisting of supply lead: no → yes."),
+            edit(wire(w -> w.withTwisted(false)), "Twisting of supply lead: yes → no."),
             edit(wire(w -> w.withColours("white and blue")), "Colours of supply lead: none → white and blue."),
             edit(wire(w -> w.withUnused(2)), "Unused conductors of supply lead: 0 → 2."),
             edit(
