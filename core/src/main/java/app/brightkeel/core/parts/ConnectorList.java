@@ -60,7 +60,7 @@ public final class ConnectorList {
                     words(charger.ending()),
                     Text.of(""),
                     Text.of(""),
-                    "the same plug as the leads"));
+                    charger.ending().terminal().plug() ? "the same plug as the leads" : ""));
         }
         return List.copyOf(all);
     }
