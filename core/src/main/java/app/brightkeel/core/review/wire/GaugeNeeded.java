@@ -19,35 +19,32 @@ final class GaugeNeeded {
 
     private GaugeNeeded() {}
 
+    private static final List<Rule> RULES_OF_WIRE =
+            Stream.concat(WireRules.ALL.stream(), FuseRules.ALL.stream()).toList();
+
     /** Of one segment with a decided gauge: the planned gauge itself where no thinner one will do. */
     static Gauge of(Line line, Segment entered) {
-        List<Verdict> now = verdicts(line);
+        List<Verdict> now = RULES_OF_WIRE.stream()
+                .map(rule -> rule.verdict(rule.judge(line)))
+                .toList();
         Gauge planned = entered.wire().gauge();
         for (Gauge gauge : WireChanges.family(planned)) {
             if (gauge.size().areaMm2() >= planned.size().areaMm2()) {
                 break;
             }
             Segment thinner = entered.withWire(entered.wire().withGauge(gauge));
-            if (noWorse(now, verdicts(line.with(line.entered().with(thinner))))) {
+            if (noWorse(now, line.with(line.entered().with(thinner)))) {
                 return gauge;
             }
         }
         return planned;
     }
 
-    private static List<Verdict> verdicts(Line line) {
-        return Stream.concat(WireRules.ALL.stream(), FuseRules.ALL.stream())
-                .map(rule -> verdict(rule, line))
-                .toList();
-    }
-
-    private static Verdict verdict(Rule rule, Line line) {
-        return rule.verdict(rule.judge(line));
-    }
-
-    private static boolean noWorse(List<Verdict> before, List<Verdict> after) {
+    /** The first rule that judges worse is enough to know. */
+    private static boolean noWorse(List<Verdict> before, Line tried) {
         for (int i = 0; i < before.size(); i++) {
-            if (after.get(i).compareTo(before.get(i)) < 0) {
+            Rule rule = RULES_OF_WIRE.get(i);
+            if (rule.verdict(rule.judge(tried)).compareTo(before.get(i)) < 0) {
                 return false;
             }
         }
