@@ -4,6 +4,7 @@ import { pieceOf } from "../edit/parts";
 import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
 import { line, type Placed } from "./frame";
+import { drawn } from "./pointed";
 
 /** A hand that moves less than this only chooses. */
 const CHOOSES_PX = 6;
@@ -35,9 +36,7 @@ export function ElementGrip({ mark, placed }: { mark: Extract<Mark, { kind: "ele
     const start = from.current;
     if (!start || !event.currentTarget.hasPointerCapture(event.pointerId) || mark.drags === "") return;
     if (to === null && Math.hypot(event.clientX - start.x, event.clientY - start.y) < CHOOSES_PX) return;
-    const svg = event.currentTarget.ownerSVGElement!;
-    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
-    setTo({ x: at.x, y: at.y });
+    setTo(drawn(event.currentTarget, event));
   };
   const onPointerUp = (event: PointerEvent) => {
     const dragged = to !== null;

@@ -1,20 +1,29 @@
 import type { Point } from "../api/types";
 import type { Placed } from "./frame";
 
+interface Client {
+  clientX: number;
+  clientY: number;
+}
+
+/** The place in the drawing's own coordinates under a pointer. */
+export function drawn(grip: SVGGraphicsElement, { clientX, clientY }: Client): Point {
+  const at = new DOMPoint(clientX, clientY).matrixTransform(grip.ownerSVGElement!.getScreenCTM()!.inverse());
+  return { x: at.x, y: at.y };
+}
+
 /**
  * The place in the scene under a pointer. The scale is straight, so two known places of a grip's way give every other
  * one; along a way that has no length it stays where it is.
  */
 export function pointed(
   grip: SVGGraphicsElement,
-  client: { clientX: number; clientY: number },
+  client: Client,
   placed: Placed,
   low: Point,
   high: Point,
 ): Point {
-  const at = new DOMPoint(client.clientX, client.clientY).matrixTransform(
-    grip.ownerSVGElement!.getScreenCTM()!.inverse(),
-  );
+  const at = drawn(grip, client);
   return {
     x: between(at.x, placed.x(low.x), placed.x(high.x), low.x, high.x),
     y: between(at.y, placed.y(low.y), placed.y(high.y), low.y, high.y),

@@ -74,7 +74,9 @@ export function SegmentFields({ at, list }: { at: string; list: "segments" | "sp
           usual={[0, 1, 2, 3, 4, 5, 6]}
         />
         <EndingFields label="Ends with" pointer={`${at}/end`} />
-        <FigureField label="Pins at the device" pointer={`${at}/end/pins`} unit="count" />
+        {!segment.end.terminal.endsWith("plug") && (
+          <FigureField label="Pins at the device" pointer={`${at}/end/pins`} unit="count" />
+        )}
       </More>
     </Section>
   );

@@ -15,7 +15,7 @@ import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Segment;
-import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /** How the volts at the devices came about. */
@@ -76,7 +76,7 @@ final class FeedWorking {
         PackString source = line.get(Packs.STAGE)
                 .value()
                 .sources()
-                .get(state.topology().packs().get(rootOf(state, node)));
+                .get(state.topology().packs().get(state.topology().root(node)));
         all.opened(
                         "U",
                         "rest volts where the chosen depth ends",
@@ -90,7 +90,9 @@ final class FeedWorking {
                         line.get(Load.STAGE).value().fullW().get(device),
                         Unit.WATT,
                         LoadWorking.drawWorking(line, device));
-        for (int s : path(state, node)) {
+        List<Integer> way = state.topology().way(node);
+        Collections.reverse(way);
+        for (int s : way) {
             Segment segment = line.rig().harness().segments().get(s);
             all.opened("R", segment.name(), state.ohms().get(s), Unit.OHM, segment(line, s));
         }
@@ -116,11 +118,11 @@ final class FeedWorking {
     /** What else hangs in the same tree: other devices pull on the shared wire, other packs help. */
     private static void others(Line line, FeedState state, int device, Working.Builder all) {
         int mine = state.topology().nodeOfDevice(device);
-        List<Integer> path = path(state, mine);
+        List<Integer> way = state.topology().way(mine);
         for (int node = 0; node < state.topology().ids().size(); node++) {
             int other = state.topology().devices().get(node);
             int place = state.topology().segments().get(node);
-            if (rootOf(state, node) != rootOf(state, mine)) {
+            if (state.topology().root(node) != state.topology().root(mine)) {
                 continue;
             }
             if (other >= 0 && other != device) {
@@ -131,7 +133,7 @@ final class FeedWorking {
                         Unit.WATT,
                         LoadWorking.drawWorking(line, other));
             }
-            if (place >= 0 && !path.contains(place)) {
+            if (place >= 0 && !way.contains(place)) {
                 Segment segment = line.rig().harness().segments().get(place);
                 all.opened("R also", segment.name(), state.ohms().get(place), Unit.OHM, segment(line, place));
             }
@@ -169,24 +171,6 @@ final class FeedWorking {
             node = state.topology().parents().get(node);
         }
         return volts;
-    }
-
-    private static int rootOf(FeedState state, int node) {
-        int at = node;
-        while (state.topology().parents().get(at) >= 0) {
-            at = state.topology().parents().get(at);
-        }
-        return at;
-    }
-
-    private static List<Integer> path(FeedState state, int node) {
-        List<Integer> path = new ArrayList<>();
-        for (int at = node;
-                state.topology().parents().get(at) >= 0;
-                at = state.topology().parents().get(at)) {
-            path.add(0, state.topology().segments().get(at));
-        }
-        return path;
     }
 
     private static double voltsAt(Point point, int node) {

@@ -47,6 +47,24 @@ public record Topology(
         return devices.indexOf(device);
     }
 
+    /** Places in the harness of the segments from a node to the pack of its tree; none for a node that is not there. */
+    public List<Integer> way(int node) {
+        List<Integer> way = new ArrayList<>();
+        for (int at = node; at >= 0 && parents.get(at) >= 0; at = parents.get(at)) {
+            way.add(segments.get(at));
+        }
+        return way;
+    }
+
+    /** The node of the pack that starts a node's tree; −1 for a node that is not there. */
+    public int root(int node) {
+        int at = node;
+        while (at >= 0 && parents.get(at) >= 0) {
+            at = parents.get(at);
+        }
+        return at;
+    }
+
     private static final class Builder {
         private final Harness harness;
         private final Map<String, List<Integer>> touching = new HashMap<>();

@@ -32,6 +32,14 @@ public record DayLoad(List<PhaseLoad> phases, List<Double> fullW, List<Double> s
         return new DayLoad(List.of(), fullW, startW, leaves, atV);
     }
 
+    /** The part of the day an hour lies in; after the day its last part. */
+    public PhaseLoad phaseAt(double hour) {
+        return phases.stream()
+                .filter(phase -> phase.from() + phase.hours() > hour)
+                .findFirst()
+                .orElseGet(() -> phases.get(phases.size() - 1));
+    }
+
     /** How long the day is [h]. */
     public double hours() {
         return phases.stream().mapToDouble(PhaseLoad::hours).sum();

@@ -33,6 +33,24 @@ public record PackString(List<PackModel> members) {
         return members.stream().mapToDouble(each).min().orElseThrow();
     }
 
+    /** Nothing is quite without resistance [Ω]. */
+    private static final double LEAST_OHM = 1e-6;
+
+    /**
+     * The most a short circuit can draw: full, warm, the electronics failed closed [A].
+     *
+     * @param ohm of the wire to the short [Ω]
+     */
+    public double fullShortA(double ohm) {
+        return sum(pack -> pack.restVolts(1)) / Math.max(sum(PackModel::leastOhm) + ohm, LEAST_OHM);
+    }
+
+    /** The least it draws: nearly empty and as cold as it is, over all the resistance on the way [A]. */
+    public double emptyShortA(double ohm) {
+        return sum(pack -> pack.restVolts(pack.emptyCharge()))
+                / Math.max(sum(pack -> pack.ohm(pack.emptyCharge())) + ohm, LEAST_OHM);
+    }
+
     /** Rest volts averaged over the charge that is used. */
     public double meanVolts() {
         return sum(PackModel::meanVolts);

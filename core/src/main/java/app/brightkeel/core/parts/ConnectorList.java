@@ -45,18 +45,18 @@ public final class ConnectorList {
                     "cap over plus; the live side is the shrouded one"));
         }
         for (Segment segment : rig.harness().segments()) {
-            all.add(end(segment, "start", WireList.nameOf(rig, segment.from()), segment.start()));
-            all.add(end(segment, "end", WireList.nameOf(rig, segment.to()), segment.end()));
+            all.add(end(segment, "start", rig.nameOfPoint(segment.from()), segment.start()));
+            all.add(end(segment, "end", rig.nameOfPoint(segment.to()), segment.end()));
         }
         for (Segment spare : rig.harness().spares()) {
-            all.add(end(spare, "start", WireList.nameOf(rig, spare.from()), spare.start()));
-            all.add(end(spare, "end", WireList.nameOf(rig, spare.to()), spare.end()));
+            all.add(end(spare, "start", rig.nameOfPoint(spare.from()), spare.start()));
+            all.add(end(spare, "end", rig.nameOfPoint(spare.to()), spare.end()));
         }
         for (Charger charger : rig.chargers()) {
             all.add(new End(
                     charger.name(),
                     "lead",
-                    WireList.nameOf(rig, charger.charges()),
+                    rig.nameOfPoint(charger.charges()),
                     words(charger.ending()),
                     Text.of(""),
                     Text.of(""),

@@ -5,11 +5,9 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Crimps;
-import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Junction;
-import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Segment;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -50,9 +48,9 @@ public final class ShoppingList {
         segments.forEach(list::wire);
         segments.forEach(segment -> segment.fittings().forEach(list::fitting));
         line.rig().harness().junctions().forEach(list::junction);
-        segments.forEach(segment -> list.ends(segment));
-        line.rig().harness().packs().forEach(list::battery);
-        line.rig().chargers().forEach(list::charger);
+        segments.forEach(list::ends);
+        line.rig().harness().packs().forEach(pack -> list.end(pack.ending()));
+        line.rig().chargers().forEach(charger -> list.end(charger.ending()));
         segments.forEach(list::supports);
         return list.all.entrySet().stream()
                 .map(each ->
@@ -125,18 +123,6 @@ public final class ShoppingList {
                         Unit.COUNT,
                         4);
             });
-        }
-    }
-
-    private void battery(Pack pack) {
-        if (pack.ending().terminal().plug()) {
-            end(pack.ending());
-        }
-    }
-
-    private void charger(Charger charger) {
-        if (charger.ending().terminal().plug()) {
-            end(charger.ending());
         }
     }
 

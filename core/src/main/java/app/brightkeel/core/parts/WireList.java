@@ -63,8 +63,8 @@ public final class WireList {
         return new Cut(
                 segment.id(),
                 segment.name(),
-                nameOf(rig, segment.from()),
-                nameOf(rig, segment.to()),
+                rig.nameOfPoint(segment.from()),
+                rig.nameOfPoint(segment.to()),
                 coloursOf(segment),
                 size,
                 length,
@@ -123,14 +123,5 @@ public final class WireList {
                         ending.terminal().words(),
                         new Amount(ending.acrossM().value(), Unit.MILLIMETRE),
                         passage));
-    }
-
-    static String nameOf(Rig rig, String id) {
-        return rig.harness().packs().stream()
-                .filter(p -> p.id().equals(id))
-                .map(p -> p.name())
-                .findFirst()
-                .or(() -> rig.harness().junction(id).map(j -> j.name()))
-                .orElseGet(() -> rig.device(id).name());
     }
 }

@@ -41,6 +41,7 @@ final class FuseScene {
     private final Line line;
     private final ProtectionState state;
     private final FuseDuty fuse;
+    private final List<FuseDuty> neighbours;
     private final Drawing drawing = new Drawing();
     private final double low;
     private final double high;
@@ -50,8 +51,14 @@ final class FuseScene {
         this.line = line;
         this.state = state;
         this.fuse = fuse;
-        double least = neighboursOf().stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::min);
-        double most = neighboursOf().stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::max);
+        int mine = state.fuses().indexOf(fuse);
+        neighbours = IntStream.range(0, state.fuses().size())
+                .filter(f -> f == fuse.place().upstream()
+                        || state.fuses().get(f).place().upstream() == mine)
+                .mapToObj(state.fuses()::get)
+                .toList();
+        double least = neighbours.stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::min);
+        double most = neighbours.stream().mapToDouble(FuseDuty::ratingA).reduce(fuse.ratingA(), Math::max);
         low = Math.min(0.5 * least, Math.max(0.05, 0.35 * fuse.loadA()));
         high = Math.max(
                 20 * most,
@@ -82,7 +89,7 @@ final class FuseScene {
     }
 
     private Scene scene() {
-        neighbours();
+        neighbours.forEach(other -> drawing.curve(Role.GHOST, band(other.ratingA()), true));
         drawing.curve(Role.BAND, band(fuse.ratingA()), true);
         wire();
         upright(Role.CURVE, fuse.loadA(), LONGEST_S, Side.LEFT, "load {}", Unit.AMPERE);
@@ -144,28 +151,13 @@ final class FuseScene {
         }
     }
 
-    private List<FuseDuty> neighboursOf() {
-        int mine = state.fuses().indexOf(fuse);
-        return IntStream.range(0, state.fuses().size())
-                .filter(f -> f == fuse.place().upstream()
-                        || state.fuses().get(f).place().upstream() == mine)
-                .mapToObj(f -> state.fuses().get(f))
-                .toList();
-    }
-
-    private void neighbours() {
-        for (FuseDuty other : neighboursOf()) {
-            drawing.curve(Role.GHOST, band(other.ratingA()), true);
-        }
-    }
-
     private Text neighbourWords() {
-        List<FuseDuty> others = neighboursOf();
-        if (others.isEmpty()) {
+        if (neighbours.isEmpty()) {
             return Text.of("");
         }
-        double[] behind = others.stream()
-                .filter(other -> other.place().upstream() == state.fuses().indexOf(fuse))
+        int mine = state.fuses().indexOf(fuse);
+        double[] behind = neighbours.stream()
+                .filter(other -> other.place().upstream() == mine)
                 .mapToDouble(FuseDuty::ratingA)
                 .distinct()
                 .sorted()
@@ -204,7 +196,7 @@ final class FuseScene {
                 .forEach(d -> rows.add(List.of(
                         Text.of("it guards"),
                         Text.of("{}", line.rig().devices().get(d).name()))));
-        for (FuseDuty other : neighboursOf()) {
+        for (FuseDuty other : neighbours) {
             rows.add(List.of(Text.of("{}", other.name()), Text.of(other.ratingA(), Unit.RATING)));
         }
         return rows;

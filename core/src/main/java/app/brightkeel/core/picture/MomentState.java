@@ -58,13 +58,7 @@ record MomentState(FeedState feed, FeedState.Point point, List<Double> watts, Te
     private static MomentState atHour(Line line, FeedState feed, Moment moment, Run run) {
         double hour = Math.min(moment.hour(), run.hours());
         double charge = chargeAt(run.points(), hour);
-        DayLoad load = load(line);
-        PhaseLoad phase = load.phases().get(load.phases().size() - 1);
-        for (int p = load.phases().size() - 1; p >= 0; p--) {
-            if (load.phases().get(p).from() + load.phases().get(p).hours() > hour) {
-                phase = load.phases().get(p);
-            }
-        }
+        PhaseLoad phase = load(line).phaseAt(hour);
         Text words = hour < moment.hour()
                 ? Text.of("the battery has ended after {}: its last moment", new Amount(hour, Unit.HOUR))
                 : Text.of(

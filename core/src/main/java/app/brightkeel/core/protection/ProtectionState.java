@@ -69,6 +69,9 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
      */
     public record Place(boolean first, double distanceM, boolean sheathed, boolean direct, int upstream) {
 
+        /** Where a fuse is put: near enough for every case, far enough for a hand [m]; common practice, no source. */
+        public static final double PUT_M = 0.10;
+
         /** How far the fuse may sit without a sheath: 7 in. */
         public static final double BARE_M = 0.178;
 

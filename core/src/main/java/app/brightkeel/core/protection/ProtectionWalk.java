@@ -2,7 +2,6 @@ package app.brightkeel.core.protection;
 
 import app.brightkeel.core.circuit.WireResistance;
 import app.brightkeel.core.load.DayLoad;
-import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.protection.Protection.Needs;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
@@ -164,7 +163,7 @@ final class ProtectionWalk {
             Way way,
             WireResistance resistance) {
         double before = way.wireOhm + 2 * fuse.atM().value() * resistance.ohmPerM();
-        double current = pack.sum(p -> p.restVolts(1)) / Math.max(pack.sum(PackModel::leastOhm) + before, 1e-6);
+        double current = pack.fullShortA(before);
         // a fuse behind a junction of several packs is met once from each: the first way is kept
         return met.computeIfAbsent(fuse.id(), id -> new Met(segment, place, fitting, fuse, way, current, met.size()));
     }
@@ -188,10 +187,8 @@ final class ProtectionWalk {
         if (way.fuses.isEmpty()) {
             return;
         }
-        double volts = pack.sum(p -> p.restVolts(p.emptyCharge()));
-        double amps = volts / Math.max(pack.sum(p -> p.ohm(p.emptyCharge())) + ohm, 1e-6);
         Met last = way.fuses.get(way.fuses.size() - 1);
-        last.farShortA = Math.min(last.farShortA, amps);
+        last.farShortA = Math.min(last.farShortA, pack.emptyShortA(ohm));
     }
 
     /** Of a device: power draws most at its lowest volts, a resistance from a full pack. */

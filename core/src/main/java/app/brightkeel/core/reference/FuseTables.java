@@ -12,6 +12,9 @@ public final class FuseTables {
     /** Steady load as a share of the rating; common practice, no source beyond the makers' advice. */
     public static final double LOAD_SHARE = 0.8;
 
+    /** A fuse so many times the one behind it is likely to outlast it, by the bands of ISO 8820-3 (from memory). */
+    public static final double LIKELY_OUTLASTS = 1.6;
+
     private static final List<Opening> OPENINGS = readOpenings();
     private static final Curve VOLTS_AT_RATING = voltsAtRating();
 

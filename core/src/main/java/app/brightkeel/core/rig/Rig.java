@@ -125,6 +125,14 @@ public record Rig(
                 List.of());
     }
 
+    /** Name of the pack, junction or device with this id; an unknown id is a bug of the caller. */
+    public String nameOfPoint(String id) {
+        return find(harness.packs(), Pack::id, id)
+                .map(Pack::name)
+                .or(() -> harness.junction(id).map(Junction::name))
+                .orElseGet(() -> device(id).name());
+    }
+
     /** Place of a device in the list, for pointers. */
     public int indexOf(Device device) {
         for (int i = 0; i < devices.size(); i++) {

@@ -3,6 +3,7 @@ package app.brightkeel.server.files;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.function.Function;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -11,15 +12,16 @@ final class Csv {
 
     private Csv() {}
 
-    static String of(List<String> names, List<List<String>> rows) {
+    /** @param row of one thing, a cell for each name */
+    static <T> String of(List<String> names, List<T> things, Function<T, List<String>> row) {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setHeader(names.toArray(String[]::new))
                 .get();
         StringBuilder all = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(all, format)) {
-            for (List<String> row : rows) {
-                printer.printRecord(row.stream().map(Csv::plain).toList());
+            for (T thing : things) {
+                printer.printRecord(row.apply(thing).stream().map(Csv::plain).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

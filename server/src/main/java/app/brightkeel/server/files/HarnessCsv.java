@@ -22,44 +22,39 @@ public final class HarnessCsv {
     public static String wires(List<WireList.Cut> wires, Habit habit) {
         return Csv.of(
                 WIRE,
-                wires.stream()
-                        .map(wire -> List.of(
-                                wire.id(),
-                                wire.name(),
-                                wire.from(),
-                                wire.to(),
-                                wire.colours(),
-                                wire.size().in(habit),
-                                wire.length().in(habit),
-                                wire.sort(),
-                                joined(wire.remarks(), habit)))
-                        .toList());
+                wires,
+                wire -> List.of(
+                        wire.id(),
+                        wire.name(),
+                        wire.from(),
+                        wire.to(),
+                        wire.colours(),
+                        wire.size().in(habit),
+                        wire.length().in(habit),
+                        wire.sort(),
+                        joined(wire.remarks(), habit)));
     }
 
     public static String connectors(List<ConnectorList.End> ends, Habit habit) {
         return Csv.of(
                 END,
-                ends.stream()
-                        .map(end -> List.of(
-                                end.part(),
-                                end.end(),
-                                end.joined(),
-                                end.ending().in(habit),
-                                end.crimp().in(habit),
-                                end.pull().in(habit),
-                                end.remark()))
-                        .toList());
+                ends,
+                end -> List.of(
+                        end.part(),
+                        end.end(),
+                        end.joined(),
+                        end.ending().in(habit),
+                        end.crimp().in(habit),
+                        end.pull().in(habit),
+                        end.remark()));
     }
 
     public static String shopping(List<ShoppingList.Item> items, Habit habit) {
         return Csv.of(
                 ITEM,
-                items.stream()
-                        .map(item -> List.of(
-                                item.what(),
-                                item.item().in(habit),
-                                item.amount().in(habit)))
-                        .toList());
+                items,
+                item -> List.of(
+                        item.what(), item.item().in(habit), item.amount().in(habit)));
     }
 
     private static String joined(List<Text> remarks, Habit habit) {

@@ -14,9 +14,7 @@ public final class PartsCsv {
     public static String of(List<Part> parts, Habit habit) {
         return Csv.of(
                 NAMES,
-                parts.stream()
-                        .map(part -> List.of(
-                                part.id(), part.what(), part.name(), part.size().in(habit), part.note()))
-                        .toList());
+                parts,
+                part -> List.of(part.id(), part.what(), part.name(), part.size().in(habit), part.note()));
     }
 }

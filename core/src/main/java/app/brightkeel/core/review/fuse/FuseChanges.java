@@ -4,10 +4,12 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Verdict;
@@ -22,16 +24,13 @@ import java.util.List;
 /** Changes of fuses. */
 final class FuseChanges {
 
-    /** Where a fuse goes: near enough for every case, far enough for a hand [m]; common practice, no source. */
-    private static final double AT_M = 0.10;
-
     private FuseChanges() {}
 
     /** Each first fuse next to the battery, in the segment that starts at it. */
     static List<Change> move(Line line) {
         List<Change> all = new ArrayList<>();
         for (FuseDuty duty : duties(line)) {
-            if (duty.place().first() && duty.place().distanceM() > AT_M) {
+            if (duty.place().first() && duty.place().distanceM() > Place.PUT_M) {
                 all.add(moved(line, duty));
             }
         }
@@ -42,7 +41,7 @@ final class FuseChanges {
         Rig rig = line.entered();
         Segment holds = rig.harness().segments().get(duty.segment());
         Fitting.Fuse fuse = fuse(rig, duty);
-        Fitting.Fuse near = fuse.withAtM(Figure.chosen(AT_M));
+        Fitting.Fuse near = fuse.withAtM(Figure.chosen(Place.PUT_M));
         Rig without = rig.with(holds.withFittings(
                 holds.fittings().stream().filter(f -> !f.id().equals(fuse.id())).toList()));
         Segment first = firstOnTheWay(without, holds);
@@ -50,7 +49,7 @@ final class FuseChanges {
         fittings.add(0, near);
         return new Change(
                 "fuse.move." + fuse.id(),
-                Text.of("{} at {} from the battery", fuse.name(), new Amount(AT_M, Unit.MILLIMETRE)),
+                Text.of("{} at {} from the battery", fuse.name(), new Amount(Place.PUT_M, Unit.MILLIMETRE)),
                 Effort.MOVE,
                 without.with(first.withFittings(fittings)));
     }
@@ -94,10 +93,10 @@ final class FuseChanges {
                     0,
                     new Fitting.Fuse(
                             FreshId.of(after, "fuse-" + segment.id()),
-                            "fuse of " + segment.name(),
+                            Checks.fitted("fuse of " + segment.name()),
                             Figure.chosen(rating),
                             Fitting.Form.BLADE,
-                            Figure.chosen(AT_M),
+                            Figure.chosen(Place.PUT_M),
                             Figure.UNSET));
             after = after.with(segment.withFittings(fittings));
         }
@@ -108,7 +107,7 @@ final class FuseChanges {
                         "A {} fuse in {}, {} from the battery",
                         new Amount(rating, Unit.RATING),
                         names,
-                        new Amount(AT_M, Unit.MILLIMETRE)),
+                        new Amount(Place.PUT_M, Unit.MILLIMETRE)),
                 Effort.BUY,
                 after);
     }

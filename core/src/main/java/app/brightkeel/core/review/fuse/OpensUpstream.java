@@ -6,6 +6,7 @@ import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -18,9 +19,6 @@ import java.util.stream.Stream;
  * certain by the band of ISO 8820-3 from about 3 (from memory).
  */
 final class OpensUpstream implements Rule {
-
-    /** Ratio from which it is likely. */
-    private static final double LIKELY = 1.6;
 
     /** Ratio from which the bands no longer overlap. */
     private static final double CERTAIN = 3;
@@ -54,9 +52,13 @@ final class OpensUpstream implements Rule {
     }
 
     private static double headroom(double ratio) {
-        return ratio < LIKELY
-                ? COMFORTABLE * (ratio - 1) / (LIKELY - 1)
-                : COMFORTABLE + (1 - COMFORTABLE) * Math.min(1, (ratio - LIKELY) / (CERTAIN - LIKELY));
+        return ratio < FuseTables.LIKELY_OUTLASTS
+                ? COMFORTABLE * (ratio - 1) / (FuseTables.LIKELY_OUTLASTS - 1)
+                : COMFORTABLE
+                        + (1 - COMFORTABLE)
+                                * Math.min(
+                                        1,
+                                        (ratio - FuseTables.LIKELY_OUTLASTS) / (CERTAIN - FuseTables.LIKELY_OUTLASTS));
     }
 
     @Override

@@ -56,7 +56,7 @@ final class Ends {
         }
         for (Charger charger : rig.chargers()) {
             One plug = new One(Of.CHARGER, charger.id(), charger.name(), charger.ending());
-            live(harness, charger).ifPresent(live -> all.add(new Pair(live, plug)));
+            all.add(new Pair(live(harness, charger), plug));
         }
         return all;
     }
@@ -89,12 +89,12 @@ final class Ends {
     }
 
     /** What a charger is plugged to: the pack itself, or the plug at the end of a wire. */
-    private static Optional<One> live(Harness harness, Charger charger) {
+    private static One live(Harness harness, Charger charger) {
         if (charger.via().isEmpty()) {
-            return Optional.of(of(harness.pack(charger.charges())));
+            return of(harness.pack(charger.charges()));
         }
         Segment via = harness.segment(charger.via());
-        return Optional.of(new One(Of.END, via.id(), via.name(), via.end()));
+        return new One(Of.END, via.id(), via.name(), via.end());
     }
 
     private static One of(Pack pack) {

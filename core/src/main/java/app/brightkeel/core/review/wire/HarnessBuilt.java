@@ -2,6 +2,7 @@ package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.wire.Distribution.School;
@@ -32,15 +33,14 @@ final class HarnessBuilt {
 
     private static final double TRUNK_SHARE = 2.0 / 3;
 
-    private static final double FUSE_AT_M = 0.10;
-    private static final double AT_BLOCK_M = 0.02;
+    /** A branch's fuse sits in the block itself [m]. */
+    static final double AT_BLOCK_M = 0.02;
+
     private static final double AT_POST_M = 0.03;
     private static final double PIGTAIL_M = 0.15;
     private static final double LEAST_BRANCH_M = 0.2;
 
-    /** A lead nobody has measured yet is planned this long [m], most of it together with the others. */
-    private static final double PLANNED_M = 1;
-
+    /** Of the shortest reach so much runs together with the others where nobody said; common practice, no source. */
     private static final double TOGETHER = 0.6;
 
     /** Draw of a harness's own lamp; common practice, no source [A]. */
@@ -53,6 +53,7 @@ final class HarnessBuilt {
     private final HarnessSizes sizes;
     private final List<Device> devices;
     private final Pack pack;
+    private final Topology tree;
     private final List<Segment> segments = new ArrayList<>();
     private final List<Junction> junctions = new ArrayList<>();
     private Rig rig;
@@ -64,12 +65,13 @@ final class HarnessBuilt {
         sizes = new HarnessSizes(line, thicker);
         rig = line.entered();
         devices = line.rig().devices();
+        tree = Topology.of(line.rig());
         pack = line.rig().harness().packs().get(rig.harness().sources().get(0).get(0));
     }
 
     Rig rig() {
         switch (school) {
-            case IN_LINE -> direct(pack.ending().mate(), Fitting.Form.BLADE, FUSE_AT_M);
+            case IN_LINE -> direct(pack.ending().mate(), Fitting.Form.BLADE, Place.PUT_M);
             case BOAT -> {
                 Ending post = Ending.of(Ending.Terminal.POST, Half.UNDECIDED);
                 rig = rig.with(rig.harness().pack(pack.id()).withEnding(post));
@@ -265,7 +267,7 @@ final class HarnessBuilt {
                 "main fuse",
                 Figure.chosen(ratingA),
                 sizes.stronger(Fitting.Form.BLADE),
-                Figure.chosen(FUSE_AT_M),
+                Figure.chosen(Place.PUT_M),
                 Figure.UNSET,
                 Figure.UNSET);
     }
@@ -274,7 +276,7 @@ final class HarnessBuilt {
     private double reachM(int device) {
         List<Segment> way = measuredWay(device);
         return way.isEmpty()
-                ? PLANNED_M
+                ? WireChanges.PLANNED_LEAD_M
                 : way.stream().mapToDouble(s -> s.wire().lengthM().value()).sum();
     }
 
@@ -288,7 +290,7 @@ final class HarnessBuilt {
     }
 
     private List<Segment> measuredWay(int device) {
-        List<Segment> way = Motors.way(line.rig(), Topology.of(line.rig()), device);
+        List<Segment> way = Motors.way(line.rig(), tree, device);
         return way.stream().allMatch(s -> s.wire().lengthM().isSet()) ? way : List.of();
     }
 

@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.refusal.Checks;
@@ -26,9 +27,6 @@ import java.util.Set;
  * splitter, {@code wire.hang.WIRE.POINT} and {@code wire.move.FITTING.WIRE}.
  */
 final class HarnessEdits {
-
-    private static final double AT_BATTERY_M = 0.10;
-    private static final double AT_BLOCK_M = 0.02;
 
     /** Where a splitter lands in a wire that is cut for it. */
     private static final double CUT_AT = 0.6;
@@ -122,17 +120,15 @@ final class HarnessEdits {
 
     /** As large as what hangs behind it wants, as near to the battery as the wire lets it. */
     private Harness fused(Segment segment) {
-        double loadA = 0;
+        Set<String> behind = reached(harness.segments(), segment.to(), false);
+        HarnessSizes sizes = new HarnessSizes(line, 0);
         List<Device> devices = line.rig().devices();
-        Set<String> behind = behind(segment.to());
-        for (Device device : devices) {
-            if (behind.contains(device.id())) {
-                double minV = device.limits().minV().value();
-                loadA += device.draw().wattsAt(1, minV) / minV;
-            }
+        double loadA = 0;
+        for (int d = 0; d < devices.size(); d++) {
+            loadA += behind.contains(devices.get(d).id()) ? sizes.loadA(d) : 0;
         }
         boolean atBattery = harness.packs().stream().anyMatch(p -> p.id().equals(segment.from()));
-        double atM = atBattery ? AT_BATTERY_M : AT_BLOCK_M;
+        double atM = atBattery ? Place.PUT_M : HarnessBuilt.AT_BLOCK_M;
         Fitting.Fuse fuse = new Fitting.Fuse(
                 FreshId.of(rig, "fuse-" + segment.id()),
                 Checks.fitted("fuse of " + segment.name()),
@@ -177,14 +173,15 @@ final class HarnessEdits {
                 harness.junction(point).isPresent() || harness.packs().stream().anyMatch(p -> p.id().equals(point));
         return segment(wire)
                 .filter(s -> there && !s.from().equals(point))
-                .filter(s -> !joinedWithout(s).contains(point))
+                // what hangs together with its end once it is gone: to hang it there would close a circle
+                .filter(s -> !reached(without(s), s.to(), true).contains(point))
                 .map(s -> change(
                         id,
                         Effort.MOVE,
                         harness.with(s.with(moved -> moved.from(point).start(Ending.UNKNOWN))),
                         "{} from the {}",
                         s.name(),
-                        nameOf(point)));
+                        rig.nameOfPoint(point)));
     }
 
     private Optional<Change> move(String id, String part, String wire) {
@@ -215,30 +212,19 @@ final class HarnessEdits {
         return beyond ? fuse.withAtM(wire.wire().lengthM()) : fuse;
     }
 
-    /** Everything that hangs together with the end of a wire if that wire is gone: to hang it there would close a circle. */
-    private Set<String> joinedWithout(Segment wire) {
-        Set<String> all = new HashSet<>(Set.of(wire.to()));
-        boolean more = true;
-        while (more) {
-            more = false;
-            for (Segment segment : without(wire)) {
-                if (all.contains(segment.from()) || all.contains(segment.to())) {
-                    more |= all.add(segment.from());
-                    more |= all.add(segment.to());
-                }
-            }
-        }
-        return all;
-    }
-
-    /** Everything that a point feeds, itself included. */
-    private Set<String> behind(String point) {
+    /**
+     * Everything that wires lead to from a point, itself included.
+     *
+     * @param bothWays whether a wire is followed back to where it starts as well
+     */
+    private static Set<String> reached(List<Segment> wires, String point, boolean bothWays) {
         Set<String> all = new HashSet<>(Set.of(point));
         boolean more = true;
         while (more) {
             more = false;
-            for (Segment segment : harness.segments()) {
-                more |= all.contains(segment.from()) && all.add(segment.to());
+            for (Segment wire : wires) {
+                more |= all.contains(wire.from()) && all.add(wire.to());
+                more |= bothWays && all.contains(wire.to()) && all.add(wire.from());
             }
         }
         return all;
@@ -268,12 +254,6 @@ final class HarnessEdits {
                 .filter(f -> f.id().equals(id))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private String nameOf(String point) {
-        return harness.junction(point)
-                .map(Junction::name)
-                .orElseGet(() -> harness.pack(point).name());
     }
 
     static double length(Segment segment) {

@@ -5,8 +5,6 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
-import app.brightkeel.core.pack.PackModel;
-import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.protection.Ampacity;
 import app.brightkeel.core.reference.FuseTables;
@@ -25,9 +23,6 @@ final class HarnessSizes {
 
     /** Outside a sheath thinner wire breaks in handling: 18 AWG (handbook §7, common practice). */
     private static final double LEAST_MM2 = 0.82;
-
-    /** A main fuse so many times a branch's is likely to outlast it. */
-    private static final double COORDINATED = 1.6;
 
     private final Line line;
     private final int thicker;
@@ -73,7 +68,7 @@ final class HarnessSizes {
     Fitting.Form stronger(Fitting.Form form) {
         double shortA = line.get(Packs.STAGE)
                 .map(bank -> bank.sources().get(0))
-                .map(HarnessSizes::shortA)
+                .map(source -> source.fullShortA(0))
                 .orElse(0.0);
         Fitting.Form strong = form;
         for (Fitting.Form each : Fitting.Form.values()) {
@@ -84,23 +79,23 @@ final class HarnessSizes {
         return strong;
     }
 
-    private static double shortA(PackString source) {
-        return source.sum(p -> p.restVolts(1)) / Math.max(source.sum(PackModel::leastOhm), 1e-6);
+    double ratingOf(int device) {
+        return FuseTables.smallestFor(loadA(device));
     }
 
-    double ratingOf(int device) {
-        Device fed = devices.get(device);
-        return FuseTables.smallestFor(watts(device) / fed.limits().minV().value());
+    /** Of one device at its lowest volts, all on [A]. */
+    double loadA(int device) {
+        return watts(device) / devices.get(device).limits().minV().value();
     }
 
     double mainRating(boolean branched) {
         double wanted = 0;
         double largest = 0;
         for (int d = 0; d < devices.size(); d++) {
-            wanted += watts(d) / devices.get(d).limits().minV().value();
+            wanted += loadA(d);
             largest = Math.max(largest, ratingOf(d));
         }
-        double outlasting = branched && devices.size() > 1 ? COORDINATED * largest : 0;
+        double outlasting = branched && devices.size() > 1 ? FuseTables.LIKELY_OUTLASTS * largest : 0;
         return FuseTables.smallestFor(Math.max(wanted, outlasting * FuseTables.LOAD_SHARE));
     }
 

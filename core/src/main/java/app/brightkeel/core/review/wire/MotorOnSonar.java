@@ -45,7 +45,8 @@ final class MotorOnSonar implements Rule {
     }
 
     private static double headroom(Rig rig, Topology tree, int motor, int display) {
-        if (Motors.root(tree, motor) != Motors.root(tree, display) || Motors.root(tree, motor) < 0) {
+        int battery = tree.root(tree.nodeOfDevice(motor));
+        if (battery < 0 || battery != tree.root(tree.nodeOfDevice(display))) {
             return 1;
         }
         List<Segment> its = Motors.way(rig, tree, motor);

@@ -6,7 +6,6 @@ import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
-import java.util.ArrayList;
 import java.util.List;
 
 /** What has a motor, and what it shares with screens. */
@@ -32,21 +31,8 @@ final class Motors {
 
     /** Segments from a device to its battery, none where it is not fed. */
     static List<Segment> way(Rig rig, Topology tree, int device) {
-        List<Segment> way = new ArrayList<>();
-        int node = tree.nodeOfDevice(device);
-        while (node >= 0 && tree.segments().get(node) >= 0) {
-            way.add(rig.harness().segments().get(tree.segments().get(node)));
-            node = tree.parents().get(node);
-        }
-        return way;
-    }
-
-    /** The battery a device hangs on as a node of the tree, −1 where it is not fed. */
-    static int root(Topology tree, int device) {
-        int node = tree.nodeOfDevice(device);
-        while (node >= 0 && tree.parents().get(node) >= 0) {
-            node = tree.parents().get(node);
-        }
-        return node;
+        return tree.way(tree.nodeOfDevice(device)).stream()
+                .map(rig.harness().segments()::get)
+                .toList();
     }
 }

@@ -5,12 +5,12 @@ import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
-import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Wire;
 import java.util.List;
@@ -18,9 +18,6 @@ import java.util.stream.Stream;
 
 /** What shares a trunk, run to the battery on its own: as long as trunk and branch together. */
 final class OwnRun {
-
-    /** Where its fuse then sits, within the 7 in of ABYC E-11 [m]. */
-    private static final double FUSE_AT_M = 0.10;
 
     private OwnRun() {}
 
@@ -40,25 +37,18 @@ final class OwnRun {
         }
         Topology tree = feed.value().topology();
         int node = tree.nodeOfDevice(device);
-        Harness filled = line.rig().harness();
-        double lengthM = 0;
-        int root = node;
-        while (tree.parents().get(root) >= 0) {
-            lengthM += filled.segments()
-                    .get(tree.segments().get(root))
-                    .wire()
-                    .lengthM()
-                    .value();
-            root = tree.parents().get(root);
-        }
+        double lengthM = Motors.way(line.rig(), tree, device).stream()
+                .mapToDouble(s -> s.wire().lengthM().value())
+                .sum();
         Segment branch = line.entered().harness().segments().get(tree.segments().get(node));
-        if (branch.from().equals(tree.ids().get(root)) || lengthM > Wire.LONGEST_M) {
+        String source = tree.ids().get(tree.root(node));
+        if (branch.from().equals(source) || lengthM > Wire.LONGEST_M) {
             return Stream.empty();
         }
         List<Fitting> fittings = branch.fittings().stream()
-                .map(fitting -> fitting instanceof Fitting.Fuse fuse ? fuse.withAtM(Figure.chosen(FUSE_AT_M)) : fitting)
+                .map(fitting ->
+                        fitting instanceof Fitting.Fuse fuse ? fuse.withAtM(Figure.chosen(Place.PUT_M)) : fitting)
                 .toList();
-        String source = tree.ids().get(root);
         double whole = Math.round(lengthM * 100) / 100.0;
         Segment own = branch.with(run -> run.from(source)
                 .wire(branch.wire().withLengthM(Figure.chosen(whole)))

@@ -6,6 +6,7 @@ import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.circuit.WireResistance;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -32,9 +33,7 @@ import java.util.stream.Stream;
 public final class WireChanges {
 
     /** A lead nobody has measured yet is planned this long [m]; the person then corrects it. */
-    private static final double PLANNED_LEAD_M = 1;
-
-    private static final double FUSE_AT_M = 0.10;
+    static final double PLANNED_LEAD_M = 1;
 
     /** What is saved elsewhere as the current falls with the rising volts; common practice, no source. */
     private static final double LESS_CURRENT = 1.2;
@@ -212,7 +211,7 @@ public final class WireChanges {
                 Checks.fitted("fuse of the " + device.name()),
                 Figure.chosen(3),
                 Fitting.Form.BLADE,
-                Figure.chosen(FUSE_AT_M),
+                Figure.chosen(Place.PUT_M),
                 Figure.UNSET);
         Segment lead = new Segment(
                 FreshId.of(rig, "lead-" + device.id()),

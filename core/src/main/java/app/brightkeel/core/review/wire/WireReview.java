@@ -2,6 +2,7 @@ package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
@@ -90,14 +91,11 @@ public final class WireReview implements LinkReview {
             return List.of();
         }
         List<Change> all = new ArrayList<>();
-        FeedState state = feed.value();
-        int node = state.topology().nodeOfDevice(state.worstDevice());
-        while (state.topology().parents().get(node) >= 0) {
-            int place = state.topology().segments().get(node);
+        Topology tree = feed.value().topology();
+        for (int place : tree.way(tree.nodeOfDevice(feed.value().worstDevice()))) {
             Segment segment = line.entered().harness().segments().get(place);
             WireChanges.family(segment.wire().gauge())
                     .forEach(gauge -> all.add(WireChanges.gauge(line, segment, gauge)));
-            node = state.topology().parents().get(node);
         }
         return all;
     }
