@@ -38,6 +38,13 @@ export const sceneQuery = (id: string, revision: number, link: Link) =>
     placeholderData: (previous, query) => (query?.queryKey[4] === link ? previous : undefined),
   });
 
+/** Titles of the sheets that are printed in full size. */
+export const templatesQuery = (id: string, revision: number) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "templates"],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/templates/sheets", { params: { path: { id } } })),
+  });
+
 /** When, and with what switched on, the harness is looked at. */
 export interface Moment {
   charge: "full" | "half" | "empty" | "hour";

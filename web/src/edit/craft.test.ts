@@ -10,10 +10,12 @@ import {
   newTransducer,
   onCraft,
   placed,
+  UNHELD,
   withBeam,
   withLegs,
   withoutLoose,
 } from "./parts";
+import { newBallast, newBox, newDataLead, newPocket, newTravel } from "./fitOut";
 
 const HULL: Craft = {
   kind: "canoe",
@@ -29,9 +31,11 @@ const HULL: Craft = {
       way: "inside",
       belowWaterline: false,
       crosses: "none",
+      opening: { closedBy: "undecided", stuff: "undecided", back: "unknown", tested: false, costs: "" },
     },
   ],
   obstructions: [],
+  stand: { edge: "none", folds: false },
 };
 
 function rigged(): Rig {
@@ -46,11 +50,10 @@ function rigged(): Rig {
 
 test("a cable gets its run with its first leg and keeps what was said of it", () => {
   const rig = rigged();
-  expect(rig.runs).toEqual([{ id: "transducer-run", carries: "transducer", legs: ["keel"] }]);
+  const plain = { id: "transducer-run", carries: "transducer", through: [], travels: [], coilAt: "" };
+  expect(rig.runs).toEqual([{ ...plain, legs: ["keel"] }]);
   const slack = { ...rig, runs: [{ ...rig.runs[0]!, loopM: { kind: "unset" as const } }] };
-  expect(withLegs(slack, "transducer", []).runs).toEqual([
-    { id: "transducer-run", carries: "transducer", legs: [], loopM: { kind: "unset" } },
-  ]);
+  expect(withLegs(slack, "transducer", []).runs).toEqual([{ ...plain, legs: [], loopM: { kind: "unset" } }]);
 });
 
 test("another craft leaves nothing that points into the one before", () => {
@@ -61,12 +64,39 @@ test("another craft leaves nothing that points into the one before", () => {
 
 test("a thing sits at one place, stays off or on as it was, and may sit nowhere", () => {
   const rig = placed(rigged(), "transducer", "stern");
-  expect(rig.places).toEqual([{ item: "transducer", station: "stern", comesOff: true }]);
+  expect(rig.places).toEqual([{ item: "transducer", station: "stern", comesOff: true, held: UNHELD }]);
   const stays = { ...rig, places: [{ ...rig.places[0]!, comesOff: false }] };
   expect(placed(stays, "transducer", "bow").places).toEqual([
-    { item: "transducer", station: "bow", comesOff: false },
+    { item: "transducer", station: "bow", comesOff: false, held: UNHELD },
   ]);
   expect(placed(stays, "transducer", "").places).toEqual([]);
+});
+
+test("what is built round a rig goes with the place or part it speaks of", () => {
+  const rig = rigged();
+  const box = { ...newBox(rig)!, pockets: [{ ...newPocket(rig), holds: "nobody" }] };
+  const lead = { ...newDataLead(rig), from: "a", to: "b" };
+  const full: Rig = {
+    ...rig,
+    network: { shares: [], leads: [lead] },
+    fitOut: { ...rig.fitOut, boxes: [box], ballast: [newBallast(rig)] },
+    runs: [{ ...rig.runs[0]!, through: ["keel", "gone"], coilAt: "gone" }],
+  };
+  const tidy = withoutLoose(full);
+  expect(tidy.network.leads).toEqual([]);
+  expect(tidy.fitOut.boxes[0]!.pockets[0]!.holds).toBe("");
+  expect(tidy.runs[0]).toMatchObject({ through: ["keel"], coilAt: "" });
+  const bare = onCraft(tidy, { ...HULL, stations: [], passages: [] });
+  expect(bare.fitOut).toMatchObject({ boxes: [], ballast: [] });
+  expect(newBox(full)!.station).toBe("stern");
+  expect(newBox(bare)).toBeUndefined();
+});
+
+test("each thing that moves is said once for a cable", () => {
+  const first = newTravel([])!;
+  expect(newTravel([first])!.what).not.toBe(first.what);
+  const all = ["seat", "guard", "lid", "arm", "swivel", "bracket"] as const;
+  expect(newTravel(all.map((what) => ({ ...first, what })))).toBeUndefined();
 });
 
 test("beams have ids of their own, and a beam in use that is gone is no longer in use", () => {

@@ -9,6 +9,7 @@ import type {
   Junction,
   Obstruction,
   Passage,
+  Placement,
   Rig,
   Segment,
   Station,
@@ -41,6 +42,12 @@ function idsOf(rig: Rig): Set<string> {
     ...rig.onHand.map((each) => each.id),
     ...rig.chargers.map((each) => each.id),
     ...rig.outing.phases.map((each) => each.id),
+    ...rig.network.leads.map((each) => each.id),
+    ...rig.fitOut.ballast.map((each) => each.id),
+    ...rig.fitOut.boxes.flatMap((box) =>
+      [box, ...box.ribs, ...box.exits, ...box.pockets].map((each) => each.id),
+    ),
+    ...rig.fitOut.boards.parts.map((each) => each.id),
     ...rig.harness.packs.map((each) => each.id),
     ...rig.harness.junctions.map((each) => each.id),
     ...[...rig.harness.segments, ...rig.harness.spares].flatMap((each) => [
@@ -53,19 +60,28 @@ function idsOf(rig: Rig): Set<string> {
 /** The rig without what speaks of parts, stations and passages it no longer has. */
 export function withoutLoose(rig: Rig): Rig {
   const devices = new Set(rig.devices.map((each) => each.id));
-  const items = new Set([...devices, ...rig.harness.packs.map((each) => each.id)]);
+  const items = new Set([
+    ...devices,
+    ...rig.harness.packs.map((each) => each.id),
+    ...rig.harness.junctions.map((each) => each.id),
+  ]);
   const stations = new Set(rig.craft.stations.map((each) => each.id));
   const passages = new Set(rig.craft.passages.map((each) => each.id));
-  const carried = new Set([...rig.transducers, ...rig.harness.segments].map((each) => each.id));
+  const leads = rig.network.leads.filter((lead) => devices.has(lead.from) && devices.has(lead.to));
+  const carried = new Set([...rig.transducers, ...rig.harness.segments, ...leads].map((each) => each.id));
   const transducers = rig.transducers.map((each) => ({
     ...each,
     inUse: each.beams.some((beam) => beam.id === each.inUse) ? each.inUse : "",
     feeds: devices.has(each.feeds) ? each.feeds : "",
     mount: stations.has(each.mount.station) ? each.mount : { ...each.mount, station: "" },
   }));
-  const runs = rig.runs.filter(
-    (run) => carried.has(run.carries) && run.legs.every((leg) => passages.has(leg)),
-  );
+  const runs = rig.runs
+    .filter((run) => carried.has(run.carries) && run.legs.every((leg) => passages.has(leg)))
+    .map((run) => ({
+      ...run,
+      through: run.through.filter((leg) => passages.has(leg)),
+      coilAt: stations.has(run.coilAt) ? run.coilAt : "",
+    }));
   const places = rig.places.filter((place) => items.has(place.item) && stations.has(place.station));
   const holders = rig.holders.filter((holder) => devices.has(holder.holds));
   const packs = new Set(rig.harness.packs.map((each) => each.id));
@@ -77,9 +93,25 @@ export function withoutLoose(rig: Rig): Rig {
   const ends = new Set([...devices, ...rig.harness.junctions.map((each) => each.id)]);
   const spares = rig.harness.spares.filter((spare) => starts.has(spare.from) && ends.has(spare.to));
   const harness = { ...rig.harness, packs: alone, spares };
-  const kept = { ...rig, transducers, runs, places, holders, harness, chargers };
+  const network = { ...rig.network, leads };
+  const fitOut = fitOutOn(rig, stations, new Set([...items, ...rig.transducers.map((each) => each.id)]));
+  const kept = { ...rig, transducers, runs, places, holders, harness, chargers, network, fitOut };
   const ids = idsOf(kept);
   return { ...kept, notes: rig.notes.filter((note) => note.part === "" || ids.has(note.part)) };
+}
+
+/** Weights and boxes at places that are still there, pockets for parts that are. */
+function fitOutOn(rig: Rig, stations: Set<string>, parts: Set<string>): Rig["fitOut"] {
+  return {
+    ...rig.fitOut,
+    ballast: rig.fitOut.ballast.filter((each) => stations.has(each.station)),
+    boxes: rig.fitOut.boxes
+      .filter((each) => stations.has(each.station))
+      .map((box) => ({
+        ...box,
+        pockets: box.pockets.map((each) => (parts.has(each.holds) ? each : { ...each, holds: "" })),
+      })),
+  };
 }
 
 /** The rig with a note on a part ("": on the rig), or without it where the text is blank. */
@@ -110,14 +142,22 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
       phases: [{ id: "day", name: "the day", uses: [] }],
     },
     angler: { hand: "undecided" },
-    craft: { kind, origin: "", sections: [], stations: [], passages: [], obstructions: [] },
+    craft: {
+      kind,
+      origin: "",
+      sections: [],
+      stations: [],
+      passages: [],
+      obstructions: [],
+      stand: { edge: "none", folds: false },
+    },
     transducers: [],
     devices: [],
     harness: { packs: [], junctions: [], segments: [], spares: [] },
     runs: [],
     places: [],
     holders: [],
-    network: { shares: [] },
+    network: { shares: [], leads: [] },
     onHand: [],
     chargers: [],
     schools: {
@@ -128,6 +168,7 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
       battery: "undecided",
     },
     weights: {},
+    fitOut: { ballast: [], passThroughs: [], boxes: [], boards: { parts: [] } },
     quieted: [],
     notes: [],
   };
@@ -293,11 +334,22 @@ export function onCraft(rig: Rig, craft: Craft): Rig {
   return withoutLoose({ ...rig, craft });
 }
 
+/** Of a thing nobody said how it is held. */
+export const UNHELD: Placement["held"] = {
+  how: "undecided",
+  anchors: 0,
+  blocked: false,
+  covered: false,
+  toolFree: false,
+  onSide: false,
+};
+
 /** The rig with a thing at a station, or nowhere where that is "". */
 export function placed(rig: Rig, item: string, station: string): Rig {
   const others = rig.places.filter((place) => place.item !== item);
-  const comesOff = rig.places.find((place) => place.item === item)?.comesOff ?? true;
-  return { ...rig, places: station === "" ? others : [...others, { item, station, comesOff }] };
+  const old = rig.places.find((place) => place.item === item);
+  const place = { ...(old ?? { item, comesOff: true, held: UNHELD }), station };
+  return { ...rig, places: station === "" ? others : [...others, place] };
 }
 
 /** The rig with a display held by a holder, or by nothing that is known. */
@@ -342,7 +394,14 @@ function amidships(rig: Rig) {
 /** The rig with a cable on its way; the first leg makes the run. */
 export function withLegs(rig: Rig, carries: string, legs: string[]): Rig {
   const known = rig.runs.find((run) => run.carries === carries);
-  const run = known ?? { id: freshId(rig, `${carries}-run`), carries, legs };
+  const run = known ?? {
+    id: freshId(rig, `${carries}-run`),
+    carries,
+    legs,
+    through: [],
+    travels: [],
+    coilAt: "",
+  };
   return {
     ...rig,
     runs: known ? rig.runs.map((each) => (each === known ? { ...known, legs } : each)) : [...rig.runs, run],

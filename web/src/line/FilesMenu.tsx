@@ -1,6 +1,7 @@
 import { DropdownMenu } from "radix-ui";
 import { useQuery } from "@tanstack/react-query";
-import { sceneQuery } from "../api/queries";
+import { sceneQuery, templatesQuery } from "../api/queries";
+import type { Link } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { LINK_NAMES } from "../parts/verdicts";
 import { useUnits } from "../units/UnitsProvider";
@@ -8,11 +9,21 @@ import { useUnits } from "../units/UnitsProvider";
 const ITEM =
   "block cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-act-soft data-[highlighted]:text-act";
 
-const LISTS: [string, string][] = [
+const HARNESS: [string, string][] = [
   ["wires", "Its wires, to cut and lay"],
   ["connectors", "Its ends, to crimp"],
   ["shopping", "What to buy for the harness"],
 ];
+
+const LISTS: Partial<Record<Link, [string, string][]>> = {
+  wire: HARNESS,
+  fuse: HARNESS,
+  cable: [["holes", "Its holes, there and to drill"]],
+  carry: [
+    ["take-off", "What comes off, with minutes"],
+    ["holes", "Its holes, there and to drill"],
+  ],
+};
 
 /** What can be taken away as a file. */
 export function FilesMenu() {
@@ -20,6 +31,12 @@ export function FilesMenu() {
   const { system, text } = useUnits();
   const picture = useQuery(sceneQuery(saved.id, saved.revision, link));
   const at = `/api/rigs/${saved.id}`;
+  const bench = link === "cable" || link === "carry";
+  const cut: [string, string][] =
+    link === "carry" && saved.rig.fitOut.boards.parts.length > 0 ? [["cuts", "Its cut list"]] : [];
+  const lists = [...(LISTS[link] ?? []), ...cut];
+  const templates = useQuery({ ...templatesQuery(saved.id, saved.revision), enabled: bench });
+  const sheets = bench ? (templates.data?.titles ?? []) : [];
   const drawn = saved.review.links.find((state) => state.link === link)?.kind === "judged";
   return (
     <DropdownMenu.Root modal={false}>
@@ -40,14 +57,27 @@ export function FilesMenu() {
             Its parts (CSV)
           </a>
         </DropdownMenu.Item>
-        {(link === "wire" || link === "fuse") &&
-          LISTS.map(([list, words]) => (
-            <DropdownMenu.Item key={list} asChild>
-              <a className={ITEM} href={`${at}/${list}?habit=${system}`}>
-                {words} (CSV)
-              </a>
-            </DropdownMenu.Item>
-          ))}
+        {lists.map(([list, words]) => (
+          <DropdownMenu.Item key={list} asChild>
+            <a className={ITEM} href={`${at}/${list}?habit=${system}`}>
+              {words} (CSV)
+            </a>
+          </DropdownMenu.Item>
+        ))}
+        {bench && sheets.length > 0 && (
+          <DropdownMenu.Item asChild>
+            <a className={ITEM} href={`${at}/templates?habit=${system}`}>
+              Templates in full size (PDF)
+            </a>
+          </DropdownMenu.Item>
+        )}
+        {sheets.map((title, i) => (
+          <DropdownMenu.Item key={i} asChild>
+            <a className={ITEM} href={`${at}/templates/${i}/svg?habit=${system}`}>
+              {text(title)}, full size (SVG)
+            </a>
+          </DropdownMenu.Item>
+        ))}
         {drawn &&
           (picture.data?.scenes ?? []).map((scene, i) => (
             <DropdownMenu.Item key={i} asChild>

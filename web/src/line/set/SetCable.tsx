@@ -1,9 +1,15 @@
-import { goingOn, withLegs } from "../../edit/parts";
+import { withoutLoose } from "../../edit/parts";
+import { newDataLead } from "../../edit/fitOut";
+import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
+import { Button } from "../../parts/Button";
 import { ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { Kbd } from "../../parts/Kbd";
-import { Section } from "./Section";
+import { NameField } from "../../parts/NameField";
+import { PassThroughFields } from "./PassThroughFields";
+import { RunFields } from "./RunFields";
+import { Remove } from "./Section";
 import { SitsAt } from "./SitsAt";
 
 /** The way of every cable, leg by leg, and the slack it has. */
@@ -18,7 +24,8 @@ export function SetCable() {
         </p>
       )}
       <p className="mb-3 text-[13px] text-ink-2">
-        Whole ways stand under Compare <Kbd>c</Kbd>; here each leg can be taken by itself.
+        Whole ways, and plans of all cables, stand under Compare <Kbd>c</Kbd>; here each leg can be taken by
+        itself, and pinned so that no plan moves it.
       </p>
       {rig.devices
         .filter((device) => device.kind.startsWith("display"))
@@ -29,103 +36,79 @@ export function SetCable() {
         <RunFields
           key={transducer.id}
           carries={transducer.id}
-          name={`Lead of the ${transducer.name}`}
+          title={`Lead of the ${transducer.name}`}
           start={transducer.mount.station}
           sonar
         />
       ))}
       {rig.harness.segments.map((segment) => (
-        <RunFields key={segment.id} carries={segment.id} name={segment.name} start={place(segment.from)} />
+        <RunFields key={segment.id} carries={segment.id} title={segment.name} start={place(segment.from)} />
       ))}
+      <DataLeads />
+      <PassThroughFields />
     </>
   );
 }
 
-function RunFields({
-  carries,
-  name,
-  start,
-  sonar = false,
-}: {
-  carries: string;
-  name: string;
-  start: string;
-  sonar?: boolean;
-}) {
+/** Cables of a network, a keypad or a live module. */
+function DataLeads() {
   const { rig, save } = useEditor();
-  const index = rig.runs.findIndex((run) => run.carries === carries);
-  const run = rig.runs[index];
-  const legs = run?.legs ?? [];
-  const on = goingOn(rig.craft, start, legs);
+  const place = (item: string) => rig.places.find((each) => each.item === item)?.station ?? "";
+  const devices = rig.devices.map((each): [string, string] => [each.id, each.name]);
   return (
-    <Section part={run?.id} title={<span>{name}</span>}>
-      {legs.map((leg) => (
-        <LegFields key={leg} leg={leg} />
-      ))}
-      {legs.length > 0 && (
-        <button
-          type="button"
-          className="py-1 text-[13px] text-act"
-          onClick={() => save((now) => withLegs(now, carries, legs.slice(0, -1)))}
-        >
-          take the last leg off
-        </button>
-      )}
-      <ChoiceOf
-        label={legs.length === 0 ? "It begins" : "It goes on"}
-        value=""
-        options={[["", "choose a leg"], ...on.map((each): [string, string] => [each.id, each.name])]}
-        onChange={(leg) => leg !== "" && save((now) => withLegs(now, carries, [...legs, leg]))}
-      />
-      {index >= 0 && (
-        <>
-          <FigureField label="Service loop" pointer={`/runs/${index}/loopM`} unit="metre" basis="chosen" />
-          <FigureField label="Drip loop" pointer={`/runs/${index}/dripM`} unit="metre" basis="chosen" />
-          <FigureField
-            label="Slack for what moves"
-            hint="swivel, lid"
-            pointer={`/runs/${index}/movingM`}
-            unit="metre"
-            basis="measured"
-          />
-          {sonar && (
-            <FigureField
-              label="Left free at the transducer"
-              pointer={`/runs/${index}/freeM`}
-              unit="metre"
-              basis="chosen"
+    <>
+      {rig.network.leads.map((lead, i) => {
+        const at = `/network/leads/${i}`;
+        return (
+          <RunFields
+            key={lead.id}
+            carries={lead.id}
+            title={<NameField label="Name of the data lead" pointer={`${at}/name`} />}
+            aside={
+              <Remove
+                what={lead.name}
+                onClick={() =>
+                  save((now) =>
+                    withoutLoose(
+                      setAt(
+                        now,
+                        "/network/leads",
+                        now.network.leads.filter((each) => each.id !== lead.id),
+                      ),
+                    ),
+                  )
+                }
+              />
+            }
+            start={place(lead.from)}
+          >
+            <ChoiceOf
+              label="From"
+              value={lead.from}
+              options={devices.filter(([id]) => id !== lead.to)}
+              onChange={(id) => save((now) => setAt(now, `${at}/from`, id))}
             />
-          )}
-          <FigureField
-            label="Width of the cable"
-            pointer={`/runs/${index}/cableM`}
-            unit="millimetre"
-            basis="measured"
-          />
-        </>
+            <ChoiceOf
+              label="To"
+              value={lead.to}
+              options={devices.filter(([id]) => id !== lead.from)}
+              onChange={(id) => save((now) => setAt(now, `${at}/to`, id))}
+            />
+            <FigureField label="Length as bought" pointer={`${at}/lengthM`} unit="metre" />
+            <FigureField label="Width of its plug" pointer={`${at}/plugM`} unit="millimetre" />
+          </RunFields>
+        );
+      })}
+      {rig.devices.length > 1 && (
+        <Button
+          look="quiet"
+          onClick={() =>
+            save((now) => setAt(now, "/network/leads", [...now.network.leads, newDataLead(now)]))
+          }
+        >
+          Add a data lead
+        </Button>
       )}
-    </Section>
-  );
-}
-
-function LegFields({ leg }: { leg: string }) {
-  const { rig } = useEditor();
-  const index = rig.craft.passages.findIndex((each) => each.id === leg);
-  const passage = rig.craft.passages[index]!;
-  const at = `/craft/passages/${index}`;
-  const open = passage.way !== "open-deck" && passage.way !== "inside";
-  return (
-    <div className="border-b border-grid">
-      <FigureField label={passage.name} pointer={`${at}/lengthM`} unit="metre" basis="measured" />
-      {open && (
-        <FigureField
-          label="Clear opening"
-          hint={passage.way.replace("-", " ")}
-          pointer={`${at}/openingM`}
-          unit="millimetre"
-          basis="measured"
-        />
-      )}
-    </div>
+    </>
   );
 }

@@ -1,10 +1,15 @@
 import { useEditor } from "../../edit/RigEditor";
 import { Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
+import { BallastFields } from "./BallastFields";
+import { BoardFields } from "./BoardFields";
+import { BoxFields } from "./BoxFields";
+import { HeldFields } from "./HeldFields";
 import { More, Section } from "./Section";
 import { PlanFields } from "./PlanFields";
 import { SitsAt } from "./SitsAt";
 import { SizeFields } from "./SizeFields";
+import { StandFields } from "./StandFields";
 
 /** Where everything sits, what it weighs, and what comes off after the day. */
 export function SetCarry() {
@@ -28,6 +33,13 @@ export function SetCarry() {
           <p className="text-[13px] text-ink-3">Its place stands under Mount.</p>
         </Section>
       ))}
+      {rig.harness.junctions.map((junction) => (
+        <SitsAt key={junction.id} item={junction.id} label={`${junction.name} sits at`} />
+      ))}
+      {rig.craft.kind === "ice-walk-out" && <StandFields />}
+      <BallastFields />
+      <BoxFields />
+      <BoardFields />
     </>
   );
 }
@@ -51,6 +63,15 @@ function PlaceFields({
     <Section title={<span>{name}</span>}>
       <SitsAt item={item} />
       {place >= 0 && <Tick label="Comes off after the day" pointer={`/places/${place}/comesOff`} />}
+      {rig.places[place]?.comesOff && (
+        <FigureField
+          label="Taking it off"
+          pointer={`/places/${place}/offMin`}
+          unit="minute"
+          basis="measured"
+        />
+      )}
+      {place >= 0 && sized && <HeldFields place={place} />}
       <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
       {(index >= 0 || sized) && (
         <More>

@@ -104,7 +104,7 @@ public class ArchitectureTest {
                 .whereLayer("layout")
                 .mayOnlyBeAccessedByLayers("judgement", "picture")
                 .whereLayer("route")
-                .mayOnlyBeAccessedByLayers("judgement", "picture")
+                .mayOnlyBeAccessedByLayers("layout", "judgement", "picture")
                 .whereLayer("mount")
                 .mayOnlyBeAccessedByLayers("judgement", "picture")
                 .whereLayer("sonar")

@@ -8,6 +8,7 @@ import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
@@ -160,6 +161,7 @@ public final class TestRigs {
                 List.of(),
                 Schools.UNDECIDED.withDrilling(Schools.Drilling.ABOVE_WATERLINE).withScreen(Schools.Screen.SIDE),
                 Weights.EVEN.withDrag(Figure.chosen(2)),
+                FitOut.NONE,
                 Set.of(),
                 List.of());
     }

@@ -1,6 +1,8 @@
 package app.brightkeel.core.craft;
 
+import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
@@ -58,6 +60,17 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
         rig.harness().packs().forEach(p -> add(rig, p.name(), p.massKg(), rig.stationOf(p.id()), masses, unknown));
         for (Transducer transducer : rig.transducers()) {
             add(rig, transducer.name(), transducer.massKg(), transducer.mount().station(), masses, unknown);
+        }
+        fitOut(rig, masses, unknown);
+    }
+
+    /** Weights and boxes are there to be counted as well. */
+    private static void fitOut(Rig rig, List<MassAt> masses, List<String> unknown) {
+        for (Ballast weight : rig.fitOut().ballast()) {
+            add(rig, weight.name(), weight.massKg(), weight.station(), masses, unknown);
+        }
+        for (Enclosure box : rig.fitOut().boxes()) {
+            add(rig, box.name(), box.massKg(), box.station(), masses, unknown);
         }
     }
 

@@ -2,6 +2,8 @@ package app.brightkeel.core.craft;
 
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Ballast;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
@@ -42,6 +44,14 @@ public final class Placed {
                     rig.transducers().get(t).massKg(),
                     Pointer.transducer(t, "massKg"),
                     rig.transducers().get(t).mount().station());
+        }
+        for (int b = 0; b < rig.fitOut().ballast().size(); b++) {
+            Ballast weight = rig.fitOut().ballast().get(b);
+            thing(told, rig, weight.name(), weight.massKg(), "/fitOut/ballast/" + b + "/massKg", weight.station());
+        }
+        for (int b = 0; b < rig.fitOut().boxes().size(); b++) {
+            Enclosure box = rig.fitOut().boxes().get(b);
+            thing(told, rig, box.name(), box.massKg(), "/fitOut/boxes/" + b + "/massKg", box.station());
         }
     }
 

@@ -10,6 +10,7 @@ import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
@@ -46,7 +47,12 @@ public final class DemoRigs {
 
     /** All of them, in the order of the shelf. */
     public static List<Rig> all() {
-        return List.of(oystercatcher(), lanternCrate(), sandpiper(), gannet());
+        return List.of(oystercatcher(), lanternCrate(), sandpiper(), gannet(), reedling());
+    }
+
+    /** A pram on a canal, its battery in a pod of boards. */
+    public static Rig reedling() {
+        return Reedling.rig();
     }
 
     /** A two-seat inflatable on a reservoir, everything in one dry bag. */
@@ -123,6 +129,7 @@ public final class DemoRigs {
                 List.of(),
                 Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL),
                 Weights.EVEN,
+                FitOut.NONE,
                 Set.of(),
                 List.of(new Note(lead.id(), "Came with the display; a thicker pair lies in the garage.")));
     }
@@ -199,6 +206,7 @@ public final class DemoRigs {
                         Ending.of(Ending.Terminal.CLIP, Ending.Half.UNDECIDED))),
                 Schools.UNDECIDED,
                 Weights.EVEN,
+                FitOut.NONE,
                 Set.of(),
                 List.of(new Note(pack.id(), "Left over from the alarm system, was free.")));
     }

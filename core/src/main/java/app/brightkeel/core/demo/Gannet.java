@@ -8,6 +8,7 @@ import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Handle;
@@ -101,6 +102,7 @@ final class Gannet {
                 List.of(),
                 Schools.UNDECIDED,
                 Weights.EVEN,
+                FitOut.NONE,
                 Set.of(),
                 List.of(new Note("keypad", "Second-hand, from another make of screen.")));
     }

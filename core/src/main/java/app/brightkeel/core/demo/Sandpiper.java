@@ -6,6 +6,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Holder;
@@ -90,6 +91,7 @@ final class Sandpiper {
                 List.of(),
                 Schools.UNDECIDED,
                 Weights.EVEN,
+                FitOut.NONE,
                 Set.of(),
                 List.of(new Note("holder", "Base and arm came from two different boxes.")));
     }

@@ -47,16 +47,18 @@ public record Fit(List<String> packs, String name, String station, String place,
         return new Fit(ids, name, first.station(), first.place(), box, first.room());
     }
 
-    /** The six ways to turn it; what may not lie on its side has two. */
+    /** The six ways to turn it; what stands upright has two, what lies on its side four. */
     private static Stream<Box> ways(Housed housed) {
         double d = housed.outside().deepM();
         double w = housed.outside().wideM();
         double t = housed.outside().tallM() + housed.plugM();
         Stream<Box> upright = Stream.of(new Box(d, w, t), new Box(w, d, t));
-        return housed.upright()
-                ? upright
-                : Stream.concat(
-                        upright, Stream.of(new Box(d, t, w), new Box(t, d, w), new Box(w, t, d), new Box(t, w, d)));
+        Stream<Box> onSide = Stream.of(new Box(d, t, w), new Box(t, d, w), new Box(w, t, d), new Box(t, w, d));
+        return switch (housed.lie()) {
+            case UPRIGHT -> upright;
+            case ON_SIDE -> onSide;
+            case ANY -> Stream.concat(upright, onSide);
+        };
     }
 
     /** The box around a row along an axis, each pack turned so that it takes the least of it and fits across. */

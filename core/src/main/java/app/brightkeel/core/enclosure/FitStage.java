@@ -5,10 +5,13 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Rib;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Station;
@@ -38,8 +41,13 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
         List<FitNeeds.Housed> housed = new ArrayList<>();
         for (int p = 0; p < rig.harness().packs().size(); p++) {
             Pack pack = rig.harness().packs().get(p);
-            Station station = walled(rig, pack).orElse(null);
+            Station station = placed(rig, pack).orElse(null);
             if (station == null) {
+                continue;
+            }
+            wantBox(rig, station, missing);
+            Box room = Rooms.at(rig, station).orElse(null);
+            if (room == null) {
                 continue;
             }
             if (!pack.size().known()) {
@@ -47,25 +55,47 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                 Outcome.want(missing, pack.size().wideM(), Pointer.pack(p, "size/wideM"));
                 Outcome.want(missing, pack.size().tallM(), Pointer.pack(p, "size/tallM"));
             } else {
+                boolean onSide = rig.placeOf(pack.id()).orElseThrow().held().onSide();
                 housed.add(new FitNeeds.Housed(
                         pack.id(),
                         pack.name(),
                         Box.of(pack.size()),
                         pack.plugM().value(),
-                        !pack.chemistry().liesOnSide(),
+                        lie(pack, onSide),
                         station.id(),
                         station.name(),
-                        Box.of(station.room())));
+                        room));
             }
         }
         return Outcome.unless(missing, () -> new FitNeeds(housed));
     }
 
-    private static Optional<Station> walled(Rig rig, Pack pack) {
-        return rig.placeOf(pack.id())
-                .map(Placement::station)
-                .flatMap(rig.craft()::station)
-                .filter(station -> station.room().known());
+    private static FitNeeds.Lie lie(Pack pack, boolean onSide) {
+        if (onSide) {
+            return FitNeeds.Lie.ON_SIDE;
+        }
+        return pack.chemistry().liesOnSide() ? FitNeeds.Lie.ANY : FitNeeds.Lie.UPRIGHT;
+    }
+
+    private static Optional<Station> placed(Rig rig, Pack pack) {
+        return rig.placeOf(pack.id()).map(Placement::station).flatMap(rig.craft()::station);
+    }
+
+    /** A box that stands there decides, so it has to be measured. */
+    private static void wantBox(Rig rig, Station station, List<String> missing) {
+        List<Enclosure> boxes = rig.fitOut().boxes();
+        for (int b = 0; b < boxes.size(); b++) {
+            Enclosure box = boxes.get(b);
+            if (box.station().equals(station.id())) {
+                String at = "/fitOut/boxes/" + b + "/";
+                Outcome.want(missing, box.outside().deepM(), at + "outside/deepM");
+                Outcome.want(missing, box.outside().wideM(), at + "outside/wideM");
+                Outcome.want(missing, box.outside().tallM(), at + "outside/tallM");
+                for (int r = 0; r < box.ribs().size(); r++) {
+                    Outcome.want(missing, box.ribs().get(r).depthM(), at + "ribs/" + r + "/depthM");
+                }
+            }
+        }
     }
 
     @Override
@@ -98,7 +128,7 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                 }
             }
             int s = rig.craft().indexOfStation(fit.station());
-            size(told, "room", rig.craft().stations().get(s).room(), Pointer.station(s, "room/"));
+            room(told, rig, s);
             told.step("", "taken fore and aft", fit.turned().deepM(), Unit.MILLIMETRE)
                     .step("", "athwart", fit.turned().wideM(), Unit.MILLIMETRE)
                     .step("", "upright", fit.turned().tallM(), Unit.MILLIMETRE);
@@ -112,13 +142,36 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
         return told.done();
     }
 
+    /** Of the place itself, or of the box that stands there. */
+    private static void room(Working.Builder told, Rig rig, int s) {
+        Station station = rig.craft().stations().get(s);
+        Enclosure box = rig.fitOut().boxAt(station.id()).orElse(null);
+        if (box == null) {
+            size(told, "room", station.room(), Pointer.station(s, "room/"));
+            return;
+        }
+        String at = "/fitOut/boxes/" + rig.fitOut().boxes().indexOf(box) + "/";
+        size(told, "outside of the " + box.name(), box.outside(), at + "outside/");
+        told.figure("", "its wall", box.wallM(), Unit.FINE_MILLIMETRE, at + "wallM")
+                .figure("", "kept free on every side", box.clearM(), Unit.MILLIMETRE, at + "clearM")
+                .figure("", "bolts and outlets under the closed lid", box.lidM(), Unit.MILLIMETRE, at + "lidM");
+        for (int r = 0; r < box.ribs().size(); r++) {
+            Rib rib = box.ribs().get(r);
+            told.figure("", rib.name(), rib.depthM(), Unit.MILLIMETRE, at + "ribs/" + r + "/depthM");
+        }
+    }
+
     /** What is left around it, for foam. */
     private static void foam(Working.Builder told, Fit fit) {
-        if (fit.leastGapM() >= Fit.FOAM_FROM_M) {
-            told.step("", "foam fore and aft, both ends together", fit.deepGapM(), Unit.MILLIMETRE)
-                    .step("", "foam athwart, both sides together", fit.wideGapM(), Unit.MILLIMETRE)
-                    .step("", "foam above", fit.tallGapM(), Unit.MILLIMETRE)
-                    .remark("Filled so that it does not rattle.");
+        for (Foam foam : Foam.round(fit)) {
+            told.remark(
+                    "Foam {}: {} × {} × {}, {} thick for its gap of {}.",
+                    foam.where(),
+                    foam.pieces(),
+                    new Amount(foam.longM(), Unit.MILLIMETRE),
+                    new Amount(foam.wideM(), Unit.MILLIMETRE),
+                    new Amount(foam.thickM(), Unit.MILLIMETRE),
+                    new Amount(foam.thickM() / Foam.PRESSED, Unit.MILLIMETRE));
         }
     }
 

@@ -9,6 +9,7 @@ import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Spot;
+import app.brightkeel.core.rig.Stand;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.rig.Zone;
@@ -44,7 +45,8 @@ final class CraftCatalogue {
                 of(SECTIONS, id, CraftCatalogue::section),
                 of(STATIONS, id, CraftCatalogue::station),
                 of(PASSAGES, id, CraftCatalogue::passage),
-                of(OBSTRUCTIONS, id, CraftCatalogue::obstruction));
+                of(OBSTRUCTIONS, id, CraftCatalogue::obstruction),
+                Stand.NONE);
         return new CraftItem(id, row.get("name"), craft);
     }
 

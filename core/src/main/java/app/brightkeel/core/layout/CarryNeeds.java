@@ -2,6 +2,7 @@ package app.brightkeel.core.layout;
 
 import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.craft.MassAt;
+import app.brightkeel.core.rig.Stand;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,8 +25,9 @@ public record CarryNeeds(List<MassAt> things, List<MassAt> comesOff, Optional<Af
      * What stands on the ice, its mass over its middle.
      *
      * @param standing the rig's own parts that stand or hang on it
+     * @param stand    what widens it
      */
-    public record Base(double lengthM, double beamM, double massKg, List<MassAt> standing) {
+    public record Base(double lengthM, double beamM, double massKg, List<MassAt> standing, Stand stand) {
         public Base {
             standing = List.copyOf(standing);
         }

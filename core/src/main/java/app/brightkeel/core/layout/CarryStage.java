@@ -8,7 +8,11 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.rig.Ballast;
+import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
@@ -75,7 +79,8 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
                 craft.lengthM().value(),
                 craft.beamM().value(),
                 craft.massKg().value(),
-                Aboard.rigOnly(standing).masses());
+                Inside.of(standing),
+                craft.stand());
     }
 
     private static List<String> missing(Rig rig) {
@@ -94,6 +99,7 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
             Outcome.want(missing, rig.harness().packs().get(p).massKg(), Pointer.pack(p, "massKg"));
             wantPlace(missing, rig, rig.harness().packs().get(p).id());
         }
+        fitOut(rig, missing);
         for (int t = 0; t < rig.transducers().size(); t++) {
             Outcome.want(missing, rig.transducers().get(t).massKg(), Pointer.transducer(t, "massKg"));
             String station = rig.transducers().get(t).mount().station();
@@ -104,6 +110,22 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
             }
         }
         return missing;
+    }
+
+    private static void fitOut(Rig rig, List<String> missing) {
+        for (int b = 0; b < rig.fitOut().ballast().size(); b++) {
+            Ballast weight = rig.fitOut().ballast().get(b);
+            Outcome.want(missing, weight.massKg(), "/fitOut/ballast/" + b + "/massKg");
+            wantCoordinates(missing, rig.craft(), weight.station());
+        }
+        for (int b = 0; b < rig.fitOut().boxes().size(); b++) {
+            Enclosure box = rig.fitOut().boxes().get(b);
+            Outcome.want(missing, box.massKg(), "/fitOut/boxes/" + b + "/massKg");
+            wantCoordinates(missing, rig.craft(), box.station());
+        }
+        if (rig.craft().stand().edge() != BaseEdge.NONE) {
+            Outcome.want(missing, rig.craft().stand().outM(), "/craft/stand/outM");
+        }
     }
 
     private static void wantPlace(List<String> missing, Rig rig, String item) {
@@ -127,6 +149,7 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
         Set<String> staying = new HashSet<>();
         rig.places().stream().filter(place -> !place.comesOff()).forEach(place -> staying.add(place.item()));
         Rig off = rig.withTransducers(List.of())
+                .withFitOut(FitOut.NONE)
                 .withPlaces(rig.places().stream()
                         .filter(place -> !staying.contains(place.item()))
                         .toList());
@@ -147,7 +170,7 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
     private static Tip tip(CarryNeeds.Base base) {
         List<MassAt> all = new ArrayList<>(base.standing());
         all.add(new MassAt("the box", base.massKg(), base.lengthM() / 2, 0, 0));
-        return Tip.of(base.lengthM(), base.beamM(), all);
+        return Tip.of(base.lengthM(), base.beamM(), base.stand(), all);
     }
 
     private static double sum(List<MassAt> masses) {

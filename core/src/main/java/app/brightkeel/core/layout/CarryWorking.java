@@ -1,5 +1,9 @@
 package app.brightkeel.core.layout;
 
+import app.brightkeel.core.craft.Afloat;
+import app.brightkeel.core.craft.Face;
+import app.brightkeel.core.craft.FaceStage;
+import app.brightkeel.core.craft.Faces;
 import app.brightkeel.core.craft.FloatStage;
 import app.brightkeel.core.craft.Placed;
 import app.brightkeel.core.line.Line;
@@ -8,6 +12,7 @@ import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Rig;
 
@@ -40,23 +45,57 @@ final class CarryWorking {
                         Math.toDegrees(afloat.heelRad()),
                         Unit.DEGREE,
                         FloatStage.STAGE.working(line)));
-        it.tip().ifPresent(tip -> told.opened("", "tip margin", tip.margin(), Unit.FACTOR, tip(rig.craft(), tip)));
+        it.afloat().ifPresent(afloat -> faces(told, line, afloat));
+        it.tip().ifPresent(tip -> told.opened("", "tip margin", tip.margin(), Unit.FACTOR, tip(line, tip)));
         return told.result("", "mass of the rig", it.massKg(), Unit.KILOGRAM).done();
     }
 
-    private static Working tip(Craft craft, Tip tip) {
-        return Working.of("Tip margin", "margin = restoring / overturning moment", Source.derived("statics"))
+    /** What heel and trim do to each transducer: the one on the high side comes up. */
+    private static void faces(Working.Builder told, Line line, Afloat afloat) {
+        Outcome<Faces> faces = line.get(FaceStage.STAGE);
+        if (!faces.isKnown()) {
+            return;
+        }
+        for (Face face : faces.value().faces()) {
+            String name = line.rig().transducer(face.transducer()).orElseThrow().name();
+            double heeled = face.yM() * Math.tan(afloat.heelRad());
+            told.remark(
+                    heeled < 0
+                            ? "The heel lifts the face of the {} by {}."
+                            : "The heel lowers the face of the {} by {}.",
+                    name,
+                    new Amount(Math.abs(heeled), Unit.MILLIMETRE));
+            told.opened(
+                    "", "that face under the surface", face.underM(), Unit.MILLIMETRE, FaceStage.STAGE.working(line));
+        }
+    }
+
+    private static Working tip(Line line, Tip tip) {
+        Craft craft = line.rig().craft();
+        HandleLine handle = HandleLine.of(Inside.of(line.rig()));
+        Working.Builder told = Working.of(
+                        "Tip margin", "margin = restoring / overturning moment", Source.derived("statics"))
                 .figure("", "length of the base", craft.lengthM(), Unit.METRE, "/craft/lengthM")
                 .figure("", "width of the base", craft.beamM(), Unit.METRE, "/craft/beamM")
                 .figure("", "the box itself, over its middle", craft.massKg(), Unit.KILOGRAM, "/craft/massKg")
                 .remark(
                         "About the {} edge; what hangs in the hole does not count.",
                         tip.edge().words())
+                .remark("A battery counts as far out as it really fits inside.")
                 .step("", "restoring, kg·m", tip.restoringKgM(), Unit.FACTOR)
                 .step("", "overturning, kg·m", tip.overturningKgM(), Unit.FACTOR)
                 .step("", "ballast at the far edge for just 1", tip.ballastKg(1), Unit.KILOGRAM)
                 .step("", "ballast there for 1.3", tip.ballastKg(Tip.WANTED), Unit.KILOGRAM)
-                .result("", "margin", tip.margin(), Unit.FACTOR)
-                .done();
+                .step("x", "a swinging handle: its middle, from the front edge", handle.xM(), Unit.METRE)
+                .step("y", "right of the centre line", handle.yM(), Unit.METRE)
+                .step("", "its axis, from fore and aft to the right", Math.toDegrees(handle.alongRad()), Unit.DEGREE);
+        if (craft.stand().edge() != BaseEdge.NONE) {
+            told.figure("", "kickstand out over its edge", craft.stand().outM(), Unit.MILLIMETRE, "/craft/stand/outM")
+                    .remark(
+                            craft.stand().folds()
+                                    ? "The kickstand folds away with everything mounted."
+                                    : "Try whether the kickstand still folds away with everything mounted.");
+        }
+        return told.result("", "margin", tip.margin(), Unit.FACTOR).done();
     }
 }

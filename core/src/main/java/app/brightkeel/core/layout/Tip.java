@@ -1,6 +1,10 @@
 package app.brightkeel.core.layout;
 
 import app.brightkeel.core.craft.MassAt;
+import app.brightkeel.core.rig.BaseEdge;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Stand;
+import app.brightkeel.core.rig.Station;
 import java.util.List;
 
 /**
@@ -10,36 +14,18 @@ import java.util.List;
  * @param edge          which of the four
  * @param restoringKgM  of what stands inside it
  * @param overturningKgM of what hangs out over it
- * @param acrossM       width of the base at right angles to that edge
+ * @param acrossM       width of the base at right angles to that edge, kickstand included
  */
-public record Tip(Edge edge, double restoringKgM, double overturningKgM, double acrossM) {
+public record Tip(BaseEdge edge, double restoringKgM, double overturningKgM, double acrossM) {
 
     /** Margin that is wanted; common practice, no source. */
     public static final double WANTED = 1.3;
 
-    /** Edges of a base. */
-    public enum Edge {
-        FRONT("front"),
-        BACK("back"),
-        LEFT("left"),
-        RIGHT("right");
-
-        private final String words;
-
-        Edge(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
-    }
-
     /** About the worst edge of a base of a length and width [m]. */
-    static Tip of(double lengthM, double beamM, List<MassAt> masses) {
-        Tip worst = about(Edge.FRONT, lengthM, beamM, masses);
-        for (Edge edge : List.of(Edge.BACK, Edge.LEFT, Edge.RIGHT)) {
-            Tip tip = about(edge, lengthM, beamM, masses);
+    static Tip of(double lengthM, double beamM, Stand stand, List<MassAt> masses) {
+        Tip worst = about(BaseEdge.FRONT, lengthM, beamM, stand, masses);
+        for (BaseEdge edge : List.of(BaseEdge.BACK, BaseEdge.LEFT, BaseEdge.RIGHT)) {
+            Tip tip = about(edge, lengthM, beamM, stand, masses);
             if (tip.margin() < worst.margin()) {
                 worst = tip;
             }
@@ -47,21 +33,37 @@ public record Tip(Edge edge, double restoringKgM, double overturningKgM, double 
         return worst;
     }
 
-    private static Tip about(Edge edge, double lengthM, double beamM, List<MassAt> masses) {
+    private static Tip about(BaseEdge edge, double lengthM, double beamM, Stand stand, List<MassAt> masses) {
+        double out = stand.edge() == edge ? stand.outM().value() : 0;
         double restoring = 0;
         double overturning = 0;
         for (MassAt each : masses) {
-            double inside = switch (edge) {
-                case FRONT -> each.xM();
-                case BACK -> lengthM - each.xM();
-                case LEFT -> beamM / 2 + each.yM();
-                case RIGHT -> beamM / 2 - each.yM();
-            };
+            double inside = out + inside(edge, lengthM, beamM, each.xM(), each.yM());
             restoring += each.kg() * Math.max(0, inside);
             overturning += each.kg() * Math.max(0, -inside);
         }
-        boolean side = edge == Edge.LEFT || edge == Edge.RIGHT;
-        return new Tip(edge, restoring, overturning, side ? beamM : lengthM);
+        boolean side = edge == BaseEdge.LEFT || edge == BaseEdge.RIGHT;
+        return new Tip(edge, restoring, overturning, out + (side ? beamM : lengthM));
+    }
+
+    /** How far inside its edge a place lies, kickstand not counted [m]; negative outside. */
+    public double insideM(Craft craft, Station station) {
+        return insideM(craft, station.fromBowM().value(), station.sideM().value());
+    }
+
+    /** The same for any place, in metres from the front edge and right of the centre line. */
+    public double insideM(Craft craft, double xM, double yM) {
+        return inside(edge, craft.lengthM().value(), craft.beamM().value(), xM, yM);
+    }
+
+    private static double inside(BaseEdge edge, double lengthM, double beamM, double xM, double yM) {
+        return switch (edge) {
+            case FRONT -> xM;
+            case BACK -> lengthM - xM;
+            case LEFT -> beamM / 2 + yM;
+            case RIGHT -> beamM / 2 - yM;
+            case NONE -> throw new IllegalArgumentException("no edge");
+        };
     }
 
     /** Restoring over overturning; a thousand and more where next to nothing hangs out. */

@@ -18,6 +18,9 @@ import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reach.Area;
+import app.brightkeel.core.reach.SeatStage;
+import app.brightkeel.core.reach.Seated;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,13 +30,21 @@ final class BalanceScene {
     /** Radius of one kilogram [m]; areas go with the masses. */
     private static final double RADIUS_OF_KG = 0.045;
 
+    /** Where a counterweight is drawn, and from which heel on. */
+    private static final double COUNTER_M = 0.30;
+
+    private static final double LEAST_DEG = 0.2;
+
     private final Carried carried;
     private final List<MassAt> things;
     private final CraftDrawing on;
     private final Outline outline;
     private final Drawing drawing = new Drawing();
 
+    private final Line line;
+
     private BalanceScene(Line line, Carried carried, Outline outline) {
+        this.line = line;
         this.carried = carried;
         this.outline = outline;
         things = Aboard.rigOnly(line.rig()).masses();
@@ -49,6 +60,7 @@ final class BalanceScene {
 
     private Scene scene() {
         on.hull(drawing);
+        line.get(SeatStage.STAGE).map(Seated::areas).orElse(List.of()).forEach(this::zone);
         carried.afloat().ifPresent(this::afloat);
         carried.tip().ifPresent(this::tip);
         for (MassAt thing : things) {
@@ -56,6 +68,8 @@ final class BalanceScene {
             drawing.circle(Role.MASS, on.side(thing.xM(), thing.yM(), thing.zM()), radius(thing));
         }
         centre();
+        counterweight();
+        new LayoutGrips(line.rig(), on, drawing).add();
         return new Scene(
                 Text.of("What sits where, and how it stands"),
                 Text.of(
@@ -97,6 +111,39 @@ final class BalanceScene {
         }
     }
 
+    /** Room to keep clear: whatever stands in it is in the way. */
+    private void zone(Area area) {
+        Point one = on.plan(area.foreM(), area.leftM());
+        Point other = on.plan(area.aftM(), area.rightM());
+        drawing.box(Role.HIDDEN, one.x(), one.y(), other.x(), other.y())
+                .note(
+                        Role.QUIET,
+                        on.plan((area.foreM() + area.aftM()) / 2, (area.leftM() + area.rightM()) / 2),
+                        Side.MIDDLE,
+                        0.3,
+                        "{}",
+                        area.zone().label());
+    }
+
+    /** What would level it, on the other side, where it leans enough for a word. */
+    private void counterweight() {
+        Afloat it = carried.afloat().filter(Afloat::steady).orElse(null);
+        if (it == null || Math.abs(Math.toDegrees(it.heelRad())) < LEAST_DEG || things.isEmpty()) {
+            return;
+        }
+        double kg = Math.abs(it.sideKgM()) / COUNTER_M;
+        double y = -Math.signum(it.sideKgM()) * COUNTER_M;
+        Point place = on.plan(it.middleM(), y);
+        drawing.circle(Role.GHOST, place, RADIUS_OF_KG * Math.sqrt(kg))
+                .note(
+                        Role.QUIET,
+                        place,
+                        Side.MIDDLE,
+                        y > 0 ? -1.2 : 1.9,
+                        "{} here would level it",
+                        new Amount(kg, Unit.KILOGRAM));
+    }
+
     private void afloat(Afloat it) {
         drawing.path(Role.WATERLINE, 1, at(0, it.waterM(0, 0)), at(outline.lengthM(), it.waterM(outline.lengthM(), 0)))
                 .note(
@@ -120,6 +167,7 @@ final class BalanceScene {
             case BACK -> new Point[] {on.plan(length, -half), on.plan(length, half)};
             case LEFT -> new Point[] {on.plan(0, -half), on.plan(length, -half)};
             case RIGHT -> new Point[] {on.plan(0, half), on.plan(length, half)};
+            case NONE -> throw new IllegalArgumentException("no edge");
         };
         drawing.path(Role.WANTED, 2.5, edge)
                 .note(

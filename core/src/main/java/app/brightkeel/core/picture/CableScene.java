@@ -17,6 +17,10 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.route.Cable;
+import app.brightkeel.core.route.Coil;
+import app.brightkeel.core.route.Hole;
+import app.brightkeel.core.route.HoleStage;
 import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
@@ -27,6 +31,9 @@ import java.util.function.Function;
 
 /** The craft in plan and in profile with every passage, the cables on their ways, and what is missing of them. */
 final class CableScene {
+
+    /** A coil is drawn no smaller than this [m]. */
+    private static final double COIL_SHOWN_M = 0.05;
 
     private final Line line;
     private final Craft craft;
@@ -65,6 +72,8 @@ final class CableScene {
         for (Laid laid : routes.all()) {
             ends(laid);
         }
+        line.get(HoleStage.STAGE).orElse(List.of()).forEach(this::hole);
+        Coil.of(line.rig(), routes).forEach(this::coil);
         drawing.span(
                 Role.QUIET,
                 at(0, on.measureY()),
@@ -74,12 +83,13 @@ final class CableScene {
         return new Scene(
                 Text.of("Cables on their way through the craft"),
                 Text.of(
-                        "{} · 1 square = {} · the transducer's lead drawn heavy",
+                        "{} · 1 square = {} · the transducer's lead heavy, data dotted, holes by number",
                         on.views(),
                         new Amount(on.frame().squareM(), Unit.METRE)),
                 on.frame(),
                 drawing.marks(),
-                new Twin(List.of("cable", "way", "takes", "there is", "to spare"), rows()));
+                new Twin(
+                        List.of("cable", "way", "takes", "there is", "to spare", "at the near end of travel"), rows()));
     }
 
     private void water() {
@@ -92,8 +102,8 @@ final class CableScene {
 
     private void run(Laid laid) {
         List<Station> stations = on.stations(laid.stations());
-        Role role = laid.sonar() ? Role.RUN : Role.CONDUCTOR;
-        double weight = laid.sonar() ? 1 : 1.4;
+        Role role = laid.sonar() ? Role.RUN : laid.sort() == Cable.Sort.DATA ? Role.RESERVE : Role.CONDUCTOR;
+        double weight = laid.sort() == Cable.Sort.POWER ? 1.4 : 1;
         double there = laid.spareM() < 0 ? laid.suppliedM() / laid.neededM() : 1;
         for (Function<Station, Point> place : List.<Function<Station, Point>>of(on::plan, on::side)) {
             List<Point> way = stations.stream().map(place).toList();
@@ -116,6 +126,18 @@ final class CableScene {
         Station to = stations.get(stations.size() - 1);
         drawing.spot(laid.sonar() ? Role.FACE : Role.PART, on.plan(from)).spot(Role.PART, on.plan(to));
         drawing.note(Role.LABEL, on.plan(from), Side.RIGHT, laid.sonar() ? 1.2 : -0.7, " {}", from.name());
+        if (laid.travelM() > 0) {
+            drawing.note(
+                    laid.spareM() < 0 ? Role.MISSING : Role.QUIET,
+                    on.side(to),
+                    Side.RIGHT,
+                    -0.6,
+                    laid.spareM() < 0
+                            ? "  {} short at the far end of travel, {} hang loose at the near one"
+                            : "  {} to spare at the far end of travel, {} at the near one",
+                    new Amount(Math.abs(laid.spareM()), Unit.METRE),
+                    new Amount(Math.max(0, laid.nearM()), Unit.METRE));
+        }
         if (laid.sonar()) {
             drawing.note(Role.LABEL, on.plan(to), Side.MIDDLE, 2.1, "{}", to.name());
             if (laid.spareM() < 0) {
@@ -127,23 +149,48 @@ final class CableScene {
                         "{} missing  ",
                         new Amount(-laid.spareM(), Unit.METRE));
             }
-            List<Passage> openings =
-                    laid.legs().stream().filter(leg -> leg.way().opening()).toList();
-            for (int i = 0; i < openings.size(); i++) {
-                // two lines of names, so that neighbours do not run into each other
-                opening(openings.get(i), i % 2 == 0 ? -0.8 : -1.9);
-            }
         }
     }
 
-    private void opening(Passage leg, double lines) {
-        List<Station> ends = on.stations(List.of(leg.from(), leg.to()));
-        if (ends.size() == 2) {
-            Point a = on.side(ends.get(0));
-            Point b = on.side(ends.get(1));
-            drawing.spot(Role.JOINT, at((a.x() + b.x()) / 2, (a.y() + b.y()) / 2))
-                    .note(Role.QUIET, at((a.x() + b.x()) / 2, outline.depthM()), Side.MIDDLE, lines, "{}", leg.name());
+    /** Its number in both views, as in the table; names below each other by the same numbers. */
+    private void hole(Hole hole) {
+        Passage leg = craft.passage(hole.id()).orElse(null);
+        List<Station> ends = leg == null ? List.of() : on.stations(List.of(leg.from(), leg.to()));
+        if (ends.size() < 2) {
+            return;
         }
+        for (Function<Station, Point> place : List.<Function<Station, Point>>of(on::plan, on::side)) {
+            Point a = place.apply(ends.get(0));
+            Point b = place.apply(ends.get(1));
+            Point middle = at((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
+            drawing.spot(hole.there() ? Role.GHOST : Role.JOINT, middle)
+                    .note(Role.LABEL, middle, Side.MIDDLE, -0.6, "{}", hole.number());
+        }
+        Point side = at((on.side(ends.get(0)).x() + on.side(ends.get(1)).x()) / 2, outline.depthM());
+        // two lines of names, so that neighbours do not run into each other
+        drawing.note(
+                Role.QUIET,
+                side,
+                Side.MIDDLE,
+                hole.number() % 2 == 1 ? -0.8 : -1.9,
+                hole.there() ? "{} {}" : "{} {}, to drill",
+                hole.number(),
+                hole.name());
+    }
+
+    private void coil(Coil coil) {
+        coil.at()
+                .filter(Station::placed)
+                .ifPresent(station -> drawing.circle(
+                                Role.RUN, on.plan(station), Math.max(COIL_SHOWN_M, coil.acrossM() / 2))
+                        .note(
+                                Role.QUIET,
+                                on.plan(station),
+                                Side.MIDDLE,
+                                -1.6,
+                                "{} coiled, {}",
+                                new Amount(coil.lengthM(), Unit.METRE),
+                                station.name()));
     }
 
     private List<List<Text>> rows() {
@@ -158,7 +205,8 @@ final class CableScene {
                                     laid.legs().stream().map(Passage::name).toList())),
                     Text.of(laid.neededM(), Unit.METRE),
                     Text.of(laid.suppliedM(), Unit.METRE),
-                    Text.of(laid.spareM(), Unit.METRE)));
+                    Text.of(laid.spareM(), Unit.METRE),
+                    Text.of(laid.nearM(), Unit.METRE)));
         }
         return rows;
     }

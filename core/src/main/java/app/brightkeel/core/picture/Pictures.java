@@ -3,6 +3,7 @@ package app.brightkeel.core.picture;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Link;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The picture of a link. */
@@ -17,6 +18,7 @@ public final class Pictures {
             case SCREEN -> List.of(PowerScene.of(line), ReachScene.of(line));
             case BATTERY -> battery(line);
             case FUSE -> FuseScene.all(line);
+            case CARRY -> carry(line);
             default -> List.of(of(line, link));
         };
     }
@@ -24,6 +26,20 @@ public final class Pictures {
     /** The harness of the Wire link at another moment. */
     public static Outcome<Scene> harness(Line line, Moment moment) {
         return HarnessScene.of(line, moment);
+    }
+
+    /** What is there of balance, tip, boxes and boards. */
+    private static List<Outcome<Scene>> carry(Line line) {
+        List<Outcome<Scene>> all = new ArrayList<>();
+        all.add(BalanceScene.of(line));
+        if (line.rig().craft().kind().onIce()) {
+            all.addAll(TipScene.of(line));
+        } else {
+            all.add(HeelScene.of(line));
+        }
+        all.addAll(BoxScene.all(line));
+        all.addAll(CutScene.all(line));
+        return all;
     }
 
     /** Sharing wants packs that share. */

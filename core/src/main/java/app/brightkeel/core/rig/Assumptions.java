@@ -80,15 +80,25 @@ public final class Assumptions {
                         : rig.runs().stream()
                                 .map(run -> CraftAssumptions.filled(run, rig))
                                 .toList(),
-                rig.places(),
+                sameTakeOff(rig, before) ? filled.places() : CraftAssumptions.filled(rig),
                 rig.holders(),
                 rig.network(),
                 rig.onHand(),
                 rig.chargers(),
                 rig.schools(),
                 rig.weights(),
+                rig.fitOut() == before.fitOut() ? filled.fitOut() : CraftAssumptions.filled(rig.fitOut()),
                 rig.quieted(),
                 rig.notes());
+    }
+
+    /** A run of a rig as it would be laid with the usual slack. */
+    public static Run filled(Run run, Rig rig) {
+        return CraftAssumptions.filled(run, rig);
+    }
+
+    private static boolean sameTakeOff(Rig rig, Rig before) {
+        return rig.places() == before.places() && rig.holders() == before.holders();
     }
 
     private static Angler filled(Angler angler) {

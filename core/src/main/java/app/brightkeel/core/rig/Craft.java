@@ -23,6 +23,7 @@ import java.util.stream.Collectors;
  * @param stations     places where something can sit
  * @param passages     ways for cables between them
  * @param obstructions what stands down into the water
+ * @param stand        what widens its base; on ice alone
  */
 @RecordBuilder
 public record Craft(
@@ -37,7 +38,8 @@ public record Craft(
         List<HullSection> sections,
         List<Station> stations,
         List<Passage> passages,
-        List<Obstruction> obstructions)
+        List<Obstruction> obstructions,
+        Stand stand)
         implements CraftBuilder.With {
 
     private static final int MOST_SECTIONS = 40;
@@ -96,7 +98,8 @@ public record Craft(
     /** A craft of which nothing is known but its kind. */
     public static Craft of(CraftKind kind) {
         Figure open = Figure.UNSET;
-        return new Craft(kind, "", open, open, open, open, open, open, List.of(), List.of(), List.of(), List.of());
+        return new Craft(
+                kind, "", open, open, open, open, open, open, List.of(), List.of(), List.of(), List.of(), Stand.NONE);
     }
 
     // plain loops: every rig that is tried as a cure looks its stations and passages up again

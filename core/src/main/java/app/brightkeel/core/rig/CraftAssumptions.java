@@ -1,5 +1,6 @@
 package app.brightkeel.core.rig;
 
+import java.util.List;
 import java.util.Optional;
 
 /** What is assumed of transducers, mounts and cables; all of it common practice, no source. */
@@ -26,8 +27,24 @@ final class CraftAssumptions {
     /** Outer width of a transducer's lead or of a pair of supply wires [m]. */
     static final double CABLE_M = 0.007;
 
+    /** First tie behind a transducer: 25 to 50 mm back [m]. */
+    static final double RELIEF_M = 0.04;
+
+    /** A cut of a hand-held saw [m]. */
+    static final double KERF_M = 0.003;
+
+    private static final double WALL_M = 0.003;
+    private static final double FABRIC_M = 0.001;
+
+    /** Taking off by hand, and with a tool [min]. */
+    private static final double BY_HAND_MIN = 1;
+
+    private static final double BY_TOOL_MIN = 4;
+
     /** Drip loop; there are none on the ice [m]. */
     static final double DRIP_M = 0.10;
+
+    private static final double HALF_TURN_DEG = 180;
 
     /** Longest wire that is accepted [m]. */
     private static final double LONGEST_WIRE_M = 60;
@@ -71,7 +88,45 @@ final class CraftAssumptions {
                 .dripM(run.dripM().orAssume(rig.craft().kind().onIce() ? 0 : DRIP_M))
                 .movingM(run.movingM().orAssume(0))
                 .freeM(run.freeM().orAssume(free))
-                .cableM(run.cableM().orAssume(CABLE_M)));
+                .cableM(run.cableM().orAssume(CABLE_M))
+                .reliefM(run.reliefM().orAssume(RELIEF_M))
+                .travels(run.travels().stream().map(CraftAssumptions::filled).toList()));
+    }
+
+    private static Travel filled(Travel travel) {
+        return travel.what().turns() ? travel.withAngleDeg(travel.angleDeg().orAssume(HALF_TURN_DEG)) : travel;
+    }
+
+    /** Places with what it takes to clear them where things come off. */
+    static List<Placement> filled(Rig rig) {
+        return rig.places().stream()
+                .map(place ->
+                        place.comesOff() ? place.withOffMin(place.offMin().orAssume(usualMin(rig, place))) : place)
+                .toList();
+    }
+
+    private static double usualMin(Rig rig, Placement place) {
+        boolean tool = place.held().how() != Holding.UNDECIDED && !place.held().toolFree()
+                || rig.holderOf(place.item())
+                        .filter(holder -> !holder.toolFree())
+                        .isPresent();
+        return tool ? BY_TOOL_MIN : BY_HAND_MIN;
+    }
+
+    static FitOut filled(FitOut fitOut) {
+        Boards boards = fitOut.boards();
+        return fitOut.with(full -> full.boxes(
+                        fitOut.boxes().stream().map(CraftAssumptions::filled).toList())
+                .boards(
+                        boards.parts().isEmpty()
+                                ? boards
+                                : boards.withKerfM(boards.kerfM().orAssume(KERF_M))));
+    }
+
+    private static Enclosure filled(Enclosure box) {
+        return box.with(full -> full.wallM(box.wallM().orAssume(box.kind().stiff() ? WALL_M : FABRIC_M))
+                .clearM(box.clearM().orAssume(0))
+                .lidM(box.lidM().orAssume(0)));
     }
 
     /** A wire whose length nobody gave is cut as long as its way through the craft, where that is known. */
@@ -83,10 +138,7 @@ final class CraftAssumptions {
             return segment;
         }
         Run whole = filled(run.get(), rig);
-        double metres = whole.loopM().value()
-                + whole.dripM().value()
-                + whole.movingM().value()
-                + whole.freeM().value();
+        double metres = whole.slackM() + Travel.extraM(whole.travels());
         for (String leg : whole.legs()) {
             Figure length = rig.craft().passage(leg).orElseThrow().lengthM();
             if (!length.isSet()) {

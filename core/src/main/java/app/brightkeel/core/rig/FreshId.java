@@ -20,6 +20,8 @@ public final class FreshId {
         rig.onHand().forEach(p -> taken.add(p.id()));
         rig.chargers().forEach(c -> taken.add(c.id()));
         rig.harness().forEachId(taken::add);
+        rig.network().leads().forEach(lead -> taken.add(lead.id()));
+        rig.fitOut().forEachId(taken::add);
         String stem = wish.length() > LONGEST ? wish.substring(0, LONGEST) : wish;
         String id = stem;
         for (int n = 2; taken.contains(id); n++) {

@@ -10,6 +10,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param openingM        clear width of its opening, 0.002 to 0.5 [m]; of no use where there is none
  * @param belowWaterline  whether its opening lies below the loaded waterline
  * @param crosses         what it crosses
+ * @param opening         what else is known of its opening; of no use where there is none
  */
 @RecordBuilder
 public record Passage(
@@ -21,8 +22,23 @@ public record Passage(
         Figure lengthM,
         Figure openingM,
         boolean belowWaterline,
-        Zone crosses)
+        Zone crosses,
+        Opening opening)
         implements PassageBuilder.With {
+    /** Of whose opening nothing but its width is known. */
+    public Passage(
+            String id,
+            String name,
+            String from,
+            String to,
+            Way way,
+            Figure lengthM,
+            Figure openingM,
+            boolean belowWaterline,
+            Zone crosses) {
+        this(id, name, from, to, way, lengthM, openingM, belowWaterline, crosses, Opening.UNKNOWN);
+    }
+
     public Passage {
         Checks.id("id", id);
         Checks.name("name", name);

@@ -6,14 +6,23 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 /**
  * Where a thing sits.
  *
- * @param item     id of a device or pack; a transducer's place stands in its mount
+ * @param item     id of a device, pack or junction; a transducer's place stands in its mount
  * @param station  id of a station of the craft
  * @param comesOff whether it leaves the craft after the day, for charging or against theft
+ * @param held     how it is kept there; said of batteries
+ * @param offMin   what taking it off takes, 0 to 120 [min]
  */
 @RecordBuilder
-public record Placement(String item, String station, boolean comesOff) implements PlacementBuilder.With {
+public record Placement(String item, String station, boolean comesOff, Held held, Figure offMin)
+        implements PlacementBuilder.With {
+    /** Of which nothing more is said. */
+    public Placement(String item, String station, boolean comesOff) {
+        this(item, station, comesOff, Held.UNKNOWN, Figure.UNSET);
+    }
+
     public Placement {
         Checks.id("item", item);
         Checks.id("station", station);
+        Figure.within("offMin", offMin, 0, 120, "min");
     }
 }

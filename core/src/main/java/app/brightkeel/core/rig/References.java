@@ -28,7 +28,9 @@ final class References {
         RUN,
         HOLDER,
         ON_HAND,
-        CHARGER
+        CHARGER,
+        DATA_LEAD,
+        FIT_OUT
     }
 
     /** What stands behind each id; one map, since every rig that is tried as a cure is checked again. */
@@ -43,7 +45,9 @@ final class References {
                 List<Run> runs,
                 List<Holder> holders,
                 List<Pack> onHand,
-                List<Charger> chargers) {
+                List<Charger> chargers,
+                NetworkPlan network,
+                FitOut fitOut) {
             harness.packs().forEach(pack -> add(pack.id(), Kind.PACK));
             harness.junctions().forEach(junction -> add(junction.id(), Kind.JUNCTION));
             harness.segments().forEach(segment -> add(segment, Kind.SEGMENT));
@@ -54,6 +58,8 @@ final class References {
             holders.forEach(holder -> add(holder.id(), Kind.HOLDER));
             onHand.forEach(pack -> add(pack.id(), Kind.ON_HAND));
             chargers.forEach(charger -> add(charger.id(), Kind.CHARGER));
+            network.leads().forEach(lead -> add(lead.id(), Kind.DATA_LEAD));
+            fitOut.forEachId(id -> add(id, Kind.FIT_OUT));
         }
 
         private void add(Segment segment, Kind kind) {
@@ -88,8 +94,10 @@ final class References {
             List<Holder> holders,
             List<Pack> onHand,
             List<Charger> chargers,
+            NetworkPlan network,
+            FitOut fitOut,
             List<Note> notes) {
-        Ids ids = new Ids(transducers, devices, harness, runs, holders, onHand, chargers);
+        Ids ids = new Ids(transducers, devices, harness, runs, holders, onHand, chargers, network, fitOut);
         checkUses(outing, ids);
         checkTransducers(transducers, craft, ids);
         checkPlaces(places, craft, ids);
@@ -97,6 +105,8 @@ final class References {
         checkChargers(chargers, ids);
         checkEnds("segments", harness.segments(), ids);
         checkEnds("spares", harness.spares(), ids);
+        checkLeads(network.leads(), ids);
+        checkFitOut(fitOut, craft, ids);
         checkRuns(runs, craft, ids);
         checkNotes(notes, outing, ids);
     }
@@ -133,8 +143,9 @@ final class References {
             if (!placed.add(place.item())) {
                 throw new Refusal(RefusalCode.DUPLICATE, "places", place.item(), "each thing at one place");
             }
-            if (!ids.is(place.item(), Kind.DEVICE, Kind.PACK)) {
-                throw dangling("places[" + p + "].item", place.item(), "the id of a device or pack of this rig");
+            if (!ids.is(place.item(), Kind.DEVICE, Kind.PACK) && !ids.is(place.item(), Kind.JUNCTION)) {
+                throw dangling(
+                        "places[" + p + "].item", place.item(), "the id of a device, pack or junction of this rig");
             }
             if (craft.station(place.station()).isEmpty()) {
                 throw dangling("places[" + p + "].station", place.station(), A_STATION);
@@ -192,14 +203,61 @@ final class References {
             if (!carried.add(run.carries())) {
                 throw new Refusal(RefusalCode.DUPLICATE, "runs", run.carries(), "each cable on one way");
             }
-            if (!ids.is(run.carries(), Kind.TRANSDUCER, Kind.SEGMENT)) {
+            if (!ids.is(run.carries(), Kind.TRANSDUCER, Kind.SEGMENT) && !ids.is(run.carries(), Kind.DATA_LEAD)) {
                 throw dangling(
-                        "runs[" + r + "].carries", run.carries(), "the id of a transducer or of a wire of this rig");
+                        "runs[" + r + "].carries",
+                        run.carries(),
+                        "the id of a transducer, a wire or a data lead of this rig");
             }
-            for (int l = 0; l < run.legs().size(); l++) {
-                if (craft.passage(run.legs().get(l)).isEmpty()) {
+            checkPassages("runs[" + r + "].legs", run.legs(), craft);
+            checkPassages("runs[" + r + "].through", run.through(), craft);
+            if (!run.coilAt().isEmpty() && craft.station(run.coilAt()).isEmpty()) {
+                throw dangling("runs[" + r + "].coilAt", run.coilAt(), A_STATION + ", or nothing");
+            }
+        }
+    }
+
+    private static void checkPassages(String list, List<String> legs, Craft craft) {
+        for (int l = 0; l < legs.size(); l++) {
+            if (craft.passage(legs.get(l)).isEmpty()) {
+                throw dangling(list + "[" + l + "]", legs.get(l), "the id of a passage of this craft");
+            }
+        }
+    }
+
+    private static void checkLeads(List<DataLead> leads, Ids ids) {
+        for (int d = 0; d < leads.size(); d++) {
+            DataLead lead = leads.get(d);
+            if (!ids.is(lead.from(), Kind.DEVICE)) {
+                throw dangling("network.leads[" + d + "].from", lead.from(), A_DEVICE);
+            }
+            if (!ids.is(lead.to(), Kind.DEVICE) || lead.to().equals(lead.from())) {
+                throw dangling("network.leads[" + d + "].to", lead.to(), "the id of another device of this rig");
+            }
+        }
+    }
+
+    private static void checkFitOut(FitOut fitOut, Craft craft, Ids ids) {
+        for (int b = 0; b < fitOut.ballast().size(); b++) {
+            String station = fitOut.ballast().get(b).station();
+            if (craft.station(station).isEmpty()) {
+                throw dangling("fitOut.ballast[" + b + "].station", station, A_STATION);
+            }
+        }
+        for (int b = 0; b < fitOut.boxes().size(); b++) {
+            String station = fitOut.boxes().get(b).station();
+            if (craft.station(station).isEmpty()) {
+                throw dangling("fitOut.boxes[" + b + "].station", station, A_STATION);
+            }
+            List<Pocket> pockets = fitOut.boxes().get(b).pockets();
+            for (int p = 0; p < pockets.size(); p++) {
+                String holds = pockets.get(p).holds();
+                boolean part = ids.is(holds, Kind.DEVICE, Kind.PACK) || ids.is(holds, Kind.TRANSDUCER);
+                if (!holds.isEmpty() && !part) {
                     throw dangling(
-                            "runs[" + r + "].legs[" + l + "]", run.legs().get(l), "the id of a passage of this craft");
+                            "fitOut.boxes[" + b + "].pockets[" + p + "].holds",
+                            holds,
+                            "the id of a device, pack or transducer of this rig, or nothing");
                 }
             }
         }
@@ -234,15 +292,19 @@ final class References {
                         kept(harness.spares(), spare -> !gone.contains(spare.from()) && !gone.contains(spare.to())));
     }
 
-    static Rig tidied(Rig rig, Craft craft, List<Transducer> transducers, Harness harness) {
-        Set<String> gone = gone(rig, transducers, harness);
+    static Rig tidied(
+            Rig rig, Craft craft, List<Transducer> transducers, Harness harness, NetworkPlan network, FitOut changed) {
+        Set<String> gone = gone(rig, transducers, harness, network, changed);
         boolean moved = craft != rig.craft();
         List<Run> runs = rig.runs();
         List<Placement> places = rig.places();
         List<Transducer> mounted = transducers;
         List<Charger> chargers = rig.chargers();
+        FitOut fitOut = changed;
         if (moved || !gone.isEmpty()) {
-            runs = kept(rig.runs(), run -> !gone.contains(run.carries()) && leads(run, craft));
+            runs = kept(rig.runs(), run -> !gone.contains(run.carries()) && leads(run, craft)).stream()
+                    .map(run -> onCraft(run, craft))
+                    .toList();
             places = kept(
                     rig.places(),
                     place -> !gone.contains(place.item())
@@ -252,7 +314,10 @@ final class References {
                     .toList();
             rig.chargers().forEach(charger -> gone.add(charger.id()));
             chargers.forEach(charger -> gone.remove(charger.id()));
+            fitOut = emptied(onCraft(fitOut, craft), gone);
             mounted = transducers.stream().map(t -> onCraft(t, craft)).toList();
+            changed.forEachId(gone::add);
+            fitOut.forEachId(gone::remove);
             rig.runs().forEach(run -> gone.add(run.id()));
             runs.forEach(run -> gone.remove(run.id()));
         }
@@ -267,16 +332,18 @@ final class References {
                 runs,
                 places,
                 rig.holders(),
-                rig.network(),
+                network,
                 rig.onHand(),
                 chargers,
                 rig.schools(),
                 rig.weights(),
+                fitOut,
                 rig.quieted(),
                 gone.isEmpty() ? rig.notes() : kept(rig.notes(), note -> !gone.contains(note.part())));
     }
 
-    private static Set<String> gone(Rig rig, List<Transducer> transducers, Harness harness) {
+    private static Set<String> gone(
+            Rig rig, List<Transducer> transducers, Harness harness, NetworkPlan network, FitOut fitOut) {
         Set<String> gone = new HashSet<>();
         if (harness != rig.harness()) {
             rig.harness().forEachId(gone::add);
@@ -285,6 +352,14 @@ final class References {
         if (transducers != rig.transducers()) {
             rig.transducers().forEach(transducer -> gone.add(transducer.id()));
             transducers.forEach(transducer -> gone.remove(transducer.id()));
+        }
+        if (network != rig.network()) {
+            rig.network().leads().forEach(lead -> gone.add(lead.id()));
+            network.leads().forEach(lead -> gone.remove(lead.id()));
+        }
+        if (fitOut != rig.fitOut()) {
+            rig.fitOut().forEachId(gone::add);
+            fitOut.forEachId(gone::remove);
         }
         return gone;
     }
@@ -295,6 +370,37 @@ final class References {
 
     private static boolean leads(Run run, Craft craft) {
         return run.legs().stream().allMatch(leg -> craft.passage(leg).isPresent());
+    }
+
+    private static Run onCraft(Run run, Craft craft) {
+        boolean pinned =
+                run.through().stream().allMatch(leg -> craft.passage(leg).isPresent());
+        boolean coiled = run.coilAt().isEmpty() || craft.station(run.coilAt()).isPresent();
+        return pinned && coiled
+                ? run
+                : run.with(tidy -> tidy.through(
+                                kept(run.through(), leg -> craft.passage(leg).isPresent()))
+                        .coilAt(coiled ? run.coilAt() : ""));
+    }
+
+    private static FitOut emptied(FitOut fitOut, Set<String> gone) {
+        boolean held = fitOut.boxes().stream()
+                .flatMap(box -> box.pockets().stream())
+                .anyMatch(pocket -> gone.contains(pocket.holds()));
+        return held
+                ? fitOut.withBoxes(fitOut.boxes().stream()
+                        .map(box -> box.withPockets(box.pockets().stream()
+                                .map(pocket -> gone.contains(pocket.holds()) ? pocket.withHolds("") : pocket)
+                                .toList()))
+                        .toList())
+                : fitOut;
+    }
+
+    private static FitOut onCraft(FitOut fitOut, Craft craft) {
+        return fitOut.with(tidy -> tidy.ballast(kept(
+                        fitOut.ballast(),
+                        weight -> craft.station(weight.station()).isPresent()))
+                .boxes(kept(fitOut.boxes(), box -> craft.station(box.station()).isPresent())));
     }
 
     private static Transducer onCraft(Transducer transducer, Craft craft) {

@@ -30,6 +30,7 @@ import java.util.function.Function;
  * @param chargers    what charges the packs
  * @param schools     preferences where practitioners differ
  * @param weights     how much each part of a mount's score counts
+ * @param fitOut      weights, pass-throughs, boxes and boards round it
  * @param quieted     ids of rules whose findings the person has put aside
  * @param notes       why a part was chosen, at most one for each; a note goes when its part goes
  */
@@ -50,6 +51,7 @@ public record Rig(
         List<Charger> chargers,
         Schools schools,
         Weights weights,
+        FitOut fitOut,
         Set<String> quieted,
         List<Note> notes)
         implements RigBuilder.With {
@@ -82,25 +84,50 @@ public record Rig(
         quieted.forEach(id -> Checks.text("quieted", id));
         // kept sorted, so that the same rig is the same document
         quieted = quieted.isEmpty() ? Set.of() : Collections.unmodifiableSortedSet(new TreeSet<>(quieted));
-        References.check(outing, craft, transducers, devices, harness, runs, places, holders, onHand, chargers, notes);
+        References.check(
+                outing,
+                craft,
+                transducers,
+                devices,
+                harness,
+                runs,
+                places,
+                holders,
+                onHand,
+                chargers,
+                network,
+                fitOut,
+                notes);
     }
 
     /** Whoever takes parts out of a harness need not think of what spoke of them. */
     @Override
     public Rig withHarness(Harness changed) {
-        return References.tidied(this, craft, transducers, changed);
+        return References.tidied(this, craft, transducers, changed, network, fitOut);
     }
 
     /** Another craft: what sat at a station, or went through a passage, that it has not is undecided again. */
     @Override
     public Rig withCraft(Craft changed) {
-        return References.tidied(this, changed, transducers, harness);
+        return References.tidied(this, changed, transducers, harness, network, fitOut);
     }
 
     /** Other transducers: the runs of those that are gone go with them. */
     @Override
     public Rig withTransducers(List<Transducer> changed) {
-        return References.tidied(this, craft, changed, harness);
+        return References.tidied(this, craft, changed, harness, network, fitOut);
+    }
+
+    /** Other data leads: the runs of those that are gone go with them. */
+    @Override
+    public Rig withNetwork(NetworkPlan changed) {
+        return References.tidied(this, craft, transducers, harness, changed, fitOut);
+    }
+
+    /** Other boxes, weights and boards: notes on those that are gone go with them. */
+    @Override
+    public Rig withFitOut(FitOut changed) {
+        return References.tidied(this, craft, transducers, harness, network, changed);
     }
 
     /** A rig of which nothing is known but its name and what carries it. */
@@ -121,6 +148,7 @@ public record Rig(
                 List.of(),
                 Schools.UNDECIDED,
                 Weights.EVEN,
+                FitOut.NONE,
                 Set.of(),
                 List.of());
     }

@@ -25,7 +25,7 @@ public final class RigDifferences {
 
     /** Fields that hold the id of something else. */
     private static final Set<String> REFERENCES =
-            Set.of("from", "to", "station", "feeds", "inUse", "carries", "onTopOf", "charges", "via");
+            Set.of("from", "to", "station", "feeds", "inUse", "carries", "onTopOf", "charges", "via", "coilAt");
 
     private final List<Text> told = new ArrayList<>();
 
@@ -99,9 +99,10 @@ public final class RigDifferences {
                 && b instanceof Ending to
                 && !from.words().equals(to.words())) {
             tell("{}: {} → {}.", what(owner, field), from.words(), to.words());
-        } else if (Set.of("shows", "loses", "ports", "shares").contains(field)) {
+        } else if (Set.of("shows", "loses", "ports", "shares", "travels", "passThroughs")
+                .contains(field)) {
             tell("{}: {} → {}.", what(owner, field), shapes((List<?>) a), shapes((List<?>) b));
-        } else if (field.equals("legs")) {
+        } else if (field.equals("legs") || field.equals("through")) {
             tell("{}: {} → {}.", what(owner, field), way((List<?>) a), way((List<?>) b));
         } else if (a instanceof List<?> from && b instanceof List<?> to) {
             lists(from, to);

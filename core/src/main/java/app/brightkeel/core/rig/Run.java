@@ -7,13 +7,17 @@ import java.util.List;
 /**
  * How one cable goes through the craft.
  *
- * @param carries id of the transducer whose lead it is, or of the segment of the harness
+ * @param carries id of the transducer whose lead it is, of the segment of the harness, or of a data lead
  * @param legs    ids of passages, in order from the transducer or battery to the display
  * @param loopM   service loop, so that it can be unplugged, 0 to 5 [m]
  * @param dripM   drip loop, 0 to 2 [m]
  * @param movingM slack for all that moves on the way: swivel, fold, seat, hatch lid, 0 to 5 [m]
  * @param freeM   left free at the transducer, 0 to 5 [m]
  * @param cableM  outer width of the cable, 0.001 to 0.05 [m]
+ * @param reliefM first tie behind the transducer, 0 to 0.5 [m]
+ * @param through ids of passages that it has to take, whatever is planned
+ * @param travels what moves on its way
+ * @param coilAt  id of the station where what is left over is coiled; "" where the usual place does
  */
 @RecordBuilder
 public record Run(
@@ -24,7 +28,11 @@ public record Run(
         Figure dripM,
         Figure movingM,
         Figure freeM,
-        Figure cableM)
+        Figure cableM,
+        Figure reliefM,
+        List<String> through,
+        List<Travel> travels,
+        String coilAt)
         implements RunBuilder.With {
 
     private static final int MOST_LEGS = 30;
@@ -38,10 +46,22 @@ public record Run(
         Figure.within("movingM", movingM, 0, 5, "m");
         Figure.within("freeM", freeM, 0, 5, "m");
         Figure.within("cableM", cableM, 0.001, 0.05, "m");
+        Figure.within("reliefM", reliefM, 0, 0.5, "m");
+        through = Checks.atMost("through", MOST_LEGS, through);
+        travels = Checks.atMost("travels", Moves.values().length, travels);
+        Checks.distinct(
+                "travels", travels.stream().map(each -> each.what().name()).toList());
+        Checks.text("coilAt", coilAt);
+    }
+
+    /** All slack that is always there [m]; asked only of a filled run. */
+    public double slackM() {
+        return loopM.value() + dripM.value() + movingM.value() + freeM.value();
     }
 
     /** A run along legs with the usual slack. */
     public static Run along(String id, String carries, List<String> legs) {
-        return new Run(id, carries, legs, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET);
+        Figure open = Figure.UNSET;
+        return new Run(id, carries, legs, open, open, open, open, open, open, List.of(), List.of(), "");
     }
 }

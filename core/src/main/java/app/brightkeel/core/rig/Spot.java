@@ -4,33 +4,35 @@ import app.brightkeel.core.quantity.Worded;
 
 /** What sort of place a station is. */
 public enum Spot implements Worded {
-    BOW_HATCH("bow hatch", true, false),
-    CENTRE_HATCH("centre hatch", true, false),
-    AHEAD_OF_PEDALS("ahead of the pedals", false, true),
-    COCKPIT_FLOOR("cockpit floor", true, false),
-    BESIDE_SEAT("beside the seat", false, true),
-    SEAT_BACK("seat back", true, false),
-    STERN_WELL("stern well", true, false),
-    TRANSOM("transom", false, false),
-    STERN_INSERTS("threaded inserts at the stern", false, false),
-    CONSOLE_PLATE("plate under the motor console", false, false),
-    SCUPPER("scupper", false, false),
-    HULL_POCKET("hull pocket", false, false),
-    RAIL("rail or gunwale", false, false),
-    ON_DECK("on deck", false, false),
-    INSIDE_HULL("inside the hull", false, false),
-    ICE_HOLE("hole in the ice", false, false),
-    INSIDE_BOX("inside the box", true, false),
-    ON_ARM("on an arm", false, true);
+    BOW_HATCH("bow hatch", true, false, true),
+    CENTRE_HATCH("centre hatch", true, false, true),
+    AHEAD_OF_PEDALS("ahead of the pedals", false, true, false),
+    COCKPIT_FLOOR("cockpit floor", true, false, false),
+    BESIDE_SEAT("beside the seat", false, true, false),
+    SEAT_BACK("seat back", true, false, false),
+    STERN_WELL("stern well", true, false, false),
+    TRANSOM("transom", false, false, false),
+    STERN_INSERTS("threaded inserts at the stern", false, false, false),
+    CONSOLE_PLATE("plate under the motor console", false, false, false),
+    SCUPPER("scupper", false, false, false),
+    HULL_POCKET("hull pocket", false, false, false),
+    RAIL("rail or gunwale", false, false, false),
+    ON_DECK("on deck", false, false, false),
+    INSIDE_HULL("inside the hull", false, false, true),
+    ICE_HOLE("hole in the ice", false, false, false),
+    INSIDE_BOX("inside the box", true, false, true),
+    ON_ARM("on an arm", false, true, false);
 
     private final String words;
     private final boolean takesPack;
     private final boolean takesDisplay;
+    private final boolean dry;
 
-    Spot(String words, boolean takesPack, boolean takesDisplay) {
+    Spot(String words, boolean takesPack, boolean takesDisplay, boolean dry) {
         this.words = words;
         this.takesPack = takesPack;
         this.takesDisplay = takesDisplay;
+        this.dry = dry;
     }
 
     @Override
@@ -46,5 +48,10 @@ public enum Spot implements Worded {
     /** Whether a display is usually put there. */
     public boolean takesDisplay() {
         return takesDisplay;
+    }
+
+    /** Whether what lies there usually stays dry. */
+    public boolean dry() {
+        return dry;
     }
 }

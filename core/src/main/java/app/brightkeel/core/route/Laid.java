@@ -8,13 +8,14 @@ import java.util.Optional;
  * One cable on its way.
  *
  * @param run       id
- * @param carries   id of the transducer or segment
+ * @param carries   id of the transducer, segment or data lead
  * @param name      of the cable
- * @param sonar     whether it is a transducer's lead: that one is never cut, and its plug has to pass
+ * @param sort      a transducer's lead is never cut, and its plug has to pass; a wire is cut to length
  * @param legs      passages in order
  * @param start     station it begins at, "" where that is not said
  * @param end       station it has to reach, "" where that is not said
- * @param slackM    all slack together
+ * @param slackM    all slack together that is always there
+ * @param travelM   what moving parts take of it at the far end of their travel
  * @param suppliedM what there is of it
  * @param plugM     width of its plug; empty where none has to pass
  * @param cableM    its own outer width
@@ -23,11 +24,12 @@ public record Laid(
         String run,
         String carries,
         String name,
-        boolean sonar,
+        Cable.Sort sort,
         List<Passage> legs,
         String start,
         String end,
         double slackM,
+        double travelM,
         double suppliedM,
         Optional<Double> plugM,
         double cableM) {
@@ -41,12 +43,22 @@ public record Laid(
         return legs.stream().mapToDouble(leg -> leg.lengthM().value()).sum();
     }
 
-    /** What it takes [m]. */
-    public double neededM() {
-        return pathM() + slackM;
+    /** Whether it is a transducer's lead. */
+    public boolean sonar() {
+        return sort == Cable.Sort.SONAR;
     }
 
-    /** What is left over, negative where it is short [m]. */
+    /** What it takes at the far end of all travel [m]. */
+    public double neededM() {
+        return pathM() + slackM + travelM;
+    }
+
+    /** What is left over at the near end of all travel, to be kept out of the way [m]. */
+    public double nearM() {
+        return spareM() + travelM;
+    }
+
+    /** What is left over at the far end of all travel, negative where it is short [m]. */
     public double spareM() {
         return suppliedM - neededM();
     }
@@ -59,15 +71,21 @@ public record Laid(
     /** By how much the tightest opening is wider than the plug [m]; empty where no plug meets an opening. */
     public Optional<Double> tightestM() {
         return plugM.flatMap(plug -> legs.stream()
-                .filter(leg -> leg.way().opening() && leg.openingM().isSet())
+                .filter(Laid::meetsPlug)
                 .map(leg -> leg.openingM().value() - plug)
                 .min(Double::compare));
     }
 
-    /** The passage with the tightest opening. */
+    private static boolean meetsPlug(Passage leg) {
+        return leg.way().opening()
+                && leg.openingM().isSet()
+                && leg.opening().closedBy().plugPasses();
+    }
+
+    /** The passage with the tightest opening for its plug. */
     public Optional<Passage> tightest() {
         return legs.stream()
-                .filter(leg -> leg.way().opening() && leg.openingM().isSet())
+                .filter(Laid::meetsPlug)
                 .min((a, b) -> Double.compare(a.openingM().value(), b.openingM().value()));
     }
 

@@ -20,19 +20,35 @@ public record Objections(double plugM, Schools.Drilling drilling) {
 
     private static final double CROSSING_M = 100;
 
-    /** Against the ways of one transducer's lead or one wire. */
+    /** Against the ways of one cable. */
     public static Objections of(Rig rig, String carried) {
-        double plug = rig.transducer(carried)
-                .map(t -> t.lead().plugM())
+        return of(rig, carried, rig.schools().drilling());
+    }
+
+    /**
+     * The same for a plan, which shows what drilling would bring, or not drilling, whatever the person would rather do;
+     * below the waterline only where that was asked for.
+     */
+    static Objections planned(Rig rig, String carried, boolean drills) {
+        boolean asked = rig.schools().drilling() == Schools.Drilling.BELOW_WATERLINE;
+        Schools.Drilling above = asked ? Schools.Drilling.BELOW_WATERLINE : Schools.Drilling.ABOVE_WATERLINE;
+        return of(rig, carried, drills ? above : Schools.Drilling.NO_DRILL);
+    }
+
+    private static Objections of(Rig rig, String carried, Schools.Drilling drilling) {
+        double plug = Cable.of(rig, carried)
+                .map(Cable::plugM)
                 .filter(Figure::isSet)
                 .map(Figure::value)
                 .orElse(0.0);
-        return new Objections(plug, rig.schools().drilling());
+        return new Objections(plug, drilling);
     }
 
-    private int to(Passage leg) {
-        boolean tight =
-                leg.way().opening() && leg.openingM().isSet() && leg.openingM().value() < plugM;
+    int to(Passage leg) {
+        boolean tight = leg.way().opening()
+                && leg.opening().closedBy().plugPasses()
+                && leg.openingM().isSet()
+                && leg.openingM().value() < plugM;
         boolean unasked = leg.belowWaterline() && drilling != Schools.Drilling.BELOW_WATERLINE;
         boolean ruledOut = drilling == Schools.Drilling.NO_DRILL || unasked;
         return (tight ? 1 : 0) + (leg.way().drills() && ruledOut ? 1 : 0);
@@ -43,8 +59,13 @@ public record Objections(double plugM, Schools.Drilling drilling) {
         return legs.stream().mapToInt(this::to).sum();
     }
 
+    /** What speaks against a passage, as a long detour [m]. */
+    double againstM(Passage leg) {
+        return OBJECTION_M * to(leg);
+    }
+
     /** Length of a passage, and a long detour more for each thing that speaks against it [m]. */
     double costM(Passage leg) {
-        return leg.lengthM().value() + OBJECTION_M * to(leg) + (leg.crosses() == Zone.NONE ? 0 : CROSSING_M);
+        return leg.lengthM().value() + againstM(leg) + (leg.crosses() == Zone.NONE ? 0 : CROSSING_M);
     }
 }

@@ -10,6 +10,7 @@ import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /** Lays a cable anew after one of its ends has moved: the shortest way that a careful person would take. */
 public final class Relay {
@@ -48,43 +49,31 @@ public final class Relay {
         if (old.isEmpty() && rig.transducer(carried).isEmpty()) {
             return;
         }
-        Objections objections = Objections.of(rig, carried);
-        List<List<Passage>> way =
-                Ways.between(rig.craft(), start(rig, carried), end(rig, carried), objections::costM, 1);
+        List<List<Passage>> way = ways(rig, carried, Objections.of(rig, carried)::costM, 1);
         if (way.isEmpty()) {
             return;
         }
-        List<String> legs = way.get(0).stream().map(Passage::id).toList();
-        if (old.isPresent()) {
-            runs.set(runs.indexOf(old.get()), old.get().withLegs(legs));
-        } else {
-            runs.add(Run.along(FreshId.of(rig, carried + "-run"), carried, legs));
-        }
+        runs.removeIf(run -> run.carries().equals(carried));
+        runs.add(old.map(rig.runs()::indexOf).orElse(runs.size()), along(rig, carried, way.get(0)));
     }
 
-    /** Ways that are open to a cable between where its two ends sit now. */
+    /** The run of a cable along a way: the one it has, or a new one. */
+    static Run along(Rig rig, String carried, List<Passage> way) {
+        List<String> legs = way.stream().map(Passage::id).toList();
+        return rig.runOf(carried)
+                .map(run -> run.withLegs(legs))
+                .orElseGet(() -> Run.along(FreshId.of(rig, carried + "-run"), carried, legs));
+    }
+
+    /** Ways that are open to a cable between where its two ends sit now, pinned passages in each. */
     public static List<List<Passage>> ways(Rig rig, String carried) {
-        return Ways.between(rig.craft(), start(rig, carried), end(rig, carried));
+        return ways(rig, carried, passage -> passage.lengthM().value(), Ways.MOST);
     }
 
-    private static String start(Rig rig, String carried) {
-        return rig.transducer(carried)
-                .map(t -> t.mount().station())
-                .orElseGet(() ->
-                        segment(rig, carried).map(s -> rig.stationOf(s.from())).orElse(""));
-    }
-
-    private static String end(Rig rig, String carried) {
-        Optional<Transducer> transducer = rig.transducer(carried);
-        if (transducer.isPresent()) {
-            return rig.displayOf(transducer.get())
-                    .map(display -> rig.stationOf(display.id()))
-                    .orElse("");
-        }
-        return segment(rig, carried).map(s -> rig.stationOf(s.to())).orElse("");
-    }
-
-    private static Optional<Segment> segment(Rig rig, String id) {
-        return rig.harness().segments().stream().filter(s -> s.id().equals(id)).findFirst();
+    static List<List<Passage>> ways(Rig rig, String carried, ToDoubleFunction<Passage> cost, int most) {
+        List<String> pinned = rig.runOf(carried).map(Run::through).orElse(List.of());
+        return Cable.of(rig, carried)
+                .map(cable -> Ways.between(rig.craft(), cable.start(), cable.end(), pinned, cost, most))
+                .orElse(List.of());
     }
 }

@@ -5,12 +5,13 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Travel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,91 +41,66 @@ public final class RouteStage implements Stage<Routes, Routes> {
                 missing.add("/runs");
             }
         }
-        for (int r = 0; r < rig.runs().size(); r++) {
-            Run run = rig.runs().get(r);
-            int lead = indexOfTransducer(rig, run.carries());
-            if (lead >= 0) {
-                lead(rig, r, lead, missing).ifPresent(laid::add);
-            } else {
-                segment(rig, r, missing).ifPresent(laid::add);
+        for (DataLead lead : rig.network().leads()) {
+            boolean laidAlready = rig.runOf(lead.id()).isPresent();
+            if (!laidAlready && Cable.of(rig, lead.id()).filter(Cable::crosses).isPresent()) {
+                missing.add("/runs");
             }
+        }
+        for (int r = 0; r < rig.runs().size(); r++) {
+            laid(rig, r, missing).ifPresent(laid::add);
         }
         return Outcome.unless(missing, () -> new Routes(laid));
     }
 
-    private static int indexOfTransducer(Rig rig, String id) {
-        for (int t = 0; t < rig.transducers().size(); t++) {
-            if (rig.transducers().get(t).id().equals(id)) {
-                return t;
+    private static Optional<Laid> laid(Rig rig, int r, List<String> missing) {
+        Run run = rig.runs().get(r);
+        Cable cable = Cable.of(rig, run.carries()).orElseThrow();
+        int before = missing.size();
+        List<Passage> legs = legs(rig.craft(), run, missing);
+        boolean opening = legs.stream().anyMatch(leg -> leg.way().opening());
+        if (cable.sort() != Cable.Sort.POWER) {
+            wantEnds(rig, cable, missing);
+            if (legs.isEmpty() && !cable.start().equals(cable.end())) {
+                missing.add("/runs/" + r + "/legs");
+            }
+            if (opening) {
+                Outcome.want(missing, cable.plugM(), cable.plugAt());
             }
         }
-        return -1;
-    }
-
-    private static Optional<Laid> lead(Rig rig, int r, int t, List<String> missing) {
-        Run run = rig.runs().get(r);
-        Transducer transducer = rig.transducers().get(t);
-        List<Passage> legs = legs(rig.craft(), run, missing);
-        String start = transducer.mount().station();
-        String end = rig.displayOf(transducer).map(d -> rig.stationOf(d.id())).orElse("");
-        int before = missing.size();
-        if (start.isEmpty()) {
-            missing.add(Pointer.transducer(t, "mount/station"));
-        }
-        if (end.isEmpty()) {
-            missing.add("/places");
-        }
-        if (legs.isEmpty() && !start.equals(end)) {
-            missing.add("/runs/" + r + "/legs");
-        }
-        if (!transducer.lead().lengthM().isSet()) {
-            missing.add(Pointer.transducer(t, "lead/lengthM"));
-        }
-        boolean opening = legs.stream().anyMatch(leg -> leg.way().opening());
-        if (opening && !transducer.lead().plugM().isSet()) {
-            missing.add(Pointer.transducer(t, "lead/plugM"));
+        Outcome.want(missing, cable.suppliedM(), cable.lengthAt());
+        for (int t = 0; t < run.travels().size(); t++) {
+            Outcome.want(missing, run.travels().get(t).strokeM(), "/runs/" + r + "/travels/" + t + "/strokeM");
         }
         if (missing.size() > before || legs.size() < run.legs().size()) {
             return Optional.empty();
         }
         return Optional.of(new Laid(
                 run.id(),
-                transducer.id(),
-                "lead of the " + transducer.name(),
-                true,
+                cable.id(),
+                cable.name(),
+                cable.sort(),
                 legs,
-                start,
-                end,
-                slack(run),
-                transducer.lead().totalM(),
-                opening ? Optional.of(transducer.lead().plugM().value()) : Optional.empty(),
+                cable.start(),
+                cable.end(),
+                run.slackM(),
+                Travel.extraM(run.travels()),
+                cable.suppliedM().value(),
+                opening && cable.plugM().isSet() ? Optional.of(cable.plugM().value()) : Optional.empty(),
                 run.cableM().value()));
     }
 
-    private static Optional<Laid> segment(Rig rig, int r, List<String> missing) {
-        Run run = rig.runs().get(r);
-        Segment segment = rig.harness().segment(run.carries());
-        List<Passage> legs = legs(rig.craft(), run, missing);
-        if (!segment.wire().lengthM().isSet()) {
-            int s = rig.harness().segments().indexOf(segment);
-            missing.add(Pointer.segment(s, "wire/lengthM"));
-            return Optional.empty();
+    /** Of what has plugs at both ends both places have to be said. */
+    private static void wantEnds(Rig rig, Cable cable, List<String> missing) {
+        for (int t = 0; t < rig.transducers().size(); t++) {
+            if (rig.transducers().get(t).id().equals(cable.id())
+                    && cable.start().isEmpty()) {
+                missing.add(Pointer.transducer(t, "mount/station"));
+            }
         }
-        if (legs.size() < run.legs().size()) {
-            return Optional.empty();
+        if (cable.end().isEmpty() || !cable.sonar() && cable.start().isEmpty()) {
+            missing.add("/places");
         }
-        return Optional.of(new Laid(
-                run.id(),
-                segment.id(),
-                segment.name(),
-                false,
-                legs,
-                rig.stationOf(segment.from()),
-                rig.stationOf(segment.to()),
-                slack(run),
-                segment.wire().lengthM().value(),
-                Optional.empty(),
-                run.cableM().value()));
     }
 
     /** The passages of a run whose lengths are known; what is open is added to what is missing. */
@@ -146,13 +122,6 @@ public final class RouteStage implements Stage<Routes, Routes> {
 
     private static String pointer(Craft craft, Passage passage, String field) {
         return "/craft/passages/" + craft.passages().indexOf(passage) + "/" + field;
-    }
-
-    private static double slack(Run run) {
-        return run.loopM().value()
-                + run.dripM().value()
-                + run.movingM().value()
-                + run.freeM().value();
     }
 
     @Override

@@ -7,17 +7,31 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Lead;
 import app.brightkeel.core.rig.Passage;
-import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Travel;
 
 /** Tells how long each cable has to be, and what it has to pass. */
 final class RouteWorking {
 
     private RouteWorking() {}
+
+    private static void travel(Working.Builder told, Travel travel, String at) {
+        if (travel.freed()) {
+            told.remark(
+                    "The {} moves with the cable unplugged: no slack for it.",
+                    travel.what().words());
+            return;
+        }
+        told.figure("", travel.what().words(), travel.strokeM(), Unit.METRE, at + "strokeM");
+        if (travel.what().turns()) {
+            told.figure("", "turns through", travel.angleDeg(), Unit.DEGREE, at + "angleDeg")
+                    .step("", "chord 2 r sin(θ/2)", travel.extraM(), Unit.METRE);
+        }
+    }
 
     static Working of(Line line) {
         Outcome<Routes> outcome = line.get(RouteStage.STAGE);
@@ -56,6 +70,13 @@ final class RouteWorking {
                 .figure("", "drip loop", run.dripM(), Unit.METRE, at + "dripM")
                 .figure("", "slack for what moves", run.movingM(), Unit.METRE, at + "movingM")
                 .figure("", "left free at the transducer", run.freeM(), Unit.METRE, at + "freeM");
+        for (int t = 0; t < run.travels().size(); t++) {
+            travel(told, run.travels().get(t), at + "travels/" + t + "/");
+        }
+        if (laid.travelM() > 0) {
+            told.step("", "to spare with everything at the near end of its travel", laid.nearM(), Unit.METRE)
+                    .step("", "at the far end", laid.spareM(), Unit.METRE);
+        }
         told.figure("", "width of the cable, which shares its openings", run.cableM(), Unit.MILLIMETRE, at + "cableM");
         supplied(told, rig, laid);
         laid.tightest()
@@ -66,53 +87,31 @@ final class RouteWorking {
                         new Amount(passage.openingM().value(), Unit.MILLIMETRE),
                         new Amount(laid.plugM().get(), Unit.MILLIMETRE)));
         laid.drilled().forEach(passage -> told.remark("A hole to drill: {}.", passage.name()));
-        if (laid.sonar() && laid.spareM() > 0) {
-            told.remark(
-                    "A transducer's lead is never cut: coil {} in a dry place, away from the power lead.",
-                    new Amount(laid.spareM(), Unit.METRE));
+        if (laid.sonar()) {
+            told.figure("", "first tie behind the transducer", run.reliefM(), Unit.MILLIMETRE, at + "reliefM");
         }
         return told.result("", laid.spareM() < 0 ? "short by" : "to spare", Math.abs(laid.spareM()), Unit.METRE)
                 .done();
     }
 
     private static void supplied(Working.Builder told, Rig rig, Laid laid) {
-        for (int t = 0; t < rig.transducers().size(); t++) {
-            Transducer transducer = rig.transducers().get(t);
-            if (transducer.id().equals(laid.carries())) {
-                told.figure(
-                        "",
-                        "lead as supplied",
-                        transducer.lead().lengthM(),
-                        Unit.METRE,
-                        Pointer.transducer(t, "lead/lengthM"));
-                if (transducer.lead().extensionM().isSet()) {
-                    told.figure(
-                            "",
-                            "extension",
-                            transducer.lead().extensionM(),
-                            Unit.METRE,
-                            Pointer.transducer(t, "lead/extensionM"));
-                }
-                if (laid.plugM().isPresent()) {
-                    told.figure(
-                            "",
-                            "width of its plug",
-                            transducer.lead().plugM(),
-                            Unit.MILLIMETRE,
-                            Pointer.transducer(t, "lead/plugM"));
-                }
-            }
+        Cable cable = Cable.of(rig, laid.carries()).orElseThrow();
+        Lead lead = rig.transducer(laid.carries()).map(Transducer::lead).orElse(Lead.UNKNOWN);
+        if (!cable.sonar()) {
+            told.figure("", "length of the cable", cable.suppliedM(), Unit.METRE, cable.lengthAt());
+        } else {
+            told.figure("", "lead as supplied", lead.lengthM(), Unit.METRE, cable.lengthAt());
         }
-        for (int s = 0; s < rig.harness().segments().size(); s++) {
-            Segment segment = rig.harness().segments().get(s);
-            if (segment.id().equals(laid.carries())) {
-                told.figure(
-                        "",
-                        "length of the wire",
-                        segment.wire().lengthM(),
-                        Unit.METRE,
-                        Pointer.segment(s, "wire/lengthM"));
-            }
+        if (lead.extensionM().isSet()) {
+            told.figure(
+                    "",
+                    "extension",
+                    lead.extensionM(),
+                    Unit.METRE,
+                    cable.lengthAt().replace("lengthM", "extensionM"));
+        }
+        if (laid.plugM().isPresent()) {
+            told.figure("", "width of its plug", cable.plugM(), Unit.MILLIMETRE, cable.plugAt());
         }
     }
 }

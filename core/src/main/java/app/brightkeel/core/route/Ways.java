@@ -55,23 +55,25 @@ public final class Ways {
 
     /** Up to {@link #MOST} ways, shortest first; empty where none leads there or it is the same station. */
     public static List<List<Passage>> between(Craft craft, String start, String end) {
-        return between(craft, start, end, passage -> passage.lengthM().value(), MOST);
+        return between(
+                craft, start, end, List.of(), passage -> passage.lengthM().value(), MOST);
     }
 
     /**
      * Up to so many ways, cheapest first.
      *
-     * @param cost of a passage, above 0; asked only where its length is known
+     * @param pinned ids of passages that have to be in each
+     * @param cost   of a passage, above 0; asked only where its length is known
      */
     public static List<List<Passage>> between(
-            Craft craft, String start, String end, ToDoubleFunction<Passage> cost, int most) {
+            Craft craft, String start, String end, List<String> pinned, ToDoubleFunction<Passage> cost, int most) {
         if (start.equals(end)
                 || craft.station(start).isEmpty()
                 || craft.station(end).isEmpty()) {
             return List.of();
         }
         int goal = craft.indexOfStation(end);
-        return new Ways(craft, goal, cost).search(craft.indexOfStation(start), goal, most);
+        return new Ways(craft, goal, cost).search(craft.indexOfStation(start), goal, pinned, most);
     }
 
     /** Least cost from every station to the goal, by Dijkstra's method. */
@@ -95,14 +97,16 @@ public final class Ways {
         return least;
     }
 
-    private List<List<Passage>> search(int start, int goal, int most) {
+    private List<List<Passage>> search(int start, int goal, List<String> pinned, int most) {
         List<List<Passage>> found = new ArrayList<>();
         PriorityQueue<Partial> open = new PriorityQueue<>(Comparator.comparingDouble(Partial::atLeast));
         open.add(new Partial(start, 0, atLeast[start], List.of(), with(new long[1 + stations / Long.SIZE], start)));
         for (int looks = 0; looks < MOST_LOOKS && found.size() < most && !open.isEmpty(); looks++) {
             Partial way = open.remove();
             if (way.station() == goal) {
-                found.add(way.legs());
+                if (holdsAll(way.legs(), pinned)) {
+                    found.add(way.legs());
+                }
                 continue;
             }
             for (Edge edge : from.get(way.station())) {
@@ -116,6 +120,11 @@ public final class Ways {
             }
         }
         return found;
+    }
+
+    private static boolean holdsAll(List<Passage> legs, List<String> pinned) {
+        return pinned.stream()
+                .allMatch(id -> legs.stream().anyMatch(leg -> leg.id().equals(id)));
     }
 
     private static boolean has(long[] seen, int station) {

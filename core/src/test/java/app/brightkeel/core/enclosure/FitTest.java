@@ -35,7 +35,15 @@ public class FitTest {
     }
 
     private static FitNeeds.Housed housed(Box box, double plugM, boolean upright) {
-        return new FitNeeds.Housed("p", "pack", box, plugM, upright, "s", "slot", new Box(0.155, 0.101, 0.174));
+        return new FitNeeds.Housed(
+                "p",
+                "pack",
+                box,
+                plugM,
+                upright ? FitNeeds.Lie.UPRIGHT : FitNeeds.Lie.ANY,
+                "s",
+                "slot",
+                new Box(0.155, 0.101, 0.174));
     }
 
     /** What holds free acid stands: 170 mm of height do not go in lying; two flat ones go in one on the other. */

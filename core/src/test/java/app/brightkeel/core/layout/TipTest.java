@@ -5,7 +5,9 @@ import static org.testng.Assert.assertEquals;
 import app.brightkeel.core.craft.MassAt;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Stand;
 import java.util.List;
 import org.testng.annotations.Test;
 
@@ -18,10 +20,10 @@ public class TipTest {
     @Test
     public void aScreenHangsOutOverABucket() {
         MassAt screen = new MassAt("screen", 1, 0.15, -0.35, 0.4);
-        Tip tip = Tip.of(0.3, 0.3, List.of(BUCKET, screen));
-        assertEquals(tip.edge(), Tip.Edge.LEFT);
+        Tip tip = Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, screen));
+        assertEquals(tip.edge(), BaseEdge.LEFT);
         assertEquals(tip.margin(), 1.5 * 0.15 / (1 * 0.20), 1e-9);
-        Tip held = Tip.of(0.3, 0.3, List.of(BUCKET, screen, new MassAt("battery", 2, 0.15, 0.10, 0)));
+        Tip held = Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, screen, new MassAt("battery", 2, 0.15, 0.10, 0)));
         assertEquals(held.margin(), (1.5 * 0.15 + 2 * 0.25) / 0.20, 1e-9);
     }
 
@@ -29,20 +31,21 @@ public class TipTest {
     @Test
     public void ballastMakesTheMarginThatIsAsked() {
         MassAt heavy = new MassAt("screen", 2, 0.15, -0.35, 0.4);
-        Tip tip = Tip.of(0.3, 0.3, List.of(BUCKET, heavy));
+        Tip tip = Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, heavy));
         double ballast = tip.ballastKg(Tip.WANTED);
         assertEquals(ballast, (1.3 * 0.4 - 0.225) / 0.3, 1e-9);
         MassAt stone = new MassAt("stone", ballast, 0.15, 0.15, 0);
-        assertEquals(Tip.of(0.3, 0.3, List.of(BUCKET, heavy, stone)).margin(), 1.3, 1e-9);
+        assertEquals(Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, heavy, stone)).margin(), 1.3, 1e-9);
         assertEquals(tip.ballastKg(0.1), 0.0);
     }
 
     @Test
     public void foreAndAftCountToo() {
-        Tip tip = Tip.of(0.6, 0.4, List.of(new MassAt("box", 4, 0.3, 0, 0), new MassAt("screen", 1, 0.8, 0, 0.4)));
-        assertEquals(tip.edge(), Tip.Edge.BACK);
+        Tip tip = Tip.of(
+                0.6, 0.4, Stand.NONE, List.of(new MassAt("box", 4, 0.3, 0, 0), new MassAt("screen", 1, 0.8, 0, 0.4)));
+        assertEquals(tip.edge(), BaseEdge.BACK);
         assertEquals(tip.margin(), 4 * 0.3 / 0.2, 1e-9);
-        assertEquals(Tip.of(0.6, 0.4, List.of(BUCKET)).margin(), 1000, 1e-9);
+        assertEquals(Tip.of(0.6, 0.4, Stand.NONE, List.of(BUCKET)).margin(), 1000, 1e-9);
     }
 
     /** What hangs in the hole does not hold the crate; what comes off is told apart from what stays. */

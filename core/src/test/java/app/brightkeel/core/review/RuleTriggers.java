@@ -66,6 +66,7 @@ final class RuleTriggers {
         Map<String, Rig> all = new HashMap<>(power());
         all.putAll(PackTriggers.all());
         all.putAll(WireTriggers.all());
+        all.putAll(FitOutTriggers.all());
         all.putAll(sonar());
         all.putAll(craft());
         all.putAll(reachAndStyle());

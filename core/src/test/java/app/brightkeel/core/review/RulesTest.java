@@ -109,7 +109,7 @@ public class RulesTest {
                 List.of());
     }
 
-    /** Handbook §18: what is wrong with the two demo rigs, and nothing else. */
+    /** Handbook §18: what is wrong with demo rigs, and nothing else. */
     @Test
     public void demoRigsShowTheirFaultsAndNoOther() {
         Review oystercatcher = review(DemoRigs.oystercatcher());
@@ -118,6 +118,22 @@ public class RulesTest {
         assertEquals(oystercatcher.findings().get(0).text().amounts().get(0).plain(), "0.42 m");
         double drop = oystercatcher.findings().get(1).text().amounts().get(0).si();
         assertTrue(drop > 0.034 && drop < 0.035, "drop " + drop);
+        Review pram = review(DemoRigs.reedling());
+        assertEquals(
+                pram.findings().stream()
+                        .filter(f -> !f.putAside())
+                        .map(Finding::rule)
+                        .toList(),
+                List.of("carry.lies-on-side", "carry.part-too-large", "transducer.hidden-at-bottom"));
+        double hidden = pram.findings().stream()
+                .filter(f -> f.rule().equals("transducer.hidden-at-bottom"))
+                .findFirst()
+                .orElseThrow()
+                .text()
+                .amounts()
+                .get(0)
+                .si();
+        assertTrue(hidden > 0.24 && hidden < 0.44, "hidden " + hidden);
         Review crate = review(DemoRigs.lanternCrate());
         assertEquals(
                 crate.findings().stream().map(Finding::rule).toList(),

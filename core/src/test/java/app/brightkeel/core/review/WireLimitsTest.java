@@ -2,6 +2,7 @@ package app.brightkeel.core.review;
 
 import static app.brightkeel.core.review.BoundariesTest.of;
 import static app.brightkeel.core.review.BoundariesTest.verdict;
+import static app.brightkeel.core.rig.Figure.UNSET;
 import static app.brightkeel.core.rig.Figure.measured;
 import static app.brightkeel.core.rig.Figure.rated;
 import static org.testng.Assert.assertEquals;
@@ -43,7 +44,7 @@ public class WireLimitsTest {
         return rig.withOuting(rig.outing().withWater(rig.outing().water().withSalinity(measured(salinity))));
     }
 
-    /** Both cables through one passage of this length. */
+    /** Both cables through one passage of this length; how far apart the others lie is not known. */
     private static Rig beside(double metres) {
         Rig rig = RuleTriggers.good();
         List<Passage> passages = rig.craft().passages().stream()
@@ -51,7 +52,11 @@ public class WireLimitsTest {
                 .toList();
         Segment lead = rig.harness().segment("lead");
         return rig.with(lead.withWire(lead.wire().withTwisted(false)))
-                .withCraft(rig.craft().withPassages(passages));
+                .withCraft(rig.craft()
+                        .with(c -> c.passages(passages)
+                                .stations(rig.craft().stations().stream()
+                                        .map(s -> s.withHeightM(UNSET))
+                                        .toList())));
     }
 
     private static Rig ways(double ways) {

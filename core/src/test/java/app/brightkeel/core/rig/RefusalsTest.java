@@ -137,6 +137,38 @@ public class RefusalsTest {
                 "phases[1].hours",
                 of(() -> day(phase("a", 0, 3), phase("b", 4, 3)).withDayH(Figure.chosen(6)))
             },
+            // the saw would leave nothing; a box that is all wall; no room that is less than none
+            {
+                RefusalCode.OUT_OF_RANGE,
+                "parts[0].wideM",
+                of(() -> Boards.NONE.with(b -> b.kerfM(Figure.chosen(0.006))
+                        .parts(List.of(new BoardPart("p", "p", Figure.chosen(0.3), Figure.chosen(0.006), 1, false)))))
+            },
+            {RefusalCode.OUT_OF_RANGE, "outside.deepM", of(() -> box(0.01, 0.3).withWallM(Figure.chosen(0.005)))},
+            {RefusalCode.OUT_OF_RANGE, "clearM", of(() -> box(0.3, 0.3).withClearM(Figure.chosen(-0.001)))},
+            {RefusalCode.DUPLICATE, "boxes", of(() -> FitOut.NONE.withBoxes(List.of(box(0.3, 0.3), box(0.3, 0.3))))},
+            {
+                RefusalCode.DANGLING,
+                "fitOut.boxes[0].station",
+                of(() -> RIG.withFitOut(
+                        FitOut.NONE.withBoxes(List.of(box(0.3, 0.3).withStation("nowhere")))))
+            },
+            {
+                RefusalCode.DANGLING,
+                "network.leads[0].from",
+                of(() -> RIG.withNetwork(RIG.network()
+                        .withLeads(List.of(new DataLead("d", "d", "nobody", "display", Figure.UNSET, Figure.UNSET)))))
+            },
+            {
+                RefusalCode.DANGLING,
+                "runs[0].coilAt",
+                of(() -> RIG.with(RIG.runs().get(0).withCoilAt("nowhere")))
+            },
+            {
+                RefusalCode.OUT_OF_RANGE,
+                "strokeM",
+                of(() -> new Travel(Moves.SEAT, Figure.measured(4), Figure.UNSET, false))
+            },
             {RefusalCode.DANGLING, "packs[0].onTopOf", of(() -> RIG.with(PACK.withOnTopOf("nothing")))},
             {RefusalCode.LOOP, "packs[0].onTopOf", of(() -> RIG.with(PACK.withOnTopOf(PACK.id())))},
             {RefusalCode.DANGLING, "chargers[0].charges", of(() -> RIG.withChargers(List.of(charger("nothing", ""))))},
@@ -204,5 +236,23 @@ public class RefusalsTest {
         assertEquals(metered.wattsAt(0.5, 0), 5.16, 1e-9);
         assertEquals(metered.wattsAt(1, 0), 6.45, 1e-9);
         assertEquals(new Draw.Amps(Figure.rated(1.2), Figure.chosen(0)).wattsAt(0.3, 13.1), 15.72, 1e-9);
+    }
+
+    private static Enclosure box(double deepM, double wideM) {
+        return new Enclosure(
+                "box",
+                "box",
+                EnclosureKind.BOX,
+                "stern-well",
+                new Size(Figure.measured(deepM), Figure.measured(wideM), Figure.measured(0.3)),
+                Figure.UNSET,
+                Figure.UNSET,
+                Figure.UNSET,
+                Figure.UNSET,
+                List.of(),
+                List.of(),
+                List.of(),
+                false,
+                false);
     }
 }

@@ -28,7 +28,8 @@ public final class RigReader {
             RigReader::sonar,
             RigReader::holders,
             RigReader::power,
-            RigReader::ends);
+            RigReader::ends,
+            RigReader::fitOut);
 
     private final JsonMapper mapper;
 
@@ -217,6 +218,53 @@ public final class RigReader {
             }
         }
         return document.put("version", 8);
+    }
+
+    /** Version 9 knows data leads, travel and pins of cables, openings, how batteries are held, boxes and boards. */
+    private static ObjectNode fitOut(ObjectNode document) {
+        JsonNode rig = document.path("rig");
+        if (rig instanceof ObjectNode each) {
+            ObjectNode fitOut = each.putObject("fitOut");
+            fitOut.putArray("ballast");
+            fitOut.putArray("passThroughs");
+            fitOut.putArray("boxes");
+            fitOut.putObject("boards").putArray("parts");
+        }
+        if (rig.path("network") instanceof ObjectNode network) {
+            network.putArray("leads");
+        }
+        if (rig.path("craft") instanceof ObjectNode craft) {
+            craft.putObject("stand").put("edge", "none").put("folds", false);
+        }
+        for (JsonNode passage : rig.path("craft").path("passages")) {
+            if (passage instanceof ObjectNode each) {
+                each.putObject("opening")
+                        .put("closedBy", "undecided")
+                        .put("stuff", "undecided")
+                        .put("back", "unknown")
+                        .put("tested", false)
+                        .put("costs", "");
+            }
+        }
+        for (JsonNode run : rig.path("runs")) {
+            if (run instanceof ObjectNode each) {
+                each.putArray("through");
+                each.putArray("travels");
+                each.put("coilAt", "");
+            }
+        }
+        for (JsonNode place : rig.path("places")) {
+            if (place instanceof ObjectNode each) {
+                each.putObject("held")
+                        .put("how", "undecided")
+                        .put("anchors", 0)
+                        .put("blocked", false)
+                        .put("covered", false)
+                        .put("toolFree", false)
+                        .put("onSide", false);
+            }
+        }
+        return document.put("version", 9);
     }
 
     private static ObjectNode ending(ObjectNode part, String field) {

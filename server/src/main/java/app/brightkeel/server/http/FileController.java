@@ -75,7 +75,7 @@ class FileController {
         return csv(rig.name() + ", shopping.csv", HarnessCsv.shopping(ShoppingList.of(Line.of(rig)), habit));
     }
 
-    private static ResponseEntity<byte[]> csv(String file, String table) {
+    static ResponseEntity<byte[]> csv(String file, String table) {
         return named(file)
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .body(table.getBytes(StandardCharsets.UTF_8));
@@ -115,7 +115,7 @@ class FileController {
         }
     }
 
-    private static ResponseEntity.BodyBuilder named(String file) {
+    static ResponseEntity.BodyBuilder named(String file) {
         String safe = file.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", " ");
         ContentDisposition disposition = ContentDisposition.attachment()
                 .filename(safe, StandardCharsets.UTF_8)

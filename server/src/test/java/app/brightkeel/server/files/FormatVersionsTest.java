@@ -53,7 +53,8 @@ public class FormatVersionsTest {
             {5, withoutHolders(DemoRigs.gannet())},
             {6, withoutPower(DemoRigs.sandpiper())},
             {7, withoutEnds(DemoRigs.lanternCrate())},
-            {8, DemoRigs.gannet()}
+            {8, DemoRigs.gannet()},
+            {9, DemoRigs.reedling()}
         };
     }
 

@@ -55,6 +55,23 @@ public class BadInputTest extends ServerTest {
     private static final String CHARGER = "{\"id\":\"charger\",\"name\":\"charger\",\"chemistry\":\"agm\","
             + "\"blocks\":1,\"charges\":\"nothing\",\"via\":\"\",\"aboard\":false,\"ending\":{\"terminal\":\"undecided\",\"half\":\"undecided\"}}";
 
+    private static final String TRAVEL =
+            "{\"what\":\"seat\",\"strokeM\":{\"kind\":\"given\",\"value\":0.2,\"basis\":\"measured\"},\"freed\":false}";
+
+    /** From a device to itself. */
+    private static final String LEAD = "{\"id\":\"data\",\"name\":\"data\",\"from\":\"display\",\"to\":\"display\"}";
+
+    private static final String WEIGHT = "{\"id\":\"w\",\"name\":\"w\",\"station\":\"nowhere\"}";
+
+    /** As wide as its two walls. */
+    private static final String BOX = "{\"id\":\"b\",\"name\":\"b\",\"kind\":\"box\",\"station\":\"stern-well\","
+            + "\"outside\":{\"wideM\":" + chosen(0.012) + "},\"wallM\":" + chosen(0.006) + ",\"clearM\":"
+            + chosen(0.002)
+            + ",\"ribs\":[],\"exits\":[],\"pockets\":[],\"tight\":false,\"vented\":false}";
+
+    private static final String PART = "{\"id\":\"p\",\"name\":\"p\",\"lengthM\":" + chosen(0.001) + ",\"wideM\":"
+            + chosen(0.1) + ",\"count\":1,\"turns\":false}";
+
     private static String chosen(double value) {
         return "{\"kind\":\"given\",\"value\":" + value + ",\"basis\":\"chosen\"}";
     }
@@ -70,9 +87,9 @@ public class BadInputTest extends ServerTest {
             {"42", 422, ""},
             {"{}", 422, "/format"},
             {"{\"hello\":\"world\"}", 422, "/format"},
-            {with("\"version\":8", "\"version\":99"), 422, "/version"},
-            {with("\"version\":8", "\"version\":\"3\""), 422, "/version"},
-            {with("\"version\":8", "\"version\":8,\"version\":8"), 422, ""},
+            {with("\"version\":9", "\"version\":99"), 422, "/version"},
+            {with("\"version\":9", "\"version\":\"3\""), 422, "/version"},
+            {with("\"version\":9", "\"version\":9,\"version\":9"), 422, ""},
             {with(capacity, capacity.replace("12.0", "-5")), 422, "/rig/harness/packs/0/capacityAh"},
             {with(capacity, capacity.replace("12.0", "1e308")), 422, "/rig/harness/packs/0/capacityAh"},
             {with(capacity, capacity.replace("12.0", "1e999")), 422, "/rig/harness/packs/0/capacityAh/value"},
@@ -104,6 +121,33 @@ public class BadInputTest extends ServerTest {
                         "\"end\":{\"terminal\":\"post\",\"half\":\"third\""),
                 422,
                 "/rig/harness/segments/0/end/half"
+            },
+            {with("\"coilAt\":\"\"", "\"coilAt\":\"nowhere\""), 422, "/rig/runs/0/coilAt"},
+            {with("\"through\":[]", "\"through\":[\"nowhere\"]"), 422, "/rig/runs/0/through/0"},
+            {with("\"travels\":[]", "\"travels\":[" + TRAVEL + "," + TRAVEL + "]"), 422, "/rig/runs/0/travels"},
+            {
+                with("\"travels\":[]", "\"travels\":[" + TRAVEL.replace("seat", "tide") + "]"),
+                422,
+                "/rig/runs/0/travels/0/what"
+            },
+            {with("\"closedBy\":\"undecided\"", "\"closedBy\":\"glue\""), 422, "/rig/craft/passages/0/opening/closedBy"
+            },
+            {with("\"edge\":\"none\"", "\"edge\":\"top\""), 422, "/rig/craft/stand/edge"},
+            {with("\"anchors\":0", "\"anchors\":13"), 422, "/rig/places/0/held/anchors"},
+            {with("\"leads\":[]", "\"leads\":[" + LEAD + "]"), 422, "/rig/network/leads/0/to"},
+            {with("\"ballast\":[]", "\"ballast\":[" + WEIGHT + "]"), 422, "/rig/fitOut/ballast/0/station"},
+            {with("\"boxes\":[]", "\"boxes\":[" + BOX + "]"), 422, "/rig/fitOut/boxes/0/outside/wideM"},
+            {
+                with("\"boxes\":[]", "\"boxes\":[" + BOX.replace("0.012", "0.2").replace("0.002", "-0.001") + "]"),
+                422,
+                "/rig/fitOut/boxes/0/clearM"
+            },
+            {with("\"parts\":[]", "\"parts\":[" + PART + "]"), 422, "/rig/fitOut/boards/parts/0/lengthM"},
+            {
+                with("\"kerfM\":{\"kind\":\"unset\"}", "\"kerfM\":" + chosen(0.01))
+                        .replace("\"parts\":[]", "\"parts\":[" + PART.replace("0.001", "0.009") + "]"),
+                422,
+                "/rig/fitOut/boards/parts/0/lengthM"
             },
             {with("\"bundled\":2", "\"bundled\":0"), 422, "/rig/harness/segments/0/wire/bundled"},
             {with("\"unused\":0", "\"unused\":21"), 422, "/rig/harness/segments/0/wire/unused"},

@@ -12,19 +12,26 @@ import app.brightkeel.core.review.mount.MountChanges;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Zone;
+import app.brightkeel.core.route.Aim;
+import app.brightkeel.core.route.Cable;
 import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.Objections;
+import app.brightkeel.core.route.Planner;
 import app.brightkeel.core.route.Relay;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /** Changes of cables. */
@@ -69,10 +76,8 @@ final class CableChanges {
     }
 
     private static String name(Rig rig, Run run) {
-        boolean sonar = rig.transducers().stream().anyMatch(t -> t.id().equals(run.carries()));
-        return sonar
-                ? "Transducer's lead"
-                : rig.harness().segment(run.carries()).name();
+        Cable cable = Cable.of(rig, run.carries()).orElseThrow();
+        return cable.sonar() ? "Transducer's lead" : cable.name();
     }
 
     /** A way by its legs. */
@@ -106,7 +111,12 @@ final class CableChanges {
                                         line.entered(),
                                         line.entered().runOf(laid.carries()).orElseThrow(),
                                         true)),
-                        tooShort.stream().filter(laid -> !laid.sonar()).map(laid -> cut(line, laid)),
+                        tooShort.stream()
+                                .filter(laid -> laid.sort() == Cable.Sort.POWER)
+                                .map(laid -> cut(line, laid)),
+                        tooShort.stream()
+                                .filter(laid -> laid.sort() == Cable.Sort.DATA)
+                                .map(laid -> bought(line, laid)),
                         lead ? extended(line) : Stream.<Change>empty(),
                         CarryChanges.displays(line))
                 .flatMap(changes -> changes);
@@ -121,6 +131,22 @@ final class CableChanges {
                 Text.of("Cut the {} {} long", laid.name(), new Amount(metres, Unit.METRE)),
                 Effort.BUY,
                 line.entered().with(segment.withWire(segment.wire().withLengthM(Figure.chosen(metres)))));
+    }
+
+    /** So is a data lead, in the lengths it is sold in. */
+    private static Change bought(Line line, Laid laid) {
+        double metres = Math.ceil(laid.neededM());
+        NetworkPlan network = line.entered().network();
+        return new Change(
+                "cable.longer." + laid.carries() + "." + Math.round(metres),
+                Text.of("Buy the {} {} long", laid.name(), new Amount(metres, Unit.METRE)),
+                Effort.BUY,
+                line.entered()
+                        .withNetwork(network.withLeads(network.leads().stream()
+                                .map(lead -> lead.id().equals(laid.carries())
+                                        ? lead.withLengthM(Figure.chosen(metres))
+                                        : lead)
+                                .toList())));
     }
 
     private static Stream<Change> extended(Line line) {
@@ -152,9 +178,32 @@ final class CableChanges {
                 after));
     }
 
+    /** All cables planned together for each aim; aims that come to the same are one plan. */
+    private static Stream<Change> plans(Line line) {
+        Map<Rig, List<Aim>> plans = new LinkedHashMap<>();
+        for (Aim aim : Aim.values()) {
+            plans.computeIfAbsent(Planner.planned(line.entered(), aim), rig -> new ArrayList<>())
+                    .add(aim);
+        }
+        return plans.entrySet().stream().map(plan -> plan(plan.getKey(), plan.getValue()));
+    }
+
+    private static Change plan(Rig after, List<Aim> aims) {
+        boolean drills = after.runs().stream()
+                .flatMap(run -> run.legs().stream())
+                .anyMatch(leg -> after.craft().passage(leg).orElseThrow().way().drills());
+        return new Change(
+                "cable.plan." + aims.get(0).id(),
+                Text.of(
+                        "All cables anew: {}",
+                        String.join("; ", aims.stream().map(Aim::words).toList())),
+                drills ? Effort.DRILL : Effort.MOVE,
+                after);
+    }
+
     /** The ways of the transducers' leads, extensions and other places for the face, to compare. */
     static List<Change> all(Line line) {
-        return Stream.of(ways(line), MountChanges.moved(line), extended(line))
+        return Stream.of(ways(line), plans(line), MountChanges.moved(line), extended(line))
                 .flatMap(changes -> changes)
                 .toList();
     }

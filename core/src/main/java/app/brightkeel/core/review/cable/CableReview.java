@@ -12,7 +12,10 @@ import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.route.Holes;
+import app.brightkeel.core.route.Apart;
+import app.brightkeel.core.route.HoleStage;
+import app.brightkeel.core.route.Laying;
+import app.brightkeel.core.route.LayingWorking;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.ArrayList;
@@ -20,6 +23,11 @@ import java.util.List;
 
 /** The Cable link: what is left of the cable with the least to spare; other ways through the craft beside. */
 public final class CableReview implements LinkReview {
+
+    /** What a crossing and a hole count for against metres of cable, among what is judged alike. */
+    private static final double CROSSING_M = 2;
+
+    private static final double HOLE_M = 1;
 
     @Override
     public Link link() {
@@ -48,7 +56,9 @@ public final class CableReview implements LinkReview {
         all.add(RouteStage.STAGE.working(line));
         Outcome<Routes> routes = line.get(RouteStage.STAGE);
         if (routes.isKnown()) {
-            all.add(Holes.working(line.rig().craft(), routes.value()));
+            all.add(HoleStage.STAGE.working(line));
+            all.add(LayingWorking.coils(line, routes.value()));
+            all.add(LayingWorking.steps(line, routes.value()));
         }
         return all;
     }
@@ -80,6 +90,37 @@ public final class CableReview implements LinkReview {
         return run.legs().stream()
                 .map(leg -> rig.craft().passage(leg).orElseThrow())
                 .toList();
+    }
+
+    @Override
+    public Merit merit(Line planned, Line changed) {
+        Outcome<Routes> routes = changed.get(RouteStage.STAGE);
+        return routes.isKnown() ? merit(Laying.of(changed.rig(), routes.value())) : Merit.NONE;
+    }
+
+    private static Merit merit(Laying it) {
+        Amount metres = new Amount(it.metres(), Unit.METRE);
+        Text laid = Text.of(
+                "{} of cable in all, {} {}, {} {}.",
+                metres,
+                it.holes(),
+                it.holes() == 1 ? "hole" : "holes",
+                it.crossings(),
+                it.crossings() == 1 ? "crossing" : "crossings");
+        Text spare = Text.of(
+                it.spareM() < 0 ? "The tightest is {} short." : "The tightest has {} to spare.",
+                new Amount(Math.abs(it.spareM()), Unit.METRE));
+        List<Text> reasons = new ArrayList<>(List.of(laid, spare));
+        if (it.besideM() > Apart.CROSSING_M) {
+            reasons.add(Text.of("Supply beside sonar over {}.", new Amount(it.besideM(), Unit.METRE)));
+        }
+        List<Measure> measures = List.of(
+                new Measure("spare length", new Amount(it.spareM(), Unit.METRE), true),
+                new Measure("holes", new Amount(it.holes(), Unit.COUNT), false),
+                new Measure("crossings", new Amount(it.crossings(), Unit.COUNT), false),
+                new Measure("cable in all", metres, false));
+        double counts = it.metres() + CROSSING_M * it.crossings() + HOLE_M * it.holes();
+        return new Merit(-counts, reasons, measures);
     }
 
     @Override

@@ -18,6 +18,16 @@ public final class CableRules {
             new HoleBelowWaterline(),
             new CrossesMovingParts(),
             new NoServiceLoop(),
+            new StrainRelief(),
+            new NoDripLoop(),
+            new CoilLiesBadly(),
+            new HoleTooSmall(),
+            new HoleLargerThanPart(),
+            new BackNotReached(),
+            new TooManyForFitting(),
+            new HoleLeftOpen(),
+            new PassThroughsShort(),
+            new PinNotTaken(),
             new DrillingSchool());
 
     private CableRules() {}

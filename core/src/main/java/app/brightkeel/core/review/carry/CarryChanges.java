@@ -8,6 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.battery.ChargerChanges;
+import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
@@ -29,6 +30,8 @@ public final class CarryChanges {
 
     /** How far a seat is slid before one speaks of another seat [m]. */
     private static final double MOST_SEAT_M = 1;
+
+    private static final String PLACE = "carry.place.";
 
     private CarryChanges() {}
 
@@ -87,12 +90,43 @@ public final class CarryChanges {
                 .map(station -> placed(line.entered(), item, name, station));
     }
 
+    /** A thing at any place at all, as it is dragged in the plan; nothing where there is no such thing or place. */
+    static Optional<Change> moved(Line line, String id) {
+        Rig rig = line.entered();
+        String rest = id.startsWith(PLACE) ? id.substring(PLACE.length()) : "";
+        int dot = rest.indexOf('.');
+        if (dot < 0) {
+            return Optional.empty();
+        }
+        String item = rest.substring(0, dot);
+        return rig.craft().station(rest.substring(dot + 1)).flatMap(station -> moved(rig, item, station));
+    }
+
+    private static Optional<Change> moved(Rig rig, String item, Station station) {
+        List<Ballast> ballast = rig.fitOut().ballast();
+        Optional<Ballast> weight =
+                ballast.stream().filter(each -> each.id().equals(item)).findFirst();
+        if (weight.isPresent()) {
+            List<Ballast> after = ballast.stream()
+                    .map(each -> each.id().equals(item) ? each.withStation(station.id()) : each)
+                    .toList();
+            return Optional.of(new Change(
+                    PLACE + item + "." + station.id(),
+                    Text.of("{}: {}", weight.get().name(), station.name()),
+                    Effort.MOVE,
+                    rig.withFitOut(rig.fitOut().withBallast(after))));
+        }
+        boolean device = rig.devices().stream().anyMatch(each -> each.id().equals(item));
+        boolean pack = rig.harness().packs().stream().anyMatch(each -> each.id().equals(item));
+        return device || pack ? Optional.of(placed(rig, item, rig.nameOfPoint(item), station)) : Optional.empty();
+    }
+
     private static Change placed(Rig rig, String item, String name, Station station) {
         Placement old = rig.placeOf(item).orElse(null);
         boolean same = old != null && old.station().equals(station.id());
-        Placement place = new Placement(item, station.id(), old == null || old.comesOff());
+        Placement place = old == null ? new Placement(item, station.id(), true) : old.withStation(station.id());
         return new Change(
-                "carry.place." + item + "." + station.id(),
+                PLACE + item + "." + station.id(),
                 Text.of("{}: {}", name, station.name()),
                 Effort.MOVE,
                 same ? rig : Relay.placed(rig, place));
@@ -156,21 +190,40 @@ public final class CarryChanges {
         return Stream.concat(all.stream(), places(line));
     }
 
-    /** Put things elsewhere, or take a heavier battery: it is ballast too. */
+    /** Put things elsewhere, a shorter arm, ballast, a kickstand, or a heavier battery: it is ballast too. */
     static Stream<Change> steadier(Line line) {
-        return Stream.concat(
-                places(line), line.entered().harness().packs().stream().limit(1).flatMap(old -> packs(line, old)));
+        return Stream.of(
+                        places(line),
+                        LayoutChanges.arms(line),
+                        BallastChanges.steady(line),
+                        BallastChanges.stands(line),
+                        line.entered().harness().packs().stream().limit(1).flatMap(old -> packs(line, old)))
+                .flatMap(changes -> changes);
     }
 
     /** Another place, or a battery that is smaller. */
     static Stream<Change> fitting(Line line) {
-        return Stream.concat(
-                places(line), line.entered().harness().packs().stream().flatMap(old -> packs(line, old)));
+        return Stream.of(
+                        BoxChanges.relieved(line),
+                        places(line),
+                        line.entered().harness().packs().stream().flatMap(old -> packs(line, old)))
+                .flatMap(changes -> changes);
     }
 
     private static Stream<Change> packs(Line line, Pack old) {
+        return packs(line, old, item -> item.chemistry() == old.chemistry());
+    }
+
+    /** Batteries that may lie on their side, for each that may not. */
+    static Stream<Change> withoutFreeAcid(Line line) {
+        return line.entered().harness().packs().stream()
+                .filter(pack -> !pack.chemistry().liesOnSide())
+                .flatMap(old -> packs(line, old, item -> item.chemistry().liesOnSide()));
+    }
+
+    private static Stream<Change> packs(Line line, Pack old, Predicate<Pack> wanted) {
         return Catalogue.packs().stream()
-                .filter(item -> item.chemistry() == old.chemistry())
+                .filter(wanted)
                 .map(item -> new Change(
                         "carry.take." + old.id() + "." + item.id(),
                         Text.of("{}, {}", item.name(), new Amount(item.massKg().value(), Unit.KILOGRAM)),

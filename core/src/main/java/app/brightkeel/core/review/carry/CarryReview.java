@@ -1,10 +1,12 @@
 package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.craft.Afloat;
+import app.brightkeel.core.enclosure.Boarded;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.enclosure.Fits;
 import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
+import app.brightkeel.core.layout.TakeOffWorking;
 import app.brightkeel.core.layout.Tip;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -17,7 +19,9 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The Carry link: mass, and heel or tip margin; other places for battery and display beside. */
 public final class CarryReview implements LinkReview {
@@ -51,7 +55,12 @@ public final class CarryReview implements LinkReview {
 
     @Override
     public List<Working> workings(Line line) {
-        return List.of(CarryStage.STAGE.working(line), FitStage.STAGE.working(line));
+        List<Working> all = new ArrayList<>(
+                List.of(CarryStage.STAGE.working(line), FitStage.STAGE.working(line), TakeOffWorking.of(line)));
+        if (!line.rig().fitOut().boards().parts().isEmpty()) {
+            all.add(Boarded.STAGE.working(line));
+        }
+        return all;
     }
 
     @Override
@@ -80,6 +89,11 @@ public final class CarryReview implements LinkReview {
                 .distinct()
                 .toList();
         return Text.of(places.isEmpty() ? "no places yet" : String.join(", ", places));
+    }
+
+    @Override
+    public Optional<Change> edit(Line line, String id) {
+        return CarryChanges.moved(line, id);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.carry;
 
+import app.brightkeel.core.enclosure.Boarded;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.review.Link;
@@ -13,7 +14,11 @@ public final class CarryRules {
     public static final List<Rule> ALL = List.of(
             new StageKnown("carry.incomplete", Link.CARRY, CarryStage.STAGE),
             new StageKnown("carry.fit.incomplete", Link.CARRY, FitStage.STAGE),
+            new StageKnown("carry.boards.incomplete", Link.CARRY, Boarded.STAGE),
             new DoesNotFit(),
+            new LiesOnSide(),
+            new GasShutIn(),
+            new PartTooLarge(),
             new NoLevel(),
             new DeckUnder(),
             new WetStation(),
@@ -22,6 +27,11 @@ public final class CarryRules {
             new TooTender(),
             new Heels(),
             new Trims(),
+            new HeldBadly(),
+            new PocketTooSmall(),
+            new LidMeets(),
+            new NoLongerTight(),
+            new StationFar(),
             new ScreenSchool());
 
     private CarryRules() {}

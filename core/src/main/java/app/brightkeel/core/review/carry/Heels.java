@@ -51,6 +51,6 @@ final class Heels implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         double side = line.get(FloatStage.STAGE).map(Afloat::sideKgM).orElse(0.0);
-        return CarryChanges.towards(line, -Math.signum(side));
+        return Stream.concat(CarryChanges.towards(line, -Math.signum(side)), BallastChanges.level(line));
     }
 }

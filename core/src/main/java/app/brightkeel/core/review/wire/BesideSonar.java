@@ -11,6 +11,7 @@ import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.route.Apart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,9 +19,6 @@ import java.util.stream.Stream;
 
 /** Power beside a transducer's lead shows as speckle: apart, crossing square, or twisted; common practice. */
 final class BesideSonar implements Rule {
-
-    /** Side by side over less than this is a crossing [m]; common practice, no source. */
-    private static final double CROSSING_M = 0.3;
 
     private static final double BESIDE = 0.1;
 
@@ -35,8 +33,8 @@ final class BesideSonar implements Rule {
         for (Beside beside : all(line.rig())) {
             boolean quiet = beside.segment.wire().twisted() && !Motors.feeds(line, beside.segment);
             worst.add(
-                    quiet || beside.metres <= CROSSING_M ? 1 : BESIDE,
-                    "{} lies beside the lead of the {} over {}: keep them a hand apart, or twist plus and minus.",
+                    quiet || beside.metres <= Apart.CROSSING_M ? 1 : BESIDE,
+                    "{} lies beside the lead of the {} over {}: nearer than 150 mm: keep them apart, or twist plus and minus.",
                     beside.segment.name(),
                     beside.sonar,
                     new Amount(beside.metres, Unit.METRE));
@@ -47,25 +45,25 @@ final class BesideSonar implements Rule {
     private record Beside(Segment segment, String sonar, double metres) {}
 
     private static List<Beside> all(Rig rig) {
+        Apart apart = new Apart(rig.craft());
         List<Beside> all = new ArrayList<>();
         for (Segment segment : rig.harness().segments()) {
             Optional<Run> power = rig.runOf(segment.id());
             rig.transducers().stream()
                     .filter(t -> power.isPresent())
                     .forEach(sonar -> rig.runOf(sonar.id())
-                            .ifPresent(run ->
-                                    all.add(new Beside(segment, sonar.name(), shared(rig, power.orElseThrow(), run)))));
+                            .ifPresent(run -> all.add(new Beside(
+                                    segment,
+                                    sonar.name(),
+                                    apart.besideM(legs(rig, run), legs(rig, power.orElseThrow()))))));
         }
         return all;
     }
 
-    private static double shared(Rig rig, Run one, Run other) {
-        return rig.craft().passages().stream()
-                .filter(passage ->
-                        one.legs().contains(passage.id()) && other.legs().contains(passage.id()))
-                .map(Passage::lengthM)
-                .mapToDouble(length -> length.isSet() ? length.value() : 0)
-                .sum();
+    private static List<Passage> legs(Rig rig, Run run) {
+        return run.legs().stream()
+                .map(leg -> rig.craft().passage(leg).orElseThrow())
+                .toList();
     }
 
     @Override
@@ -73,7 +71,7 @@ final class BesideSonar implements Rule {
         return WireSorts.twisted(
                 line,
                 all(line.entered()).stream()
-                        .filter(beside -> beside.metres > CROSSING_M)
+                        .filter(beside -> beside.metres > Apart.CROSSING_M)
                         .map(Beside::segment)
                         .distinct()
                         .toList());

@@ -1,0 +1,183 @@
+package app.brightkeel.core.demo;
+
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.Angler;
+import app.brightkeel.core.rig.BaseEdge;
+import app.brightkeel.core.rig.BoardPart;
+import app.brightkeel.core.rig.Boards;
+import app.brightkeel.core.rig.Charger;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.EnclosureKind;
+import app.brightkeel.core.rig.Ending;
+import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.FitOut;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Held;
+import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.Motion;
+import app.brightkeel.core.rig.Mount;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.NetworkPlan;
+import app.brightkeel.core.rig.Note;
+import app.brightkeel.core.rig.Outing;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PassThrough;
+import app.brightkeel.core.rig.PassThroughStock;
+import app.brightkeel.core.rig.Phase;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Season;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Use;
+import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.rig.WaterKind;
+import app.brightkeel.core.rig.Weights;
+import app.brightkeel.core.rig.Wire;
+import java.util.List;
+import java.util.Set;
+
+/** A pram on a canal by night: its battery lies on its side, a rail of its pod is longer than the board. */
+final class Reedling {
+
+    private Reedling() {}
+
+    static Rig rig() {
+        Device display =
+                DemoGear.device("display-7-in-chirp").with(d -> d.id("display").textM(Figure.measured(0.007)));
+        Pack pack = Pack.labelled("pack", "20 Ah flooded lead", Chemistry.FLOODED, Figure.rated(20))
+                .withMassKg(Figure.measured(6.3))
+                .withSize(DemoGear.size(0.187, 0.128, 0.170))
+                .withMaxDischargeA(Figure.rated(200))
+                .withEnding(Ending.of(Ending.Terminal.POST, Ending.Half.UNDECIDED));
+        Transducer transducer = DemoGear.transducer("chirp-16", "transducer")
+                .withMount(new Mount(MountKind.TRANSOM_BOARD, "transom", Figure.measured(0.02), Figure.UNSET));
+        return new Rig(
+                "Reedling, canal pram",
+                new Outing(
+                        Figure.chosen(12),
+                        Water.of(WaterKind.FRESH, Season.SUMMER, Motion.STILL, 1, 4)
+                                .with(water -> water.style(FishingStyle.VERTICAL)
+                                        .typicalM(Figure.chosen(2))
+                                        .slopeDeg(Figure.measured(25))
+                                        .fishM(Figure.chosen(0.15))
+                                        .waterC(Figure.measured(17))),
+                        List.of(new Phase(
+                                "night",
+                                "the night",
+                                Figure.chosen(7),
+                                List.of(new Use(display.id(), Figure.chosen(0.3), Figure.chosen(1)))))),
+                new Angler(Figure.measured(79), Figure.chosen(12)),
+                DemoGear.craft("pram-3-1"),
+                List.of(transducer),
+                List.of(display),
+                new Harness(List.of(pack), List.of(), List.of(lead(pack.id(), display.id()))),
+                List.of(
+                        Run.along(
+                                "sonar-run",
+                                transducer.id(),
+                                List.of("over-transom", "under-thwart", "floor-to-thwart")),
+                        Run.along("supply-run", "lead", List.of("under-thwart", "floor-to-thwart"))),
+                List.of(
+                        new Placement(display.id(), "thwart", true),
+                        new Placement(
+                                pack.id(),
+                                "floor-aft",
+                                true,
+                                Held.UNKNOWN.with(h -> h.how(Holding.SLOT)
+                                        .covered(true)
+                                        .toolFree(true)
+                                        .onSide(true)),
+                                Figure.measured(3))),
+                List.of(),
+                NetworkPlan.NONE,
+                List.of(),
+                List.of(new Charger(
+                        "charger",
+                        "lead charger",
+                        Chemistry.FLOODED,
+                        1,
+                        Figure.rated(4),
+                        pack.id(),
+                        "",
+                        false,
+                        Ending.of(Ending.Terminal.POST, Ending.Half.UNDECIDED))),
+                Schools.UNDECIDED,
+                Weights.EVEN,
+                new FitOut(List.of(), List.of(new PassThroughStock(PassThrough.GROMMET, 2)), List.of(pod()), boards()),
+                Set.of("transducer.blind-top"),
+                List.of(new Note("pod", "The slot was made for the old battery, which was lower.")));
+    }
+
+    private static Segment lead(String pack, String display) {
+        return new Segment(
+                "lead",
+                "supply lead",
+                pack,
+                display,
+                Wire.pair(new Gauge.Awg(16), Figure.measured(2.4)).withTwisted(true),
+                List.of(
+                        new Fitting.Fuse(
+                                "fuse",
+                                "main fuse",
+                                Figure.rated(3),
+                                Fitting.Form.BLADE,
+                                Figure.measured(0.10),
+                                Figure.UNSET),
+                        new Fitting.Switch("switch", "rocker switch", Figure.UNSET)),
+                Ending.of(Ending.Terminal.POST, Ending.Half.UNDECIDED),
+                Ending.UNKNOWN);
+    }
+
+    /** It stands on the floor at the transom and carries the board for the transducer. */
+    private static Enclosure pod() {
+        return new Enclosure(
+                "pod",
+                "transom pod",
+                EnclosureKind.POD,
+                "floor-aft",
+                DemoGear.size(0.30, 0.29, 0.24),
+                Figure.measured(2.1),
+                Figure.measured(0.018),
+                Figure.chosen(0.003),
+                Figure.measured(0.015),
+                List.of(),
+                List.of(new Exit(
+                        "pod-exit",
+                        "hole high in the front",
+                        BaseEdge.FRONT,
+                        Figure.measured(0.17),
+                        Figure.measured(0.0159),
+                        PassThrough.GROMMET,
+                        false)),
+                List.of(),
+                false,
+                true);
+    }
+
+    private static Boards boards() {
+        return new Boards(
+                Figure.rated(0.90),
+                Figure.rated(0.30),
+                Figure.rated(0.018),
+                Figure.UNSET,
+                List.of(
+                        part("pod-floor", "floor", 0.264, 0.254, 1),
+                        part("pod-side", "side", 0.300, 0.240, 2),
+                        part("pod-end", "end", 0.254, 0.222, 2),
+                        part("pod-lid", "lid", 0.320, 0.298, 1),
+                        part("pod-rail", "rail across the transom", 1.100, 0.080, 1),
+                        part("pod-hook", "hook over the transom", 0.290, 0.120, 1)));
+    }
+
+    private static BoardPart part(String id, String name, double lengthM, double wideM, int count) {
+        return new BoardPart(id, name, Figure.chosen(lengthM), Figure.chosen(wideM), count, false);
+    }
+}

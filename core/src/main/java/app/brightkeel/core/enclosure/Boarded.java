@@ -1,0 +1,94 @@
+package app.brightkeel.core.enclosure;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Source;
+import app.brightkeel.core.line.Stage;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.BoardPart;
+import app.brightkeel.core.rig.Boards;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The cut list of what is built of boards; nothing to cut is a list without boards. */
+public final class Boarded implements Stage<Boards, CutList> {
+
+    public static final Boarded STAGE = new Boarded();
+
+    private static final CutList NOTHING = new CutList(List.of(), List.of(), true, 0, 0);
+
+    private Boarded() {}
+
+    @Override
+    public String name() {
+        return "boards";
+    }
+
+    @Override
+    public Outcome<Boards> needs(Line line) {
+        Boards boards = line.rig().fitOut().boards();
+        List<String> missing = new ArrayList<>();
+        if (!boards.parts().isEmpty()) {
+            Outcome.want(missing, boards.stockLengthM(), "/fitOut/boards/stockLengthM");
+            Outcome.want(missing, boards.stockWideM(), "/fitOut/boards/stockWideM");
+            Outcome.want(missing, boards.thickM(), "/fitOut/boards/thickM");
+        }
+        for (int p = 0; p < boards.parts().size(); p++) {
+            Outcome.want(missing, boards.parts().get(p).lengthM(), "/fitOut/boards/parts/" + p + "/lengthM");
+            Outcome.want(missing, boards.parts().get(p).wideM(), "/fitOut/boards/parts/" + p + "/wideM");
+        }
+        return Outcome.unless(missing, () -> boards);
+    }
+
+    @Override
+    public CutList compute(Boards boards) {
+        return boards.parts().isEmpty() ? NOTHING : CutList.of(boards);
+    }
+
+    @Override
+    public Working working(Line line) {
+        Outcome<CutList> outcome = line.get(STAGE);
+        if (!outcome.isKnown()) {
+            return Working.missing("The cut list", outcome.missing());
+        }
+        Boards boards = line.rig().fitOut().boards();
+        Working.Builder told = Working.of(
+                        "The cut list",
+                        "Σ (part + cut) ≤ board + cut",
+                        Source.derived("parts one after another along each board"))
+                .figure("", "length of a board", boards.stockLengthM(), Unit.METRE, "/fitOut/boards/stockLengthM")
+                .figure("", "its width", boards.stockWideM(), Unit.MILLIMETRE, "/fitOut/boards/stockWideM")
+                .figure("", "its thickness", boards.thickM(), Unit.FINE_MILLIMETRE, "/fitOut/boards/thickM")
+                .figure("", "a cut", boards.kerfM(), Unit.FINE_MILLIMETRE, "/fitOut/boards/kerfM");
+        for (int p = 0; p < boards.parts().size(); p++) {
+            BoardPart part = boards.parts().get(p);
+            String at = "/fitOut/boards/parts/" + p + "/";
+            told.figure("", part.count() + " × " + part.name(), part.lengthM(), Unit.MILLIMETRE, at + "lengthM")
+                    .figure("", "wide", part.wideM(), Unit.MILLIMETRE, at + "wideM");
+        }
+        CutList list = outcome.value();
+        for (int b = 0; b < list.boards().size(); b++) {
+            CutList.Board board = list.boards().get(b);
+            told.remark(
+                    "Board {}: {}; {} left.",
+                    b + 1,
+                    String.join(
+                            ", ",
+                            board.pieces().stream().map(CutList.Piece::name).toList()),
+                    new Amount(board.leftM(), Unit.MILLIMETRE));
+        }
+        list.tooLarge().forEach(name -> told.remark("{} comes out of no board.", name));
+        told.remark(
+                list.exact()
+                        ? "No fewer boards can do: every other way was ruled out."
+                        : "The longest first, each where it first fits: fewer boards may do.");
+        told.remark("Parts that are marked in place are sawn over length and trimmed there. Pilot holes; small "
+                + "countersunk screws; assembled dry with screws half in, taken apart, then glued.");
+        double share = list.usedM2() + list.wasteM2() > 0 ? list.wasteM2() / (list.usedM2() + list.wasteM2()) : 0;
+        return told.step("", "waste, cuts included", share, Unit.PERCENT)
+                .result("", "boards", list.boards().size(), Unit.COUNT)
+                .done();
+    }
+}

@@ -1,0 +1,45 @@
+package app.brightkeel.core.layout;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Source;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import java.util.List;
+
+/** Tells what leaves the craft, what stays, and what that takes. */
+public final class TakeOffWorking {
+
+    private TakeOffWorking() {}
+
+    public static Working of(Line line) {
+        Rig rig = line.rig();
+        TakeOff off = TakeOff.of(rig);
+        Working.Builder told = Working.of(
+                "What comes off",
+                "Σ minutes",
+                Source.practice("by hand about 1 min, with a tool about 4, where nobody timed it"));
+        for (int p = 0; p < rig.places().size(); p++) {
+            Placement place = rig.places().get(p);
+            if (place.comesOff()) {
+                told.figure(
+                        "",
+                        Text.of("{}", rig.nameOfPoint(place.item())).plain(),
+                        place.offMin(),
+                        Unit.MINUTE,
+                        "/places/" + p + "/offMin");
+            }
+        }
+        list(told, "Unplugged first: {}.", off.freed());
+        list(told, "Stays aboard: {}.", off.stays());
+        return told.result("", "all of it", off.minMin(), Unit.MINUTE).done();
+    }
+
+    private static void list(Working.Builder told, String template, List<String> names) {
+        if (!names.isEmpty()) {
+            told.remark(template, String.join(", ", names));
+        }
+    }
+}

@@ -1,0 +1,96 @@
+package app.brightkeel.core.parts;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Opening;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.route.Hole;
+import app.brightkeel.core.route.HoleStage;
+import app.brightkeel.core.route.HolesWorking;
+import java.util.List;
+
+/** Every opening, there or to be drilled, with what passes it and what makes it tight. */
+public final class HoleList {
+
+    /**
+     * One opening.
+     *
+     * @param number  as in the picture
+     * @param part    what it goes through
+     * @param there   "there", or "drill"
+     * @param line    above or below the waterline
+     * @param clear   clear width, empty where nobody gave it
+     * @param cables  what passes
+     * @param first   what has to pass before it is closed, or is crimped on after
+     * @param closing what closes it, and the hole that wants
+     * @param sealing how it is made tight
+     * @param remark  whether it was tested, what it costs, whether a hand reaches behind
+     */
+    public record Row(
+            int number,
+            String name,
+            String part,
+            String there,
+            String line,
+            Text clear,
+            String cables,
+            Text first,
+            Text closing,
+            String sealing,
+            String remark) {}
+
+    private HoleList() {}
+
+    /** None where cables are not laid yet. */
+    public static List<Row> of(Line line) {
+        return line.get(HoleStage.STAGE).orElse(List.of()).stream()
+                .map(hole -> row(line, hole))
+                .toList();
+    }
+
+    private static Row row(Line line, Hole hole) {
+        return new Row(
+                hole.number(),
+                hole.name(),
+                hole.part(),
+                hole.there() ? "there" : "drill",
+                hole.below() ? "below" : "above",
+                hole.openingM() > 0 ? Text.of(hole.openingM(), Unit.FINE_MILLIMETRE) : Text.of(""),
+                String.join(", ", hole.cables()),
+                first(hole),
+                hole.buys()
+                        ? Text.of(
+                                "{}, hole of {}",
+                                hole.closedBy().words(),
+                                new Amount(hole.wantsM(), Unit.FINE_MILLIMETRE))
+                        : Text.of("stays open or has its own"),
+                HolesWorking.sealing(line.rig(), hole),
+                remark(line, hole));
+    }
+
+    private static Text first(Hole hole) {
+        String last = hole.crimpedLast().isEmpty() ? "" : "crimped after: " + String.join(", ", hole.crimpedLast());
+        if (hole.plugM() == 0) {
+            return Text.of("{}", last);
+        }
+        return Text.of(
+                last.isEmpty() ? "plug of {} first" : "plug of {} first; {}",
+                new Amount(hole.plugM(), Unit.MILLIMETRE),
+                last);
+    }
+
+    private static String remark(Line line, Hole hole) {
+        Opening opening =
+                line.rig().craft().passage(hole.id()).map(Passage::opening).orElse(Opening.UNKNOWN);
+        String tested = opening.tested() ? "tried for leaks" : "";
+        String costs = opening.costs().isEmpty() ? "" : "costs " + opening.costs();
+        String back = hole.closedBy().nut() ? opening.back().words() : "";
+        return String.join(
+                "; ",
+                List.of(tested, costs, back).stream()
+                        .filter(each -> !each.isEmpty())
+                        .toList());
+    }
+}

@@ -1,0 +1,112 @@
+package app.brightkeel.core.picture;
+
+import static app.brightkeel.core.picture.Drawing.at;
+
+import app.brightkeel.core.enclosure.Boarded;
+import app.brightkeel.core.enclosure.CutList;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.picture.Scene.Frame;
+import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.picture.Scene.Side;
+import app.brightkeel.core.picture.Scene.Twin;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Boards;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Boards with the parts to saw from them, one board under the other; what comes out of none stands below. */
+final class CutScene {
+
+    private static final double GAP = 0.35;
+    private static final double ROOM = 0.06;
+
+    private CutScene() {}
+
+    /** None where nothing is built of boards. */
+    static List<Outcome<Scene>> all(Line line) {
+        Boards boards = line.rig().fitOut().boards();
+        return boards.parts().isEmpty()
+                ? List.of()
+                : List.of(line.get(Boarded.STAGE).map(list -> scene(boards, list)));
+    }
+
+    private static Scene scene(Boards boards, CutList list) {
+        Drawing drawing = new Drawing();
+        double longM = boards.stockLengthM().value();
+        double wideM = boards.stockWideM().value();
+        double pitch = wideM * (1 + GAP);
+        List<List<Text>> rows = new ArrayList<>();
+        for (int b = 0; b < list.boards().size(); b++) {
+            CutList.Board board = list.boards().get(b);
+            double y = -b * pitch;
+            drawing.box(Role.GHOST, 0, y, longM, y + wideM)
+                    .note(
+                            Role.QUIET,
+                            at(0, y),
+                            Side.RIGHT,
+                            1.1,
+                            "board {}: {} left",
+                            b + 1,
+                            new Amount(board.leftM(), Unit.MILLIMETRE));
+            for (CutList.Piece piece : board.pieces()) {
+                piece(drawing, piece, y);
+                rows.add(List.of(
+                        Text.of("{}", b + 1),
+                        Text.of("{}", piece.name()),
+                        Text.of(piece.atM(), Unit.MILLIMETRE),
+                        Text.of(piece.lengthM(), Unit.MILLIMETRE),
+                        Text.of(piece.wideM(), Unit.MILLIMETRE)));
+            }
+        }
+        double foot = -Math.max(1, list.boards().size()) * pitch;
+        for (int i = 0; i < list.tooLarge().size(); i++) {
+            drawing.note(
+                    Role.MISSING,
+                    at(0, foot + wideM),
+                    Side.RIGHT,
+                    2.3 + i,
+                    "{} comes out of no board",
+                    list.tooLarge().get(i));
+        }
+        double used = list.usedM2() + list.wasteM2();
+        return new Scene(
+                Text.of("Parts on their boards"),
+                Text.of(
+                        list.exact()
+                                ? "{} of {} × {}, no fewer can do · {} waste"
+                                : "{} of {} × {}, fewer may do · {} waste",
+                        list.boards().size() == 1 ? "1 board" : list.boards().size() + " boards",
+                        new Amount(longM, Unit.METRE),
+                        new Amount(wideM, Unit.MILLIMETRE),
+                        new Amount(used > 0 ? list.wasteM2() / used : 0, Unit.PERCENT)),
+                Frame.ToScale.of(
+                        at(
+                                -ROOM * longM,
+                                foot + GAP * wideM - 0.1 * list.tooLarge().size()),
+                        at(longM * (1 + ROOM), wideM * (1 + ROOM))),
+                drawing.marks(),
+                new Twin(List.of("board", "part", "from its end", "long", "wide"), rows));
+    }
+
+    private static void piece(Drawing drawing, CutList.Piece piece, double y) {
+        drawing.box(Role.PART, piece.atM(), y, piece.atM() + piece.lengthM(), y + piece.wideM())
+                .note(
+                        Role.LABEL,
+                        at(piece.atM() + piece.lengthM() / 2, y + piece.wideM() / 2),
+                        Side.MIDDLE,
+                        -0.2,
+                        "{}",
+                        piece.name())
+                .note(
+                        Role.QUIET,
+                        at(piece.atM() + piece.lengthM() / 2, y + piece.wideM() / 2),
+                        Side.MIDDLE,
+                        0.9,
+                        "{} × {}",
+                        new Amount(piece.lengthM(), Unit.MILLIMETRE),
+                        new Amount(piece.wideM(), Unit.MILLIMETRE));
+    }
+}

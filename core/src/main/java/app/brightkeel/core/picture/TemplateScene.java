@@ -1,0 +1,189 @@
+package app.brightkeel.core.picture;
+
+import static app.brightkeel.core.picture.Drawing.at;
+
+import app.brightkeel.core.enclosure.Fit;
+import app.brightkeel.core.enclosure.FitStage;
+import app.brightkeel.core.enclosure.Foam;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.picture.Scene.Frame;
+import app.brightkeel.core.picture.Scene.Point;
+import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.picture.Scene.Side;
+import app.brightkeel.core.picture.Scene.Twin;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.route.Hole;
+import app.brightkeel.core.route.HoleStage;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Sheets to be laid on the part itself: holes to drill with their centres, pieces of foam; each with a bar to check by. */
+public final class TemplateScene {
+
+    /** A bar of this length stands on each sheet: who lays a rule on it sees whether the printer shrank it [m]. */
+    public static final double BAR_M = 0.050;
+
+    private static final double CELL_WIDE_M = 0.090;
+    private static final double CELL_TALL_M = 0.070;
+    private static final int COLUMNS = 2;
+    private static final int ROWS = 3;
+    private static final double MARGIN_M = 0.010;
+
+    /** The cross of a centre goes out over the circle by so much [m]. */
+    private static final double CROSS_M = 0.008;
+
+    private static final double FOOT_M = 0.016;
+
+    private TemplateScene() {}
+
+    /** All sheets of a rig; none where nothing is drilled and nothing filled with foam. */
+    public static List<Scene> all(Line line) {
+        List<Scene> all = new ArrayList<>();
+        List<Hole> holes = line.get(HoleStage.STAGE).orElse(List.of()).stream()
+                .filter(TemplateScene::drilled)
+                .toList();
+        for (int first = 0; first < holes.size(); first += COLUMNS * ROWS) {
+            all.add(drilling(holes.subList(first, Math.min(holes.size(), first + COLUMNS * ROWS))));
+        }
+        line.get(FitStage.STAGE).map(fits -> fits.all()).orElse(List.of()).forEach(fit -> foam(all, fit));
+        return all;
+    }
+
+    /** What is to be drilled, and what a box has to have: that is often drilled at the bench. */
+    private static boolean drilled(Hole hole) {
+        return hole.wantsM() > 0 && (!hole.there() || hole.part().startsWith("wall of the") && hole.buys());
+    }
+
+    private static Scene drilling(List<Hole> holes) {
+        Drawing drawing = new Drawing();
+        List<List<Text>> rows = new ArrayList<>();
+        for (int i = 0; i < holes.size(); i++) {
+            Hole hole = holes.get(i);
+            double x = MARGIN_M + (i % COLUMNS + 0.5) * CELL_WIDE_M;
+            double y = FOOT_M + (ROWS - i / COLUMNS - 0.5) * CELL_TALL_M;
+            hole(drawing, hole, at(x, y));
+            rows.add(List.of(
+                    Text.of("{}", hole.number()),
+                    Text.of("{}", hole.name()),
+                    Text.of(hole.wantsM(), Unit.FINE_MILLIMETRE)));
+        }
+        return sheet(
+                "Holes to drill",
+                drawing,
+                2 * MARGIN_M + COLUMNS * CELL_WIDE_M,
+                FOOT_M + ROWS * CELL_TALL_M,
+                new Twin(List.of("number", "hole", "drill"), rows));
+    }
+
+    private static void hole(Drawing drawing, Hole hole, Point middle) {
+        double radius = hole.wantsM() / 2;
+        double cross = radius + CROSS_M;
+        drawing.circle(Role.WANTED, middle, radius)
+                .path(Role.QUIET, 0.5, at(middle.x() - cross, middle.y()), at(middle.x() + cross, middle.y()))
+                .path(Role.QUIET, 0.5, at(middle.x(), middle.y() - cross), at(middle.x(), middle.y() + cross))
+                .note(
+                        Role.LABEL,
+                        at(middle.x(), middle.y() - cross),
+                        Side.MIDDLE,
+                        1,
+                        "{}: {}",
+                        hole.number(),
+                        new Amount(hole.wantsM(), Unit.FINE_MILLIMETRE))
+                .note(Role.QUIET, at(middle.x(), middle.y() - cross), Side.MIDDLE, 2, "{}", hole.name());
+    }
+
+    private static void foam(List<Scene> all, Fit fit) {
+        List<Foam> pieces = Foam.round(fit);
+        if (pieces.isEmpty()) {
+            return;
+        }
+        all.add(floor(fit));
+        for (Foam foam : pieces) {
+            Drawing drawing = new Drawing();
+            rectangle(drawing, MARGIN_M, FOOT_M, foam.longM(), foam.wideM());
+            drawing.note(
+                    Role.LABEL,
+                    at(MARGIN_M + foam.longM() / 2, FOOT_M + foam.wideM() / 2),
+                    Side.MIDDLE,
+                    0,
+                    "{} × {}, {} thick",
+                    foam.pieces(),
+                    foam.where(),
+                    new Amount(foam.thickM(), Unit.MILLIMETRE));
+            all.add(sheet(
+                    "Foam " + foam.where() + ", " + fit.place(),
+                    drawing,
+                    Math.max(foam.longM(), BAR_M) + 2 * MARGIN_M,
+                    FOOT_M + foam.wideM() + MARGIN_M,
+                    twin(foam)));
+        }
+    }
+
+    private static Twin twin(Foam foam) {
+        return new Twin(
+                List.of("piece", "long", "wide", "thick", "pieces"),
+                List.of(List.of(
+                        Text.of("{}", foam.where()),
+                        Text.of(foam.longM(), Unit.MILLIMETRE),
+                        Text.of(foam.wideM(), Unit.MILLIMETRE),
+                        Text.of(foam.thickM(), Unit.MILLIMETRE),
+                        Text.of("{}", foam.pieces()))));
+    }
+
+    /** The floor of the room with the battery on it: a plate to cut it out of. */
+    private static Scene floor(Fit fit) {
+        Drawing drawing = new Drawing();
+        double deep = fit.room().deepM();
+        double wide = fit.room().wideM();
+        rectangle(drawing, MARGIN_M, FOOT_M, deep, wide);
+        rectangle(
+                drawing,
+                MARGIN_M + fit.deepGapM() / 2,
+                FOOT_M + fit.wideGapM() / 2,
+                fit.turned().deepM(),
+                fit.turned().wideM());
+        drawing.note(Role.LABEL, at(MARGIN_M + deep / 2, FOOT_M + wide / 2), Side.MIDDLE, 0, "{}", fit.name());
+        return sheet(
+                "Foam plate round the battery, " + fit.place(),
+                drawing,
+                Math.max(deep, BAR_M) + 2 * MARGIN_M,
+                FOOT_M + wide + MARGIN_M,
+                new Twin(
+                        List.of("what", "fore and aft", "athwart"),
+                        List.of(
+                                List.of(
+                                        Text.of("room"),
+                                        Text.of(deep, Unit.MILLIMETRE),
+                                        Text.of(wide, Unit.MILLIMETRE)),
+                                List.of(
+                                        Text.of("cut out"),
+                                        Text.of(fit.turned().deepM(), Unit.MILLIMETRE),
+                                        Text.of(fit.turned().wideM(), Unit.MILLIMETRE)))));
+    }
+
+    private static void rectangle(Drawing drawing, double x, double y, double longM, double wideM) {
+        drawing.path(Role.WANTED, 1, at(x, y), at(x + longM, y), at(x + longM, y + wideM), at(x, y + wideM), at(x, y));
+    }
+
+    private static Scene sheet(String title, Drawing drawing, double wideM, double tallM, Twin twin) {
+        double y = FOOT_M / 2;
+        drawing.path(Role.WANTED, 1, at(MARGIN_M, y), at(MARGIN_M + BAR_M, y))
+                .path(Role.WANTED, 1, at(MARGIN_M, y - 0.002), at(MARGIN_M, y + 0.002))
+                .path(Role.WANTED, 1, at(MARGIN_M + BAR_M, y - 0.002), at(MARGIN_M + BAR_M, y + 0.002))
+                .note(
+                        Role.QUIET,
+                        at(MARGIN_M + BAR_M, y),
+                        Side.RIGHT,
+                        0.3,
+                        "  {}: check it with a rule",
+                        new Amount(BAR_M, Unit.MILLIMETRE));
+        return new Scene(
+                Text.of("{}", title),
+                Text.of("Full size: print at 100 %"),
+                new Frame.ToScale(at(0, 0), at(wideM, tallM), MARGIN_M),
+                drawing.marks(),
+                twin);
+    }
+}

@@ -1,0 +1,56 @@
+package app.brightkeel.core.review.cable;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.route.Coil;
+import app.brightkeel.core.route.RouteStage;
+import java.util.stream.Stream;
+
+/** What is left over of a lead is coiled at a dry place, away from the supply. */
+final class CoilLiesBadly implements Rule {
+
+    private static final double BAD = 0.1;
+
+    @Override
+    public Head head() {
+        return new Head("cable.coil", Link.CABLE, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Rig rig = line.rig();
+        if (rig.craft().kind().onIce()) {
+            return SILENT;
+        }
+        return Worst.of(line.get(RouteStage.STAGE).map(routes -> Coil.of(rig, routes)), (worst, coil) -> {
+            Amount length = new Amount(coil.lengthM(), Unit.METRE);
+            if (coil.at().isEmpty()) {
+                worst.add(
+                        BAD,
+                        "{} of the {} are left over, and no dry place on its way takes the coil.",
+                        length,
+                        coil.laid().name());
+            } else {
+                worst.add(
+                        coil.well() ? 1 : BAD,
+                        coil.dry()
+                                ? "{} of the {} are coiled at the {}, where a supply wire passes."
+                                : "{} of the {} are coiled at the {}, where it gets wet.",
+                        length,
+                        coil.laid().name(),
+                        coil.at().get().name());
+            }
+        });
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return Stream.concat(LooseEnds.coiled(line), CableChanges.soundWays(line));
+    }
+}

@@ -1,0 +1,44 @@
+package app.brightkeel.core.review.cable;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.PassThrough;
+import app.brightkeel.core.rig.Stuff;
+import java.util.stream.Stream;
+
+/** A hole through a wall has something round the cable, or it chafes and lets water in. */
+final class HoleLeftOpen implements Rule {
+
+    private static final double BARE = 0.1;
+
+    @Override
+    public Head head() {
+        return new Head("cable.hole-left-open", Link.CABLE, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
+            boolean cut = line.rig()
+                            .craft()
+                            .passage(hole.id())
+                            .filter(passage -> !passage.way().drills())
+                            .isEmpty()
+                    || hole.stuff() == Stuff.METAL;
+            if (cut) {
+                worst.add(
+                        hole.closedBy() == PassThrough.NONE ? BARE : 1,
+                        "Nothing closes the {} round its cables: it chafes, and water comes in.",
+                        hole.name());
+            }
+        });
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return HoleChanges.closed(line);
+    }
+}

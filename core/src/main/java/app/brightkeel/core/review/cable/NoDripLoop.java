@@ -1,0 +1,52 @@
+package app.brightkeel.core.review.cable;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Way;
+import app.brightkeel.core.route.RouteStage;
+import app.brightkeel.core.route.Routes;
+import java.util.stream.Stream;
+
+/** Water runs along a cable: it hangs in a loop before it goes over a hatch lip. */
+final class NoDripLoop implements Rule {
+
+    /** Common practice, no source [m]. */
+    static final double LEAST_M = 0.10;
+
+    @Override
+    public Head head() {
+        return new Head("cable.drip-loop", Link.CABLE, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        if (line.rig().craft().kind().onIce()) {
+            return SILENT;
+        }
+        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
+            double loop = line.rig().runOf(laid.carries()).orElseThrow().dripM().value();
+            for (Passage leg : laid.legs()) {
+                if (leg.way() == Way.HATCH_LIP) {
+                    worst.add(
+                            loop < LEAST_M ? COMFORTABLE * loop / LEAST_M : 1,
+                            "The {} goes over the {} with a drip loop of {}; {} keep it dry by gravity.",
+                            laid.name(),
+                            leg.name(),
+                            new Amount(loop, Unit.METRE),
+                            new Amount(LEAST_M, Unit.METRE));
+                }
+            }
+        });
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return LooseEnds.drips(line);
+    }
+}

@@ -1,0 +1,110 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.BoardPart;
+import app.brightkeel.core.rig.Boards;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Changes of parts that come out of no board. */
+final class BoardChanges {
+
+    /** Lengths and widths boards are sold in [m]; common practice, no source. */
+    private static final double[] LENGTHS_M = {0.6, 0.9, 1.2, 1.8, 2.0, 2.4, 3.0};
+
+    private static final double[] WIDTHS_M = {0.10, 0.15, 0.20, 0.25, 0.30, 0.40, 0.60};
+
+    /** By how much two halves lie over each other [m]; common practice, no source. */
+    private static final double LAP_M = 0.10;
+
+    /** A part stands at most so often in a list. */
+    private static final int MOST_ALIKE = 12;
+
+    private BoardChanges() {}
+
+    /** Turned, spliced, or out of a larger board. */
+    static Stream<Change> fitting(Line line) {
+        Rig rig = line.entered();
+        Boards boards = rig.fitOut().boards();
+        return Stream.of(
+                        boards.parts().stream().map(part -> turned(rig, part)),
+                        boards.parts().stream()
+                                .filter(part -> tooLong(boards, part) && 2 * part.count() <= MOST_ALIKE)
+                                .map(part -> spliced(rig, part)),
+                        larger(rig))
+                .flatMap(changes -> changes);
+    }
+
+    private static boolean tooLong(Boards boards, BoardPart part) {
+        return part.lengthM().isSet()
+                && boards.stockLengthM().isSet()
+                && part.lengthM().value() > boards.stockLengthM().value();
+    }
+
+    private static Change turned(Rig rig, BoardPart part) {
+        return change(
+                rig,
+                "carry.turn-part." + part.id(),
+                Text.of("Turn the {}: its grain runs the other way", part.name()),
+                Effort.SETTING,
+                with(rig.fitOut().boards(), part, List.of(part.withTurns(true))));
+    }
+
+    private static Change spliced(Rig rig, BoardPart part) {
+        double half = (part.lengthM().value() + LAP_M) / 2;
+        BoardPart one = part.with(p -> p.lengthM(Figure.chosen(Math.round(half * 1000) / 1000.0))
+                .count(2 * part.count())
+                .name(Checks.fitted("half of the " + part.name())));
+        return change(
+                rig,
+                "carry.splice-part." + part.id(),
+                Text.of("Splice the {} of two, {} over each other", part.name(), new Amount(LAP_M, Unit.MILLIMETRE)),
+                Effort.MOVE,
+                with(rig.fitOut().boards(), part, List.of(one)));
+    }
+
+    private static Boards with(Boards boards, BoardPart part, List<BoardPart> instead) {
+        return boards.withParts(boards.parts().stream()
+                .flatMap(each -> each.id().equals(part.id()) ? instead.stream() : Stream.of(each))
+                .toList());
+    }
+
+    private static Stream<Change> larger(Rig rig) {
+        Boards boards = rig.fitOut().boards();
+        List<Change> all = new ArrayList<>();
+        for (double length : LENGTHS_M) {
+            for (double wide : WIDTHS_M) {
+                boolean more = boards.stockLengthM().isSet()
+                        && boards.stockWideM().isSet()
+                        && length >= boards.stockLengthM().value()
+                        && wide >= boards.stockWideM().value();
+                if (more) {
+                    all.add(change(
+                            rig,
+                            "carry.board-of." + Math.round(length * 1000) + "x" + Math.round(wide * 1000),
+                            Text.of(
+                                    "Boards of {} × {}",
+                                    new Amount(length, Unit.METRE),
+                                    new Amount(wide, Unit.MILLIMETRE)),
+                            Effort.BUY,
+                            boards.with(
+                                    b -> b.stockLengthM(Figure.chosen(length)).stockWideM(Figure.chosen(wide)))));
+                }
+            }
+        }
+        return all.stream();
+    }
+
+    private static Change change(Rig rig, String id, Text label, Effort effort, Boards boards) {
+        return new Change(id, label, effort, rig.withFitOut(rig.fitOut().withBoards(boards)));
+    }
+}

@@ -1,0 +1,77 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Held;
+import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import java.util.stream.Stream;
+
+/** A battery stays where it is put: strapped or walled in, its terminals covered, out of the bilge. */
+final class HeldBadly implements Rule {
+
+    /** Over where bilge water stands; common practice, no source [m]. */
+    static final double OVER_M = 0.03;
+
+    /** Anchors of a strap that keep a pack from turning. */
+    static final int ANCHORS = 2;
+
+    private static final double LOOSE = 0.05;
+    private static final double BARE = 0.08;
+
+    @Override
+    public Head head() {
+        return new Head("carry.held-badly", Link.CARRY, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        Rig rig = line.rig();
+        for (Pack pack : rig.harness().packs()) {
+            Placement place = rig.placeOf(pack.id()).orElse(null);
+            if (place != null && place.held().how() != Holding.UNDECIDED) {
+                add(worst, rig, pack, place);
+            }
+        }
+        return worst.judgement();
+    }
+
+    private static void add(Worst worst, Rig rig, Pack pack, Placement place) {
+        Held held = place.held();
+        boolean still = held.how().walls() || held.blocked() || held.anchors() >= ANCHORS;
+        worst.add(
+                still ? 1 : LOOSE,
+                "{} is {}, and nothing keeps it from turning or sliding.",
+                pack.name(),
+                held.how().words());
+        if (held.how() == Holding.BARE) {
+            worst.add(
+                    held.covered() ? 1 : BARE,
+                    "{} is {} with its terminals open: covered, and looked at for corrosion.",
+                    pack.name(),
+                    held.how().words());
+            boolean dry =
+                    rig.craft().station(place.station()).orElseThrow().spot().takesPack()
+                            && rig.fitOut().boxAt(place.station()).isPresent();
+            worst.add(
+                    dry || held.overM().isSet() && held.overM().value() >= OVER_M ? 1 : BARE,
+                    "{} is {}: it stands {} over the bilge water, or in a dry bag.",
+                    pack.name(),
+                    held.how().words(),
+                    new Amount(OVER_M, Unit.MILLIMETRE));
+        }
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return HoldingChanges.held(line);
+    }
+}

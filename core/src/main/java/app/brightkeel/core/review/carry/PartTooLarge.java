@@ -1,0 +1,57 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.enclosure.Boarded;
+import app.brightkeel.core.enclosure.CutList;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.BoardPart;
+import app.brightkeel.core.rig.Boards;
+import java.util.stream.Stream;
+
+/** Every part comes out of a board. */
+final class PartTooLarge implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("carry.part-too-large", Link.CARRY, Force.PHYSICS);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Outcome<CutList> list = line.get(Boarded.STAGE);
+        Boards boards = line.rig().fitOut().boards();
+        if (!list.isKnown() || boards.parts().isEmpty()) {
+            return SILENT;
+        }
+        Worst worst = new Worst();
+        for (BoardPart part : boards.parts()) {
+            double length = part.lengthM().value();
+            double wide = part.wideM().value();
+            boolean fits =
+                    CutList.comesOut(boards, length, wide) || part.turns() && CutList.comesOut(boards, wide, length);
+            double over = Math.max(
+                    length - boards.stockLengthM().value(),
+                    wide - boards.stockWideM().value());
+            worst.add(
+                    fits ? 1 : -Math.max(over, 0.001) / length,
+                    "The {} is {} × {}, and comes out of no board of {} × {}.",
+                    part.name(),
+                    new Amount(length, Unit.MILLIMETRE),
+                    new Amount(wide, Unit.MILLIMETRE),
+                    new Amount(boards.stockLengthM().value(), Unit.METRE),
+                    new Amount(boards.stockWideM().value(), Unit.MILLIMETRE));
+        }
+        return worst.judgement();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return BoardChanges.fitting(line);
+    }
+}

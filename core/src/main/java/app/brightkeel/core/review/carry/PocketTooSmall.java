@@ -1,0 +1,78 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Pocket;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Size;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** What a pocket is for goes into it, turned any way; a battery with free acid has its own rule. */
+final class PocketTooSmall implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("carry.pocket-too-small", Link.CARRY, Force.PHYSICS);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Worst worst = new Worst();
+        Rig rig = line.rig();
+        for (Enclosure box : rig.fitOut().boxes()) {
+            for (Pocket pocket : box.pockets()) {
+                sizeOf(rig, pocket.holds())
+                        .filter(size -> pocket.inside().known())
+                        .ifPresent(size -> add(worst, box, pocket, size));
+            }
+        }
+        return worst.judgement();
+    }
+
+    private static void add(Worst worst, Enclosure box, Pocket pocket, Size size) {
+        double gap = gapM(size, pocket.inside());
+        worst.add(
+                gap < 0 ? gap / pocket.inside().tallM().value() : 1,
+                "What belongs into the {} of the {} is {} too large for it.",
+                pocket.name(),
+                box.name(),
+                new Amount(Math.abs(gap), Unit.MILLIMETRE));
+    }
+
+    /** Least gap, shortest side beside shortest and so on [m]. */
+    private static double gapM(Size thing, Size room) {
+        double[] sides = sorted(thing);
+        double[] walls = sorted(room);
+        return Math.min(walls[0] - sides[0], Math.min(walls[1] - sides[1], walls[2] - sides[2]));
+    }
+
+    private static double[] sorted(Size size) {
+        double[] all = {size.deepM().value(), size.wideM().value(), size.tallM().value()};
+        Arrays.sort(all);
+        return all;
+    }
+
+    private static Optional<Size> sizeOf(Rig rig, String id) {
+        Stream<Size> devices =
+                rig.devices().stream().filter(device -> device.id().equals(id)).map(Device::size);
+        Stream<Size> packs = rig.harness().packs().stream()
+                .filter(pack -> pack.id().equals(id))
+                .map(Pack::size);
+        return Stream.concat(devices, packs).filter(Size::known).findFirst();
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return BoxChanges.emptied(line);
+    }
+}

@@ -1,0 +1,24 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * A cable between two devices that carries no sonar and no supply: of a network, a keypad, a live module.
+ *
+ * @param from    id of a device, and {@code to} of another
+ * @param lengthM as bought, 0.1 to 50 [m]; bought to length, so never assumed
+ * @param plugM   largest width of its plug, 0.003 to 0.1 [m]; never assumed
+ */
+@RecordBuilder
+public record DataLead(String id, String name, String from, String to, Figure lengthM, Figure plugM)
+        implements DataLeadBuilder.With {
+    public DataLead {
+        Checks.id("id", id);
+        Checks.name("name", name);
+        Checks.id("from", from);
+        Checks.id("to", to);
+        Figure.within("lengthM", lengthM, 0.1, 50, "m");
+        Figure.within("plugM", plugM, 0.003, 0.1, "m");
+    }
+}

@@ -1,0 +1,57 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/**
+ * What is built round the rig so that it sits, stays level and lets its cables through.
+ *
+ * @param ballast      weights for the balance, each id once
+ * @param passThroughs that lie at home, each sort once
+ * @param boxes        what things travel in, at most one at a station
+ * @param boards       what is built of boards
+ */
+@RecordBuilder
+public record FitOut(List<Ballast> ballast, List<PassThroughStock> passThroughs, List<Enclosure> boxes, Boards boards)
+        implements FitOutBuilder.With {
+
+    public static final FitOut NONE = new FitOut(List.of(), List.of(), List.of(), Boards.NONE);
+
+    private static final int MOST_BALLAST = 12;
+    private static final int MOST_BOXES = 12;
+
+    public FitOut {
+        ballast = Checks.atMost("ballast", MOST_BALLAST, ballast);
+        passThroughs = Checks.atMost("passThroughs", PassThrough.values().length, passThroughs);
+        boxes = Checks.atMost("boxes", MOST_BOXES, boxes);
+        Checks.distinct(
+                "passThroughs",
+                passThroughs.stream().map(stock -> stock.fitting().name()).toList());
+        Checks.distinct("boxes", boxes.stream().map(Enclosure::station).toList());
+    }
+
+    /** The box that stands at a station, if there is one. */
+    public Optional<Enclosure> boxAt(String station) {
+        for (Enclosure box : boxes) {
+            if (box.station().equals(station)) {
+                return Optional.of(box);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Ids of weights, boxes, their ribs, exits and pockets, and parts of boards. */
+    void forEachId(Consumer<String> visitor) {
+        ballast.forEach(weight -> visitor.accept(weight.id()));
+        for (Enclosure box : boxes) {
+            visitor.accept(box.id());
+            box.ribs().forEach(rib -> visitor.accept(rib.id()));
+            box.exits().forEach(exit -> visitor.accept(exit.id()));
+            box.pockets().forEach(pocket -> visitor.accept(pocket.id()));
+        }
+        boards.parts().forEach(part -> visitor.accept(part.id()));
+    }
+}

@@ -1,0 +1,27 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * How a battery is kept where it is.
+ *
+ * @param anchors  strap anchors that hold it, 0 to 12
+ * @param blocked  whether something stops it from turning or sliding
+ * @param covered  whether its terminals are covered
+ * @param overM    above where bilge water stands, 0 to 1 [m]
+ * @param toolFree whether it comes out without a tool
+ * @param onSide   whether it lies on its side
+ */
+@RecordBuilder
+public record Held(
+        Holding how, int anchors, boolean blocked, boolean covered, Figure overM, boolean toolFree, boolean onSide)
+        implements HeldBuilder.With {
+
+    public static final Held UNKNOWN = new Held(Holding.UNDECIDED, 0, false, false, Figure.UNSET, false, false);
+
+    public Held {
+        Checks.within("anchors", anchors, 0, 12, "strap anchors");
+        Figure.within("overM", overM, 0, 1, "m");
+    }
+}

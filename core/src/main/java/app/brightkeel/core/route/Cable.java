@@ -1,0 +1,135 @@
+package app.brightkeel.core.route;
+
+import app.brightkeel.core.rig.DataLead;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A cable that may have to find its way through the craft.
+ *
+ * @param id        of the transducer, segment or data lead
+ * @param start     id of the station it begins at, "" where that is not said
+ * @param end       id of the station it has to reach, "" where that is not said
+ * @param suppliedM what there is of it, extension included [m]
+ * @param lengthAt  pointer of its length
+ * @param plugM     largest width of a plug that cannot be taken off; unset where nobody gave it
+ * @param plugAt    pointer of that width; "" for a wire, whose ends are crimped on last
+ * @param twisted   whether a supply wire is twisted, and so quiet
+ */
+public record Cable(
+        String id,
+        Sort sort,
+        String name,
+        String start,
+        String end,
+        Figure suppliedM,
+        String lengthAt,
+        Figure plugM,
+        String plugAt,
+        boolean twisted) {
+
+    /** What a cable carries. */
+    public enum Sort {
+        SONAR,
+        POWER,
+        DATA
+    }
+
+    /** Every cable of a rig: transducers' leads, supply wires, data leads, in this order. */
+    public static List<Cable> all(Rig rig) {
+        List<Cable> all = new ArrayList<>();
+        for (int t = 0; t < rig.transducers().size(); t++) {
+            all.add(lead(rig, t));
+        }
+        for (int s = 0; s < rig.harness().segments().size(); s++) {
+            all.add(wire(rig, s));
+        }
+        for (int d = 0; d < rig.network().leads().size(); d++) {
+            all.add(data(rig, d));
+        }
+        return all;
+    }
+
+    /** The one of a transducer, segment or data lead, if there is such a part. */
+    public static Optional<Cable> of(Rig rig, String id) {
+        for (int t = 0; t < rig.transducers().size(); t++) {
+            if (rig.transducers().get(t).id().equals(id)) {
+                return Optional.of(lead(rig, t));
+            }
+        }
+        for (int s = 0; s < rig.harness().segments().size(); s++) {
+            if (rig.harness().segments().get(s).id().equals(id)) {
+                return Optional.of(wire(rig, s));
+            }
+        }
+        for (int d = 0; d < rig.network().leads().size(); d++) {
+            if (rig.network().leads().get(d).id().equals(id)) {
+                return Optional.of(data(rig, d));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Cable lead(Rig rig, int t) {
+        Transducer transducer = rig.transducers().get(t);
+        Figure length = transducer.lead().lengthM();
+        return new Cable(
+                transducer.id(),
+                Sort.SONAR,
+                "lead of the " + transducer.name(),
+                transducer.mount().station(),
+                rig.displayOf(transducer)
+                        .map(display -> rig.stationOf(display.id()))
+                        .orElse(""),
+                length.isSet() ? new Figure.Given(transducer.lead().totalM(), length.basis()) : length,
+                Pointer.transducer(t, "lead/lengthM"),
+                transducer.lead().plugM(),
+                Pointer.transducer(t, "lead/plugM"),
+                false);
+    }
+
+    private static Cable wire(Rig rig, int s) {
+        Segment segment = rig.harness().segments().get(s);
+        return new Cable(
+                segment.id(),
+                Sort.POWER,
+                segment.name(),
+                rig.stationOf(segment.from()),
+                rig.stationOf(segment.to()),
+                segment.wire().lengthM(),
+                Pointer.segment(s, "wire/lengthM"),
+                Figure.UNSET,
+                "",
+                segment.wire().twisted());
+    }
+
+    private static Cable data(Rig rig, int d) {
+        DataLead lead = rig.network().leads().get(d);
+        return new Cable(
+                lead.id(),
+                Sort.DATA,
+                lead.name(),
+                rig.stationOf(lead.from()),
+                rig.stationOf(lead.to()),
+                lead.lengthM(),
+                "/network/leads/" + d + "/lengthM",
+                lead.plugM(),
+                "/network/leads/" + d + "/plugM",
+                false);
+    }
+
+    public boolean sonar() {
+        return sort == Sort.SONAR;
+    }
+
+    /** Whether it runs from one place of the craft to another, both said. */
+    public boolean crosses() {
+        return !start.isEmpty() && !end.isEmpty() && !start.equals(end);
+    }
+}

@@ -1,0 +1,53 @@
+package app.brightkeel.core.route;
+
+import app.brightkeel.core.rig.BackReach;
+import app.brightkeel.core.rig.PassThrough;
+import app.brightkeel.core.rig.Stuff;
+import java.util.List;
+
+/**
+ * One line of the table of holes.
+ *
+ * @param number     as in the picture, from 1
+ * @param id         of the passage, or of the exit of a box
+ * @param name       of it
+ * @param part       what it goes through, in plain words
+ * @param there      whether it is there already
+ * @param below      whether it lies below the waterline
+ * @param openingM   clear width [m]; 0 where nobody gave it
+ * @param cables     names of what passes
+ * @param circleM    circle round all of them [m]
+ * @param plugM      widest plug that has to pass [m]; 0 where none has to
+ * @param crimpedLast names of wires whose ends are crimped on once they are through
+ * @param closedBy   what closes it: as decided, or what fits best
+ * @param decided    whether a person decided that
+ * @param wantsM     hole to drill for it [m]
+ */
+public record Hole(
+        int number,
+        String id,
+        String name,
+        String part,
+        boolean there,
+        boolean below,
+        double openingM,
+        List<String> cables,
+        double circleM,
+        double plugM,
+        List<String> crimpedLast,
+        PassThrough closedBy,
+        boolean decided,
+        double wantsM,
+        Stuff stuff,
+        BackReach back) {
+
+    public Hole {
+        cables = List.copyOf(cables);
+        crimpedLast = List.copyOf(crimpedLast);
+    }
+
+    /** Whether something is bought to close it. */
+    public boolean buys() {
+        return closedBy.bought() && (!there || decided);
+    }
+}

@@ -1,0 +1,191 @@
+package app.brightkeel.core.route;
+
+import app.brightkeel.core.rig.BackReach;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.CraftKind;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.FitOut;
+import app.brightkeel.core.rig.Opening;
+import app.brightkeel.core.rig.PassThrough;
+import app.brightkeel.core.rig.PassThroughStock;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Stuff;
+import app.brightkeel.core.rig.Way;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Every opening that cables go through, there or to be drilled, once each: those of the craft in its order, then exits
+ * of boxes.
+ */
+public final class HoleSchedule {
+
+    /** Steps in which holes are drilled [m]. */
+    private static final double DRILL_STEP_M = 0.001;
+
+    private HoleSchedule() {}
+
+    static List<Hole> of(Craft craft, FitOut fitOut, Routes routes) {
+        List<Hole> all = new ArrayList<>();
+        for (Passage passage : craft.passages()) {
+            List<Laid> through = routes.all().stream()
+                    .filter(laid -> laid.legs().contains(passage))
+                    .toList();
+            if (passage.way().opening() && !through.isEmpty()) {
+                all.add(passage(all.size() + 1, craft, passage, through));
+            }
+        }
+        for (Enclosure box : fitOut.boxes()) {
+            for (Exit exit : box.exits()) {
+                all.add(exit(all.size() + 1, box, exit, leaving(routes, box)));
+            }
+        }
+        return all;
+    }
+
+    private static List<Laid> leaving(Routes routes, Enclosure box) {
+        return routes.all().stream()
+                .filter(laid -> laid.start().equals(box.station()) || laid.end().equals(box.station()))
+                .toList();
+    }
+
+    private static Hole passage(int number, Craft craft, Passage passage, List<Laid> through) {
+        Opening opening = passage.opening();
+        boolean decided = opening.closedBy() != PassThrough.UNDECIDED;
+        boolean there = !passage.way().drills();
+        double circle = circleM(through);
+        double plug = plugM(through);
+        PassThrough closing = decided ? opening.closedBy() : usual(passage.way(), through.size(), plug, circle);
+        return new Hole(
+                number,
+                passage.id(),
+                passage.name(),
+                part(passage.way()),
+                there,
+                passage.belowWaterline(),
+                passage.openingM().isSet() ? passage.openingM().value() : 0,
+                names(through),
+                circle,
+                closing.plugPasses() ? plug : 0,
+                crimpedLast(through),
+                closing,
+                decided,
+                wantsM(closing, plug, circle),
+                stuff(craft.kind(), opening),
+                opening.back());
+    }
+
+    private static Hole exit(int number, Enclosure box, Exit exit, List<Laid> through) {
+        boolean decided = exit.closedBy() != PassThrough.UNDECIDED;
+        double circle = through.isEmpty() ? 0 : circleM(through);
+        double plug = plugM(through);
+        PassThrough closing = decided ? exit.closedBy() : usual(Way.NEW_HOLE, through.size(), plug, circle);
+        return new Hole(
+                number,
+                exit.id(),
+                exit.name(),
+                "wall of the " + box.name(),
+                exit.openingM().isSet(),
+                false,
+                exit.openingM().isSet() ? exit.openingM().value() : 0,
+                names(through),
+                circle,
+                closing.plugPasses() ? plug : 0,
+                crimpedLast(through),
+                closing,
+                decided,
+                wantsM(closing, plug, circle),
+                Stuff.UNDECIDED,
+                BackReach.REACHED);
+    }
+
+    private static List<String> names(List<Laid> through) {
+        return through.stream().map(Laid::name).toList();
+    }
+
+    private static List<String> crimpedLast(List<Laid> through) {
+        return through.stream()
+                .filter(laid -> laid.sort() == Cable.Sort.POWER)
+                .map(Laid::name)
+                .toList();
+    }
+
+    /** Round unequal cables the circle round as many of the thickest: on the safe side. */
+    private static double circleM(List<Laid> through) {
+        return Packing.factor(through.size())
+                * through.stream().mapToDouble(Laid::cableM).max().orElseThrow();
+    }
+
+    private static double plugM(List<Laid> through) {
+        return through.stream()
+                .flatMap(laid -> laid.plugM().stream())
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElse(0);
+    }
+
+    private static String part(Way way) {
+        return switch (way) {
+            case FITTING, NEW_HOLE -> "deck";
+            case HATCH_LIP -> "lip of the hatch";
+            case SCUPPER -> "scupper";
+            case TUBE_WALL -> "wall of the rod-holder tube";
+            case HATCH_COVER -> "cover of the hatch";
+            case OPEN_DECK, INSIDE -> "nothing";
+        };
+    }
+
+    /** What closes an opening best where nobody decided: a hatch lip or scupper stays open. */
+    static PassThrough usual(Way way, int cables, double plugM, double circleM) {
+        if (way == Way.HATCH_LIP || way == Way.SCUPPER) {
+            return PassThrough.NONE;
+        }
+        double passes = Math.max(plugM, circleM);
+        if (passes <= PassThrough.GROMMET.holeM()) {
+            return PassThrough.GROMMET;
+        }
+        if (plugM <= PassThrough.CABLE_FITTING.holeM() && cables <= PassThrough.DOUBLE_FITTING.cables()) {
+            return cables == 1 ? PassThrough.CABLE_FITTING : PassThrough.DOUBLE_FITTING;
+        }
+        return PassThrough.SPLIT_GROMMET;
+    }
+
+    /**
+     * Hole for a closing [m]: its body's, or just over what passes, to the next millimetre. A split grommet closes round
+     * cables whose plug went through before it.
+     */
+    static double wantsM(PassThrough closing, double plugM, double circleM) {
+        double passes = Math.max(circleM, closing == PassThrough.PANEL_PLUG ? 0 : plugM);
+        double rounded = Math.ceil(passes / DRILL_STEP_M - 1e-6) * DRILL_STEP_M;
+        return Math.max(closing.holeM(), rounded);
+    }
+
+    private static Stuff stuff(CraftKind kind, Opening opening) {
+        if (opening.stuff() != Stuff.UNDECIDED) {
+            return opening.stuff();
+        }
+        return switch (kind) {
+            case SIT_ON_TOP, PEDAL_KAYAK, MOTOR_KAYAK, SIT_INSIDE -> Stuff.POLYETHYLENE;
+            case INFLATABLE -> Stuff.FABRIC;
+            default -> Stuff.UNDECIDED;
+        };
+    }
+
+    /** Pass-throughs to be bought or to have, by sort. */
+    public static Map<PassThrough, Integer> needed(List<Hole> holes) {
+        Map<PassThrough, Integer> needed = new EnumMap<>(PassThrough.class);
+        holes.stream().filter(Hole::buys).forEach(hole -> needed.merge(hole.closedBy(), 1, Integer::sum));
+        return needed;
+    }
+
+    /** How many of a sort lie at home. */
+    public static int onHand(FitOut fitOut, PassThrough sort) {
+        return fitOut.passThroughs().stream()
+                .filter(stock -> stock.fitting() == sort)
+                .mapToInt(PassThroughStock::count)
+                .sum();
+    }
+}

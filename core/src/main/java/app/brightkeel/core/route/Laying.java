@@ -1,0 +1,45 @@
+package app.brightkeel.core.route;
+
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Zone;
+
+/**
+ * All cables of a rig on their ways, in five numbers.
+ *
+ * @param metres    of cable, loops included
+ * @param holes     to drill
+ * @param crossings of what moves or has to stay clear
+ * @param besideM   most of a transducer's lead beside an untwisted supply wire [m]
+ * @param spareM    of the tightest [m]
+ */
+public record Laying(double metres, long holes, long crossings, double besideM, double spareM) {
+
+    /** Of a filled rig. */
+    public static Laying of(Rig rig, Routes routes) {
+        Apart apart = new Apart(rig.craft());
+        double beside = 0;
+        for (Laid lead : routes.all()) {
+            for (Laid wire : routes.all()) {
+                if (lead.sonar() && loud(rig, wire)) {
+                    beside = Math.max(beside, apart.besideM(lead.legs(), wire.legs()));
+                }
+            }
+        }
+        return new Laying(
+                routes.all().stream().mapToDouble(Laid::neededM).sum(),
+                routes.holes(),
+                routes.all().stream()
+                        .flatMap(laid -> laid.legs().stream())
+                        .map(Passage::crosses)
+                        .filter(zone -> zone != Zone.NONE)
+                        .count(),
+                beside,
+                routes.tightest().spareM());
+    }
+
+    private static boolean loud(Rig rig, Laid laid) {
+        return laid.sort() == Cable.Sort.POWER
+                && !rig.harness().segment(laid.carries()).wire().twisted();
+    }
+}

@@ -1,0 +1,115 @@
+package app.brightkeel.core.route;
+
+import static app.brightkeel.core.rig.Figure.measured;
+import static app.brightkeel.core.rig.Figure.rated;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.rig.Moves;
+import app.brightkeel.core.rig.PassThrough;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Stuff;
+import app.brightkeel.core.rig.Travel;
+import app.brightkeel.core.rig.Way;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The table of holes, coils, ties and travel: by hand and against common practice. */
+public class HolesTest {
+
+    private static final Rig RIG = DemoRigs.oystercatcher();
+
+    private static List<Hole> holes(Rig rig) {
+        return Line.of(rig).get(HoleStage.STAGE).value();
+    }
+
+    /** Common practice, no source: 1 in for a standard fitting, 5/8 in for a small grommet; a plug has to pass too. */
+    @DataProvider
+    public Object[][] closings() {
+        return new Object[][] {
+            // way, cables, plug, circle, what closes it, hole for it
+            {Way.NEW_HOLE, 1, 0.0, 0.007, PassThrough.GROMMET, 0.0159},
+            {Way.NEW_HOLE, 2, 0.0, 0.014, PassThrough.GROMMET, 0.0159},
+            {Way.NEW_HOLE, 1, 0.022, 0.007, PassThrough.CABLE_FITTING, 0.0254},
+            {Way.NEW_HOLE, 2, 0.022, 0.014, PassThrough.DOUBLE_FITTING, 0.0254},
+            {Way.TUBE_WALL, 1, 0.028, 0.007, PassThrough.SPLIT_GROMMET, 0.028},
+            {Way.TUBE_WALL, 3, 0.0, 0.0172, PassThrough.SPLIT_GROMMET, 0.018},
+            {Way.SCUPPER, 1, 0.028, 0.007, PassThrough.NONE, 0.028},
+            {Way.HATCH_LIP, 1, 0.0, 0.007, PassThrough.NONE, 0.007},
+        };
+    }
+
+    @Test(dataProvider = "closings")
+    public void whatClosesAnOpening(
+            Way way, int cables, double plugM, double circleM, PassThrough expected, double holeM) {
+        PassThrough usual = HoleSchedule.usual(way, cables, plugM, circleM);
+        assertEquals(usual, expected);
+        assertEquals(HoleSchedule.wantsM(usual, plugM, circleM), holeM, 1e-9);
+    }
+
+    /** Scupper, two lips and the port: four openings, none to drill; both cables meet at the stern lip. */
+    @Test
+    public void theDemoKayak() {
+        List<Hole> all = holes(RIG);
+        assertEquals(all.stream().map(Hole::id).toList(), List.of("up-aft-left", "stern-lip", "bow-lip", "port-left"));
+        assertEquals(all.stream().map(Hole::number).toList(), List.of(1, 2, 3, 4));
+        assertTrue(all.stream().allMatch(Hole::there));
+        Hole lip = all.get(1);
+        assertEquals(lip.cables().size(), 2);
+        assertEquals(lip.circleM(), 2 * 0.007, 1e-9);
+        assertEquals(lip.plugM(), 0.028, 1e-9);
+        assertEquals(lip.crimpedLast(), List.of("supply lead"));
+        assertEquals(lip.stuff(), Stuff.POLYETHYLENE);
+        assertEquals(HoleSchedule.needed(all), Map.of());
+        Rig drilled = Planner.planned(RIG, Aim.CLEANEST);
+        assertEquals(HoleSchedule.needed(holes(drilled)), Map.of(PassThrough.SPLIT_GROMMET, 1));
+    }
+
+    @DataProvider
+    public Object[][] travels() {
+        return new Object[][] {
+            {new Travel(Moves.SEAT, measured(0.25), measured(90), false), 0.25},
+            // chord of a half turn: twice the radius; of 60°: the radius
+            {new Travel(Moves.SWIVEL, measured(0.10), measured(180), false), 0.20},
+            {new Travel(Moves.ARM, measured(0.30), measured(60), false), 0.30},
+            {new Travel(Moves.ARM, measured(0.30), measured(360), false), 0.60},
+            {new Travel(Moves.BRACKET, measured(0.30), measured(90), true), 0.0},
+        };
+    }
+
+    @Test(dataProvider = "travels")
+    public void slackAtBothEndsOfTravel(Travel travel, double extraM) {
+        assertEquals(travel.extraM(), extraM, 1e-9);
+        Rig moving = RIG.with(RIG.runOf("transducer").orElseThrow().withTravels(List.of(travel)));
+        Laid laid =
+                Line.of(moving).get(RouteStage.STAGE).value().of("transducer").orElseThrow();
+        assertEquals(laid.spareM(), -0.42 - extraM, 1e-9, "far end");
+        assertEquals(laid.nearM(), -0.42, 1e-9, "near end");
+    }
+
+    /** 1.58 m left over: loops of 70 mm, a figure of eight takes 0.44 m; in the bow hatch, where no supply passes. */
+    @Test
+    public void whatIsLeftOverIsCoiled() {
+        Rig longer = RIG.with(RIG.transducers()
+                .get(0)
+                .withLead(RIG.transducers().get(0).lead().withLengthM(rated(6.6))));
+        Line line = Line.of(longer);
+        Routes routes = line.get(RouteStage.STAGE).value();
+        Coil coil = Coil.of(line.rig(), routes).get(0);
+        assertEquals(coil.lengthM(), 1.58, 1e-9);
+        assertEquals(coil.acrossM(), 0.07, 1e-9);
+        assertEquals(coil.eights(), 4);
+        assertTrue(coil.well());
+        assertTrue(coil.at().orElseThrow().spot().dry());
+        assertFalse(coil.chosen());
+        // in the open: 0.45 m and 1.12 m at a tie every 0.30 m, and one behind the transducer
+        assertEquals(Ties.of(line.rig(), routes.of("transducer").orElseThrow()), new Ties(2 + 4 + 1, true));
+        assertEquals(
+                Coil.of(Line.of(RIG).rig(), Line.of(RIG).get(RouteStage.STAGE).value()), List.of());
+    }
+}

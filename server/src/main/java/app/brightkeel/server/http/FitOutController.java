@@ -1,0 +1,101 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.enclosure.Boarded;
+import app.brightkeel.core.enclosure.CutList;
+import app.brightkeel.core.layout.TakeOff;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.parts.HoleList;
+import app.brightkeel.core.picture.Scene;
+import app.brightkeel.core.picture.TemplateScene;
+import app.brightkeel.core.quantity.Habit;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.files.FitOutCsv;
+import app.brightkeel.server.files.TemplatePdf;
+import app.brightkeel.server.files.TemplateSvg;
+import app.brightkeel.server.store.RigStore;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Files for the bench: holes, what comes off, cut parts, full-size templates. */
+@RestController
+@RequestMapping("/api/rigs/{id}")
+class FitOutController {
+
+    private final RigStore store;
+
+    FitOutController(RigStore store) {
+        this.store = store;
+    }
+
+    @GetMapping(path = "/holes", produces = "text/csv")
+    ResponseEntity<byte[]> holes(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        Rig rig = store.get(id).rig();
+        return FileController.csv(rig.name() + ", holes.csv", FitOutCsv.holes(HoleList.of(Line.of(rig)), habit));
+    }
+
+    @GetMapping(path = "/take-off", produces = "text/csv")
+    ResponseEntity<byte[]> takeOff(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        Rig rig = store.get(id).rig();
+        TakeOff off = TakeOff.of(Line.of(rig).rig());
+        return FileController.csv(rig.name() + ", take-off.csv", FitOutCsv.takeOff(off, habit));
+    }
+
+    @GetMapping(path = "/cuts", produces = "text/csv")
+    ResponseEntity<byte[]> cuts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        Rig rig = store.get(id).rig();
+        Outcome<CutList> list = Line.of(rig).get(Boarded.STAGE);
+        if (!list.isKnown()) {
+            throw new FileController.NoPicture();
+        }
+        return FileController.csv(rig.name() + ", cuts.csv", FitOutCsv.cuts(list.value(), habit));
+    }
+
+    /** Titles of the full-size sheets, in order; none where nothing is drilled and nothing filled with foam. */
+    @GetMapping(path = "/templates/sheets", produces = MediaType.APPLICATION_JSON_VALUE)
+    TemplateSheets sheets(@PathVariable String id) {
+        return new TemplateSheets(TemplateScene.all(Line.of(store.get(id).rig())).stream()
+                .map(Scene::title)
+                .toList());
+    }
+
+    /** All full-size sheets as one PDF. */
+    @GetMapping(path = "/templates", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> templates(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        Rig rig = store.get(id).rig();
+        List<Scene> scenes = scenes(rig);
+        return FileController.named(rig.name() + ", templates.pdf")
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(TemplatePdf.of(rig.name(), scenes, habit));
+    }
+
+    /** One of them as SVG. */
+    @GetMapping(path = "/templates/{sheet}/svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> template(
+            @PathVariable String id, @PathVariable int sheet, @RequestParam(defaultValue = "metric") Habit habit) {
+        Rig rig = store.get(id).rig();
+        List<Scene> scenes = scenes(rig);
+        if (sheet < 0 || sheet >= scenes.size()) {
+            throw new FileController.NoPicture();
+        }
+        return FileController.named(rig.name() + ", template " + (sheet + 1) + ".svg")
+                .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
+                .body(TemplateSvg.of(scenes.get(sheet), habit).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Where there is nothing to drill and no foam, that is no such thing. */
+    private static List<Scene> scenes(Rig rig) {
+        List<Scene> scenes = TemplateScene.all(Line.of(rig));
+        if (scenes.isEmpty()) {
+            throw new FileController.NoPicture();
+        }
+        return scenes;
+    }
+}

@@ -1,0 +1,77 @@
+import { newBoardPart } from "../../edit/fitOut";
+import { withoutLoose } from "../../edit/parts";
+import { setAt } from "../../edit/pointer";
+import { useEditor } from "../../edit/RigEditor";
+import { ChoiceOf, Tick } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { Remove, Section } from "./Section";
+
+const MOST_ALIKE = 12;
+
+/** What is sawn from boards. */
+export function BoardFields() {
+  const { rig, save } = useEditor();
+  const { parts } = rig.fitOut.boards;
+  const at = "/fitOut/boards";
+  return (
+    <Section title="Built of boards">
+      {parts.length > 0 && (
+        <>
+          <FigureField label="A board is long" pointer={`${at}/stockLengthM`} unit="metre" />
+          <FigureField label="And wide" pointer={`${at}/stockWideM`} unit="millimetre" />
+          <FigureField label="Thick" pointer={`${at}/thickM`} unit="fine-millimetre" />
+          <FigureField label="A cut takes" pointer={`${at}/kerfM`} unit="fine-millimetre" basis="measured" />
+        </>
+      )}
+      {parts.map((part, i) => (
+        <PartFields key={part.id} index={i} />
+      ))}
+      <button
+        type="button"
+        className="block py-1 text-[13px] text-act"
+        onClick={() =>
+          save((now) => setAt(now, `${at}/parts`, [...now.fitOut.boards.parts, newBoardPart(now)]))
+        }
+      >
+        add a part
+      </button>
+    </Section>
+  );
+}
+
+function PartFields({ index }: { index: number }) {
+  const { rig, save, set } = useEditor();
+  const part = rig.fitOut.boards.parts[index]!;
+  const at = `/fitOut/boards/parts/${index}`;
+  return (
+    <div role="group" aria-label={part.name} className="border-b border-grid">
+      <div className="flex items-baseline gap-3">
+        <NameField label="Name of the part" pointer={`${at}/name`} />
+        <Remove
+          what={part.name}
+          onClick={() =>
+            save((now) =>
+              withoutLoose(
+                setAt(
+                  now,
+                  "/fitOut/boards/parts",
+                  now.fitOut.boards.parts.filter((each) => each.id !== part.id),
+                ),
+              ),
+            )
+          }
+        />
+      </div>
+      <FigureField label="Long" pointer={`${at}/lengthM`} unit="millimetre" basis="chosen" />
+      <FigureField label="Wide" pointer={`${at}/wideM`} unit="millimetre" basis="chosen" />
+      <ChoiceOf
+        label="Pieces"
+        value={String(part.count)}
+        options={Array.from({ length: MOST_ALIKE }, (_, n) => [String(n + 1), String(n + 1)])}
+        onChange={(chosen) => set(`${at}/count`, Number(chosen))}
+      />
+      <Tick label="May be turned" pointer={`${at}/turns`} />
+    </div>
+  );
+}

@@ -1,0 +1,217 @@
+import type { Enclosure, Rig } from "../../api/types";
+import { newBox, newExit, newPocket, newRib } from "../../edit/fitOut";
+import { withoutLoose } from "../../edit/parts";
+import { setAt } from "../../edit/pointer";
+import { useEditor } from "../../edit/RigEditor";
+import { Button } from "../../parts/Button";
+import { Choice, Tick } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { CLOSINGS } from "./OpeningFields";
+import { Remove, Section } from "./Section";
+import { SizeFields } from "./SizeFields";
+import { EDGES } from "./StandFields";
+
+const KINDS: [Enclosure["kind"], string][] = [
+  ["box", "box"],
+  ["bucket", "bucket"],
+  ["shuttle", "shuttle"],
+  ["case", "case"],
+  ["bag", "bag"],
+  ["pod", "pod of boards"],
+];
+
+/** What the battery and what goes with it travel in. */
+export function BoxFields() {
+  const { rig, save } = useEditor();
+  const more = newBox(rig);
+  return (
+    <>
+      {rig.fitOut.boxes.map((box, i) => (
+        <OneBox key={box.id} box={box} at={`/fitOut/boxes/${i}`} />
+      ))}
+      {more && (
+        <Button
+          look="quiet"
+          onClick={() => save((now) => setAt(now, "/fitOut/boxes", [...now.fitOut.boxes, more]))}
+        >
+          Add a box or bag
+        </Button>
+      )}
+    </>
+  );
+}
+
+function OneBox({ box, at }: { box: Enclosure; at: string }) {
+  const { rig, save } = useEditor();
+  const taken = new Set(rig.fitOut.boxes.filter((each) => each !== box).map((each) => each.station));
+  const stations = rig.craft.stations
+    .filter((each) => !taken.has(each.id))
+    .map((each): [string, string] => [each.id, each.name]);
+  const dropped = (now: Rig) =>
+    withoutLoose(
+      setAt(
+        now,
+        "/fitOut/boxes",
+        now.fitOut.boxes.filter((each) => each.id !== box.id),
+      ),
+    );
+  return (
+    <Section
+      part={box.id}
+      title={<NameField label="Name of the box" pointer={`${at}/name`} />}
+      aside={<Remove what={box.name} onClick={() => save(dropped)} />}
+    >
+      <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
+      <Choice label="Stands at" pointer={`${at}/station`} options={stations} />
+      <FigureField label="Empty" pointer={`${at}/massKg`} unit="kilogram" basis="measured" />
+      <p className="pt-1 text-[13px] text-ink-2">Outside</p>
+      <SizeFields at={`${at}/outside`} of={box.name} />
+      <FigureField label="Wall" pointer={`${at}/wallM`} unit="fine-millimetre" basis="measured" />
+      <FigureField
+        label="Kept free"
+        hint="on every side"
+        pointer={`${at}/clearM`}
+        unit="millimetre"
+        basis="chosen"
+      />
+      <FigureField
+        label="Under the closed lid"
+        hint="bolts, outlets"
+        pointer={`${at}/lidM`}
+        unit="millimetre"
+        basis="measured"
+      />
+      <Tick label="Keeps water out as bought" pointer={`${at}/tight`} />
+      <Tick label="Gas gets out" pointer={`${at}/vented`} />
+      <Ribs box={box} at={`${at}/ribs`} />
+      <Exits box={box} at={`${at}/exits`} />
+      <Pockets box={box} at={`${at}/pockets`} />
+    </Section>
+  );
+}
+
+/** Entries of one list of a box, each with a name and a way to take it out. */
+function Entries({
+  at,
+  what,
+  entries,
+  made,
+  children,
+}: {
+  at: string;
+  what: string;
+  entries: { id: string; name: string }[];
+  made: (rig: Rig) => { id: string };
+  children: (at: string) => React.ReactNode;
+}) {
+  const { save } = useEditor();
+  return (
+    <details open={entries.length > 0}>
+      <summary className="cursor-pointer py-1 text-[13px] text-ink-3">
+        {entries.length === 0 ? `no ${what}s` : `${entries.length} ${what}${entries.length > 1 ? "s" : ""}`}
+      </summary>
+      {entries.map((entry, i) => (
+        <div key={entry.id} className="border-b border-grid pl-3">
+          <div className="flex items-baseline gap-3">
+            <NameField label={`Name of the ${what}`} pointer={`${at}/${i}/name`} />
+            <Remove
+              what={entry.name}
+              onClick={() =>
+                save((now) =>
+                  setAt(
+                    now,
+                    at,
+                    entries.filter((each) => each.id !== entry.id),
+                  ),
+                )
+              }
+            />
+          </div>
+          {children(`${at}/${i}`)}
+        </div>
+      ))}
+      <button
+        type="button"
+        className="block py-1 text-[13px] text-act"
+        onClick={() => save((now) => setAt(now, at, [...entries, made(now)]))}
+      >
+        add a {what}
+      </button>
+    </details>
+  );
+}
+
+function Ribs({ box, at }: { box: Enclosure; at: string }) {
+  return (
+    <Entries at={at} what="rib" entries={box.ribs} made={newRib}>
+      {(each) => (
+        <>
+          <Choice
+            label="Takes from"
+            pointer={`${each}/takes`}
+            options={[
+              ["deep", "length"],
+              ["wide", "width"],
+              ["tall", "height"],
+            ]}
+          />
+          <FigureField label="Stands in" pointer={`${each}/depthM`} unit="millimetre" basis="measured" />
+        </>
+      )}
+    </Entries>
+  );
+}
+
+function Exits({ box, at }: { box: Enclosure; at: string }) {
+  return (
+    <Entries at={at} what="exit" entries={box.exits} made={newExit}>
+      {(each) => (
+        <>
+          <Choice label="In the wall" pointer={`${each}/wall`} options={[...EDGES, ["none", "lid"]]} />
+          <FigureField
+            label="Over the floor"
+            pointer={`${each}/heightM`}
+            unit="millimetre"
+            basis="measured"
+          />
+          <FigureField
+            label="Clear opening"
+            pointer={`${each}/openingM`}
+            unit="fine-millimetre"
+            basis="measured"
+          />
+          <Choice label="Closed by" pointer={`${each}/closedBy`} options={CLOSINGS} />
+          <Tick label="Sealed" pointer={`${each}/sealed`} />
+        </>
+      )}
+    </Entries>
+  );
+}
+
+function Pockets({ box, at }: { box: Enclosure; at: string }) {
+  const { rig } = useEditor();
+  const parts = [...rig.devices, ...rig.harness.packs, ...rig.transducers].map((each): [string, string] => [
+    each.id,
+    each.name,
+  ]);
+  return (
+    <Entries at={at} what="pocket" entries={box.pockets} made={newPocket}>
+      {(each) => (
+        <>
+          <Choice
+            label="When"
+            pointer={`${each}/pose`}
+            options={[
+              ["in-use", "in use"],
+              ["lowered", "lowered"],
+              ["stowed", "stowed"],
+            ]}
+          />
+          <Choice label="Holds" pointer={`${each}/holds`} options={[["", "something else"], ...parts]} />
+          <SizeFields at={`${each}/inside`} of="the pocket" />
+        </>
+      )}
+    </Entries>
+  );
+}

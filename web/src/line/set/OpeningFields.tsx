@@ -1,0 +1,53 @@
+import { Choice, Tick } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+
+export const CLOSINGS: [string, string][] = [
+  ["undecided", "what fits best"],
+  ["none", "nothing"],
+  ["grommet", "rubber grommet"],
+  ["split-grommet", "split grommet"],
+  ["cable-fitting", "cable fitting with a cap"],
+  ["double-fitting", "cable fitting for two"],
+  ["panel-plug", "plug in the panel"],
+];
+
+const STUFF: [string, string][] = [
+  ["undecided", "usual for the craft"],
+  ["polyethylene", "moulded polyethylene"],
+  ["soft-plastic", "ABS, acrylic or polycarbonate"],
+  ["laminate", "laminate"],
+  ["wood", "wood"],
+  ["metal", "metal"],
+  ["fabric", "coated fabric"],
+];
+
+const BACKS: [string, string][] = [
+  ["unknown", "not tried"],
+  ["reached", "a hand reaches behind it"],
+  ["closed", "nothing reaches behind it"],
+];
+
+/** What else is known of the opening of a passage. */
+export function OpeningFields({ at }: { at: string }) {
+  return (
+    <details>
+      <summary className="cursor-pointer py-0.5 text-[12.5px] text-ink-3">its opening</summary>
+      <Choice label="Closed by" pointer={`${at}/opening/closedBy`} options={CLOSINGS} />
+      <FigureField
+        label="Flat part it is in"
+        hint="narrowest width"
+        pointer={`${at}/opening/partM`}
+        unit="millimetre"
+        basis="measured"
+      />
+      <Choice label="Of" pointer={`${at}/opening/stuff`} options={STUFF} />
+      <Choice label="Its back" pointer={`${at}/opening/back`} options={BACKS} />
+      <Tick label="Tried for leaks" pointer={`${at}/opening/tested`} />
+      <div className="flex items-baseline gap-3">
+        <span>Using it costs</span>
+        <NameField label="What using it costs" pointer={`${at}/opening/costs`} />
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,32 @@
+import { useEditor } from "../../edit/RigEditor";
+import { Choice, Tick } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { Section } from "./Section";
+
+export const EDGES: [string, string][] = [
+  ["front", "front"],
+  ["back", "back"],
+  ["left", "left"],
+  ["right", "right"],
+];
+
+/** What widens the base on the ice. */
+export function StandFields() {
+  const { rig } = useEditor();
+  return (
+    <Section title="Kickstand">
+      <Choice label="Out over the edge" pointer="/craft/stand/edge" options={[["none", "none"], ...EDGES]} />
+      {rig.craft.stand.edge !== "none" && (
+        <>
+          <FigureField
+            label="Its foot outside"
+            pointer="/craft/stand/outM"
+            unit="millimetre"
+            basis="measured"
+          />
+          <Tick label="Folds with everything mounted" pointer="/craft/stand/folds" />
+        </>
+      )}
+    </Section>
+  );
+}

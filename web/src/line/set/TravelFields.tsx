@@ -1,0 +1,81 @@
+import type { Travel } from "../../api/types";
+import { newTravel } from "../../edit/fitOut";
+import { setAt } from "../../edit/pointer";
+import { useEditor } from "../../edit/RigEditor";
+import { Choice, Tick } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { Remove } from "./Section";
+
+const MOVES: [Travel["what"], string][] = [
+  ["seat", "seat"],
+  ["guard", "guard of the transducer"],
+  ["lid", "hatch lid"],
+  ["arm", "arm"],
+  ["swivel", "swivel"],
+  ["bracket", "folding bracket"],
+];
+
+/** What moves on the way of a cable, and takes slack at the far end of its travel. */
+export function TravelFields({ run }: { run: number }) {
+  const { rig, save } = useEditor();
+  const at = `/runs/${run}/travels`;
+  const travels = rig.runs[run]!.travels;
+  const more = newTravel(travels);
+  return (
+    <>
+      {travels.map((travel, i) => (
+        <div key={travel.what} role="group" aria-label={`Travel of the ${travel.what}`} className="pl-3">
+          <div className="flex items-baseline gap-3">
+            <div className="grow">
+              <Choice
+                label="Moves"
+                pointer={`${at}/${i}/what`}
+                options={MOVES.filter(
+                  ([what]) => what === travel.what || !travels.some((each) => each.what === what),
+                )}
+              />
+            </div>
+            <Remove
+              what={`travel of the ${travel.what}`}
+              onClick={() =>
+                save((now) =>
+                  setAt(
+                    now,
+                    at,
+                    travels.filter((each) => each !== travel),
+                  ),
+                )
+              }
+            />
+          </div>
+          <FigureField
+            label={
+              travel.what === "seat" || travel.what === "guard" ? "Slides" : "From its pivot to the cable"
+            }
+            pointer={`${at}/${i}/strokeM`}
+            unit="metre"
+            basis="measured"
+          />
+          {travel.what !== "seat" && travel.what !== "guard" && (
+            <FigureField
+              label="Turns through"
+              pointer={`${at}/${i}/angleDeg`}
+              unit="degree"
+              basis="measured"
+            />
+          )}
+          <Tick label="Unplugged before it moves" pointer={`${at}/${i}/freed`} />
+        </div>
+      ))}
+      {more && (
+        <button
+          type="button"
+          className="block py-1 text-[13px] text-act"
+          onClick={() => save((now) => setAt(now, at, [...now.runs[run]!.travels, more]))}
+        >
+          add what moves on its way
+        </button>
+      )}
+    </>
+  );
+}
