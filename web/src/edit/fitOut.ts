@@ -1,4 +1,4 @@
-import type { Ballast, BoardPart, DataLead, Enclosure, Rig, Travel } from "../api/types";
+import type { Ballast, BoardPart, DataLead, Enclosure, Passage, Rig, Travel } from "../api/types";
 import { chosen, freshId, UNSET } from "./parts";
 
 /** New parts of what is built round a rig. What only makes or drops entries: no rule and no formula. */
@@ -81,5 +81,24 @@ export function newBoardPart(rig: Rig): BoardPart {
     wideM: chosen(0.1),
     count: 1,
     turns: false,
+  };
+}
+
+/** Over the deck, between the first two places. */
+export function newPassage(rig: Rig): Passage {
+  const taken = new Set(rig.craft.passages.map((each) => each.id));
+  let id = "passage";
+  for (let n = 2; taken.has(id); n++) id = `passage-${n}`;
+  const [from, to] = rig.craft.stations;
+  return {
+    id,
+    name: id,
+    from: from?.id ?? "",
+    to: to?.id ?? "",
+    way: "open-deck",
+    lengthM: UNSET,
+    belowWaterline: false,
+    crosses: "none",
+    opening: { closedBy: "undecided", stuff: "undecided", back: "unknown", tested: false, costs: "" },
   };
 }

@@ -6,6 +6,7 @@ import { Button } from "../../parts/Button";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
+import { Passages } from "./Passages";
 import { PlanFields } from "./PlanFields";
 import { Remove } from "./Section";
 import { SizeFields } from "./SizeFields";
@@ -41,11 +42,11 @@ const SORTS: [Obstruction["sort"], string][] = [
 /** The places of the craft and what stands down into the water, by numbers; in the drawing they are dragged. */
 export function CraftParts() {
   const { rig, save } = useEditor();
-  const { stations, obstructions } = rig.craft;
+  const { stations, passages, obstructions } = rig.craft;
   return (
     <details className="mb-3">
       <summary className="cursor-pointer py-1 text-[13px] text-ink-3">
-        {stations.length} places, {obstructions.length} obstructions
+        {stations.length} places, {passages.length} passages, {obstructions.length} obstructions
       </summary>
       {stations.map((station, i) => (
         <StationFields key={station.id} station={station} at={`/craft/stations/${i}`} />
@@ -56,6 +57,7 @@ export function CraftParts() {
       >
         Add a place
       </Button>
+      <Passages />
       {obstructions.map((obstruction, i) => (
         <ObstructionFields key={obstruction.id} obstruction={obstruction} at={`/craft/obstructions/${i}`} />
       ))}

@@ -5,19 +5,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.BoundingBox;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.testng.Assert;
 import org.testng.annotations.Test;
 
 /** The drawn harness and its fuses, as a person goes about them. */
 public class HarnessIT extends InBrowser {
-
-    /** By its id in the rig. */
-    private Locator piece(String part) {
-        return page.locator("[data-part='" + part + "']");
-    }
 
     private Locator palette(String kind) {
         return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Pieces to put into a wire"))
@@ -29,31 +21,9 @@ public class HarnessIT extends InBrowser {
                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("The harness, to scale along the wire"));
     }
 
-    /** A copy of its own for each test: what one changes is nothing to the others. */
     private void openWire(String rig) {
-        String shelf = page.request().get(app.url("/api/rigs")).text();
-        String id =
-                found(shelf, "\"id\":\"([^\"]+)\",\"revision\":\\d+,\"savedAt\":\"[^\"]+\",\"name\":\"" + rig + "\"");
-        String copy =
-                page.request().post(app.url("/api/rigs/" + id + "/duplicate")).text();
-        page.navigate(app.url("/rigs/" + found(copy, "\"id\":\"([^\"]+)\"") + "/wire"));
+        openCopy(rig, "wire");
         assertThat(harness()).isVisible();
-    }
-
-    private static String found(String text, String pattern) {
-        Matcher matcher = Pattern.compile(pattern).matcher(text);
-        Assert.assertTrue(matcher.find(), pattern + " in " + text);
-        return matcher.group(1);
-    }
-
-    private void drag(Locator from, Locator to, double share) {
-        BoundingBox a = from.boundingBox();
-        BoundingBox b = to.boundingBox();
-        page.mouse().move(a.x + a.width / 2, a.y + a.height / 2);
-        page.mouse().down();
-        page.mouse().move(b.x + b.width * share, b.y + b.height / 2 + 1);
-        page.mouse().move(b.x + b.width * share, b.y + b.height / 2);
-        page.mouse().up();
     }
 
     /** A piece is chosen, a fuse put beside it, taken out again, all by keys; what is chosen stands alone among the fields. */

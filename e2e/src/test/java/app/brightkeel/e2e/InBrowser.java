@@ -10,9 +10,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.testng.Assert;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
@@ -140,5 +143,37 @@ abstract class InBrowser {
             page.keyboard().press("Tab");
         }
         throw new AssertionError("not reached by tabbing: " + target);
+    }
+
+    /** A piece of a picture by its id in the rig. */
+    protected Locator piece(String part) {
+        return page.locator("[data-part='" + part + "']");
+    }
+
+    /** A copy of a rig of its own for each test: what one changes is nothing to the others. */
+    protected void openCopy(String rig, String link) {
+        String shelf = page.request().get(app.url("/api/rigs")).text();
+        String id =
+                found(shelf, "\"id\":\"([^\"]+)\",\"revision\":\\d+,\"savedAt\":\"[^\"]+\",\"name\":\"" + rig + "\"");
+        String copy =
+                page.request().post(app.url("/api/rigs/" + id + "/duplicate")).text();
+        page.navigate(app.url("/rigs/" + found(copy, "\"id\":\"([^\"]+)\"") + "/" + link));
+    }
+
+    private static String found(String text, String pattern) {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        Assert.assertTrue(matcher.find(), pattern + " in " + text);
+        return matcher.group(1);
+    }
+
+    /** @param share of the width of what it is let go on */
+    protected void drag(Locator from, Locator to, double share) {
+        BoundingBox a = from.boundingBox();
+        BoundingBox b = to.boundingBox();
+        page.mouse().move(a.x + a.width / 2, a.y + a.height / 2);
+        page.mouse().down();
+        page.mouse().move(b.x + b.width * share, b.y + b.height / 2 + 1);
+        page.mouse().move(b.x + b.width * share, b.y + b.height / 2);
+        page.mouse().up();
     }
 }

@@ -3,6 +3,7 @@ package app.brightkeel.core.demo;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
@@ -89,7 +90,12 @@ final class Gannet {
                                 "sonar-run",
                                 "sonar",
                                 List.of("through-hull", "keel-way", "bow-lip", "bow-to-rail-right")),
-                        Run.along("head-run", "head", List.of("arm-to-rail-right", "bow-to-rail-right"))),
+                        Run.along("head-run", "head", List.of("arm-to-rail-right", "bow-to-rail-right")),
+                        Run.along("network-run", "network-lead", List.of("bow-to-rail-right")),
+                        Run.along(
+                                "keypad-run",
+                                "keypad-cable",
+                                List.of("foot-to-rail-left", "port-left", "bow-lip", "bow-to-rail-right"))),
                 List.of(
                         new Placement("nine", "rail-right", true),
                         new Placement("five", "console", true),
@@ -97,7 +103,24 @@ final class Gannet {
                         new Placement("keypad", "rail-left", true),
                         new Placement("pack", "stern-well", true)),
                 List.of(),
-                new NetworkPlan(List.of(Shared.READINGS), Figure.measured(2)),
+                new NetworkPlan(
+                        List.of(Shared.READINGS),
+                        Figure.measured(2),
+                        List.of(
+                                new DataLead(
+                                        "network-lead",
+                                        "network lead of the module",
+                                        "module",
+                                        "nine",
+                                        Figure.rated(1.8),
+                                        Figure.measured(0.016)),
+                                new DataLead(
+                                        "keypad-cable",
+                                        "cable of the keypad",
+                                        "keypad",
+                                        "nine",
+                                        Figure.rated(3),
+                                        Figure.measured(0.016)))),
                 List.of(),
                 List.of(),
                 Schools.UNDECIDED,

@@ -143,7 +143,7 @@ final class Reedling {
                 "transom pod",
                 EnclosureKind.POD,
                 "floor-aft",
-                DemoGear.size(0.30, 0.29, 0.24),
+                DemoGear.size(0.30, 0.29, 0.27),
                 Figure.measured(2.1),
                 Figure.measured(0.018),
                 Figure.chosen(0.003),
@@ -170,11 +170,11 @@ final class Reedling {
                 Figure.UNSET,
                 List.of(
                         part("pod-floor", "floor", 0.264, 0.254, 1),
-                        part("pod-side", "side", 0.300, 0.240, 2),
-                        part("pod-end", "end", 0.254, 0.222, 2),
+                        part("pod-side", "side", 0.300, 0.270, 2),
+                        part("pod-end", "end", 0.254, 0.252, 2),
                         part("pod-lid", "lid", 0.320, 0.298, 1),
-                        part("pod-rail", "rail across the transom", 1.100, 0.080, 1),
-                        part("pod-hook", "hook over the transom", 0.290, 0.120, 1)));
+                        part("pod-rail", "transom rail", 1.100, 0.080, 1),
+                        part("pod-hook", "hook", 0.290, 0.120, 1)));
     }
 
     private static BoardPart part(String id, String name, double lengthM, double wideM, int count) {

@@ -35,11 +35,18 @@ final class BalanceScene {
 
     private static final double LEAST_DEG = 0.2;
 
+    /** So near the middle line things stand on it. */
+    private static final double MIDDLE_M = 0.06;
+
     private final Carried carried;
     private final List<MassAt> things;
     private final CraftDrawing on;
     private final Outline outline;
+    private final Labels labels;
     private final Drawing drawing = new Drawing();
+
+    /** Of things on the middle line. */
+    private int turn;
 
     private final Line line;
 
@@ -49,6 +56,11 @@ final class BalanceScene {
         this.outline = outline;
         things = Aboard.rigOnly(line.rig()).masses();
         on = new CraftDrawing(line.rig().craft(), outline);
+        double reach = Math.max(
+                outline.halfM(),
+                things.stream().mapToDouble(thing -> Math.abs(thing.yM())).max().orElse(0));
+        labels =
+                new Labels(on.frame(), on.plan(0, reach).y(), on.plan(0, -reach).y(), CraftDrawing.LINES);
     }
 
     static Outcome<Scene> of(Line line) {
@@ -69,6 +81,7 @@ final class BalanceScene {
         }
         centre();
         counterweight();
+        labels.draw(drawing);
         new LayoutGrips(line.rig(), on, drawing).add();
         return new Scene(
                 Text.of("What sits where, and how it stands"),
@@ -86,18 +99,11 @@ final class BalanceScene {
         return RADIUS_OF_KG * Math.sqrt(thing.kg());
     }
 
-    /** Words stand on the outer side, so that those of a left and a right thing do not meet. */
+    /** Words stand on the outer side; those of things on the middle line go up and down by turns. */
     private void disc(MassAt thing, Point place) {
-        double edge = thing.yM() >= 0 ? radius(thing) : -radius(thing);
-        drawing.circle(Role.MASS, place, radius(thing))
-                .note(
-                        Role.LABEL,
-                        at(place.x(), place.y() + edge),
-                        Side.MIDDLE,
-                        thing.yM() >= 0 ? -0.4 : 1,
-                        "{}, {}",
-                        thing.what(),
-                        new Amount(thing.kg(), Unit.KILOGRAM));
+        boolean above = thing.yM() > MIDDLE_M || thing.yM() >= -MIDDLE_M && turn++ % 2 == 0;
+        drawing.circle(Role.MASS, place, radius(thing));
+        labels.add(Role.LABEL, place, Text.of("{}, {}", thing.what(), new Amount(thing.kg(), Unit.KILOGRAM)), above);
     }
 
     private void centre() {
@@ -134,14 +140,8 @@ final class BalanceScene {
         double kg = Math.abs(it.sideKgM()) / COUNTER_M;
         double y = -Math.signum(it.sideKgM()) * COUNTER_M;
         Point place = on.plan(it.middleM(), y);
-        drawing.circle(Role.GHOST, place, RADIUS_OF_KG * Math.sqrt(kg))
-                .note(
-                        Role.QUIET,
-                        place,
-                        Side.MIDDLE,
-                        y > 0 ? -1.2 : 1.9,
-                        "{} here would level it",
-                        new Amount(kg, Unit.KILOGRAM));
+        drawing.circle(Role.GHOST, place, RADIUS_OF_KG * Math.sqrt(kg));
+        labels.add(Role.QUIET, place, Text.of("{} here would level it", new Amount(kg, Unit.KILOGRAM)), y > 0);
     }
 
     private void afloat(Afloat it) {

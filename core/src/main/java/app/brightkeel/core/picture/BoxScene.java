@@ -63,10 +63,16 @@ final class BoxScene {
         plan(planX);
         double gap = fit.leastGapM();
         return new Scene(
-                Text.of("{} in the {}", fit.name(), fit.place()),
+                Text.of("In the {}", fit.place()),
                 gap < 0
-                        ? Text.of("{} too large, whichever way it is turned", new Amount(-gap, Unit.MILLIMETRE))
-                        : Text.of("cut fore and aft, and from above · least gap {}", new Amount(gap, Unit.MILLIMETRE)),
+                        ? Text.of(
+                                "{} is {} too large, whichever way it is turned",
+                                fit.name(),
+                                new Amount(-gap, Unit.MILLIMETRE))
+                        : Text.of(
+                                "{}, cut fore and aft, and from above · least gap {}",
+                                fit.name(),
+                                new Amount(gap, Unit.MILLIMETRE)),
                 Frame.ToScale.of(at(-room, -room), at(across + room, tall + room)),
                 drawing.marks(),
                 new Twin(List.of("what", "fore and aft", "athwart", "upright"), rows()));

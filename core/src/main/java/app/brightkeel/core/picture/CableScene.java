@@ -35,6 +35,12 @@ final class CableScene {
     /** A coil is drawn no smaller than this [m]. */
     private static final double COIL_SHOWN_M = 0.05;
 
+    /** Names of holes in a column, and how far apart these are. */
+    private static final int NAMES = 3;
+
+    private static final double NAME_LINES = 1.15;
+    private static final double COLUMN = 0.33;
+
     private final Line line;
     private final Craft craft;
     private final Routes routes;
@@ -166,13 +172,19 @@ final class CableScene {
             drawing.spot(hole.there() ? Role.GHOST : Role.JOINT, middle)
                     .note(Role.LABEL, middle, Side.MIDDLE, -0.6, "{}", hole.number());
         }
-        Point side = at((on.side(ends.get(0)).x() + on.side(ends.get(1)).x()) / 2, outline.depthM());
-        // two lines of names, so that neighbours do not run into each other
+        name(hole);
+    }
+
+    /** Names stand between the views, in columns. */
+    private void name(Hole hole) {
+        int place = hole.number() - 1;
+        double column = on.low().x()
+                + (0.04 + COLUMN * (place / NAMES)) * (on.high().x() - on.low().x());
         drawing.note(
-                Role.QUIET,
-                side,
-                Side.MIDDLE,
-                hole.number() % 2 == 1 ? -0.8 : -1.9,
+                hole.there() ? Role.QUIET : Role.LABEL,
+                at(column, on.between()),
+                Side.RIGHT,
+                (place % NAMES - (NAMES - 1) / 2.0) * NAME_LINES,
                 hole.there() ? "{} {}" : "{} {}, to drill",
                 hole.number(),
                 hole.name());

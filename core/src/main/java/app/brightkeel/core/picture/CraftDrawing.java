@@ -24,6 +24,9 @@ final class CraftDrawing {
     /** Round the views, as a share of the length. */
     private static final double ROOM = 0.06;
 
+    /** Lines of text that a picture is about high. */
+    static final double LINES = 32;
+
     /** Lines of words under the views, as a share of the picture's height. */
     private static final double FOOT = 0.17;
 
@@ -75,6 +78,19 @@ final class CraftDrawing {
     /** The foot of the picture, where words stand. */
     Point foot() {
         return at(low.x() + (high.x() - low.x()) * 0.02, low.y());
+    }
+
+    Point low() {
+        return low;
+    }
+
+    Point high() {
+        return high;
+    }
+
+    /** Half way between the two views, on the ice at the foot. */
+    double between() {
+        return ice ? low.y() : (outline.depthM() + planY - outline.halfM()) / 2;
     }
 
     /** Where a measure stands under the views, with room for its words. */

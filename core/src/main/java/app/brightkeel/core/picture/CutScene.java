@@ -7,6 +7,7 @@ import app.brightkeel.core.enclosure.CutList;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.picture.Scene.Frame;
+import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
 import app.brightkeel.core.picture.Scene.Side;
 import app.brightkeel.core.picture.Scene.Twin;
@@ -37,37 +38,24 @@ final class CutScene {
         Drawing drawing = new Drawing();
         double longM = boards.stockLengthM().value();
         double wideM = boards.stockWideM().value();
-        double pitch = wideM * (1 + GAP);
+        double pitchX = longM * (1 + ROOM);
+        double pitchY = wideM * (1 + GAP);
+        int columns = list.boards().size() > 1 ? 2 : 1;
+        int lines = Math.max(1, (list.boards().size() + columns - 1) / columns);
         List<List<Text>> rows = new ArrayList<>();
         for (int b = 0; b < list.boards().size(); b++) {
-            CutList.Board board = list.boards().get(b);
-            double y = -b * pitch;
-            drawing.box(Role.GHOST, 0, y, longM, y + wideM)
-                    .note(
-                            Role.QUIET,
-                            at(0, y),
-                            Side.RIGHT,
-                            1.1,
-                            "board {}: {} left",
-                            b + 1,
-                            new Amount(board.leftM(), Unit.MILLIMETRE));
-            for (CutList.Piece piece : board.pieces()) {
-                piece(drawing, piece, y);
-                rows.add(List.of(
-                        Text.of("{}", b + 1),
-                        Text.of("{}", piece.name()),
-                        Text.of(piece.atM(), Unit.MILLIMETRE),
-                        Text.of(piece.lengthM(), Unit.MILLIMETRE),
-                        Text.of(piece.wideM(), Unit.MILLIMETRE)));
+            board(drawing, boards, list.boards().get(b), b + 1, at(b % columns * pitchX, -(b / columns) * pitchY));
+            for (CutList.Piece piece : list.boards().get(b).pieces()) {
+                rows.add(row(b + 1, piece));
             }
         }
-        double foot = -Math.max(1, list.boards().size()) * pitch;
+        double foot = -lines * pitchY + wideM;
         for (int i = 0; i < list.tooLarge().size(); i++) {
             drawing.note(
                     Role.MISSING,
-                    at(0, foot + wideM),
+                    at(0, foot),
                     Side.RIGHT,
-                    2.3 + i,
+                    1.5 + 1.2 * i,
                     "{} comes out of no board",
                     list.tooLarge().get(i));
         }
@@ -85,28 +73,47 @@ final class CutScene {
                 Frame.ToScale.of(
                         at(
                                 -ROOM * longM,
-                                foot + GAP * wideM - 0.1 * list.tooLarge().size()),
-                        at(longM * (1 + ROOM), wideM * (1 + ROOM))),
+                                foot - GAP * wideM * (1 + list.tooLarge().size())),
+                        at(columns * pitchX, wideM * (1 + ROOM))),
                 drawing.marks(),
                 new Twin(List.of("board", "part", "from its end", "long", "wide"), rows));
     }
 
-    private static void piece(Drawing drawing, CutList.Piece piece, double y) {
-        drawing.box(Role.PART, piece.atM(), y, piece.atM() + piece.lengthM(), y + piece.wideM())
-                .note(
-                        Role.LABEL,
-                        at(piece.atM() + piece.lengthM() / 2, y + piece.wideM() / 2),
-                        Side.MIDDLE,
-                        -0.2,
-                        "{}",
-                        piece.name())
+    private static void board(Drawing drawing, Boards boards, CutList.Board board, int number, Point corner) {
+        double wideM = boards.stockWideM().value();
+        drawing.box(
+                        Role.GHOST,
+                        corner.x(),
+                        corner.y(),
+                        corner.x() + boards.stockLengthM().value(),
+                        corner.y() + wideM)
                 .note(
                         Role.QUIET,
-                        at(piece.atM() + piece.lengthM() / 2, y + piece.wideM() / 2),
-                        Side.MIDDLE,
-                        0.9,
-                        "{} × {}",
-                        new Amount(piece.lengthM(), Unit.MILLIMETRE),
-                        new Amount(piece.wideM(), Unit.MILLIMETRE));
+                        corner,
+                        Side.RIGHT,
+                        1.1,
+                        "board {}: {} left",
+                        number,
+                        new Amount(board.leftM(), Unit.MILLIMETRE));
+        for (CutList.Piece piece : board.pieces()) {
+            piece(drawing, piece, corner);
+        }
+    }
+
+    private static List<Text> row(int board, CutList.Piece piece) {
+        return List.of(
+                Text.of("{}", board),
+                Text.of("{}", piece.name()),
+                Text.of(piece.atM(), Unit.MILLIMETRE),
+                Text.of(piece.lengthM(), Unit.MILLIMETRE),
+                Text.of(piece.wideM(), Unit.MILLIMETRE));
+    }
+
+    private static void piece(Drawing drawing, CutList.Piece piece, Point corner) {
+        double x = corner.x() + piece.atM();
+        Point middle = at(x + piece.lengthM() / 2, corner.y() + piece.wideM() / 2);
+        drawing.box(Role.PART, x, corner.y(), x + piece.lengthM(), corner.y() + piece.wideM())
+                .note(Role.LABEL, middle, Side.MIDDLE, -0.2, "{}", piece.name())
+                .note(Role.QUIET, middle, Side.MIDDLE, 0.9, "{}", new Amount(piece.lengthM(), Unit.MILLIMETRE));
     }
 }

@@ -77,7 +77,7 @@ final class TipScene {
             arm(all.get(i), -foot, -RUNG_M * (i + 1));
         }
         return new Scene(
-                Text.of("What holds it down, and what tips it"),
+                Text.of("What tips it"),
                 Text.of(
                         "about the {} edge: {} times as much holds it as tips it; {} are wanted",
                         tip.edge().words(),

@@ -1,8 +1,11 @@
 package app.brightkeel.core.review;
 
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Fields;
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
 import java.util.List;
@@ -34,12 +37,50 @@ public final class Wanted {
             case "transducers" -> transducer(rig, steps);
             case "craft" -> craft(rig, steps);
             case "angler" -> of(steps, 1, "the angler");
-            case "runs" -> "the way of each transducer's lead through the craft";
+            case "runs" -> run(rig, steps);
+            case "network" ->
+                of(
+                        steps,
+                        3,
+                        rig.network().leads().get(Integer.parseInt(steps[2])).name());
+            case "fitOut" -> fitOut(rig.fitOut(), steps);
             case "places" -> "a place for every battery and display";
             case "outing" -> outing(rig, steps);
             case "harness" -> harness(rig, steps);
             default -> pointer;
         };
+    }
+
+    private static String run(Rig rig, String[] steps) {
+        if (steps.length < 4) {
+            return "the way of each transducer's and data lead through the craft";
+        }
+        Run run = rig.runs().get(Integer.parseInt(steps[1]));
+        return of(
+                steps,
+                4,
+                "the " + run.travels().get(Integer.parseInt(steps[3])).what().words());
+    }
+
+    private static String fitOut(FitOut fitOut, String[] steps) {
+        if (steps[1].equals("boards")) {
+            return steps.length < 5
+                    ? of(steps, 2, "the boards")
+                    : of(
+                            steps,
+                            4,
+                            fitOut.boards()
+                                    .parts()
+                                    .get(Integer.parseInt(steps[3]))
+                                    .name());
+        }
+        int at = Integer.parseInt(steps[2]);
+        if (steps[1].equals("ballast")) {
+            return of(steps, 3, fitOut.ballast().get(at).name());
+        }
+        Enclosure box = fitOut.boxes().get(at);
+        boolean rib = steps[3].equals("ribs");
+        return of(steps, 3, rib ? box.ribs().get(Integer.parseInt(steps[4])).name() : box.name());
     }
 
     private static String transducer(Rig rig, String[] steps) {
@@ -64,6 +105,9 @@ public final class Wanted {
     private static String craft(Rig rig, String[] steps) {
         if (steps.length == 2) {
             return of(steps, 1, "the craft");
+        }
+        if (steps[1].equals("stand")) {
+            return of(steps, 2, "the kickstand");
         }
         int at = Integer.parseInt(steps[2]);
         return of(

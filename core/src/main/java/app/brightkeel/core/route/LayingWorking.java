@@ -61,6 +61,8 @@ public final class LayingWorking {
                 .sorted(Comparator.comparing((Laid laid) -> -laid.plugM().orElse(0.0))
                         .thenComparing(Laid::sort))
                 .forEach(laid -> told.remark("{}: {}.", laid.name(), String.join("; ", stepsOf(laid))));
+        told.remark("Plans under Compare: single cables and pairs change their ways as long as it helps. "
+                + "No plan is proved to be the best.");
         return told.result("", "cables", routes.all().size(), Unit.COUNT).done();
     }
 

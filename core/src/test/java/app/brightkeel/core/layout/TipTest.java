@@ -2,13 +2,23 @@ package app.brightkeel.core.layout;
 
 import static org.testng.Assert.assertEquals;
 
+import app.brightkeel.core.craft.FloatStage;
 import app.brightkeel.core.craft.MassAt;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.BaseEdge;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Stand;
 import java.util.List;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Statics by hand: moments about the edge of the base. */
@@ -37,6 +47,79 @@ public class TipTest {
         MassAt stone = new MassAt("stone", ballast, 0.15, 0.15, 0);
         assertEquals(Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, heavy, stone)).margin(), 1.3, 1e-9);
         assertEquals(tip.ballastKg(0.1), 0.0);
+    }
+
+    /**
+     * A bucket of 1.1 kg and 0.30 m across, its edge 0.15 m from its middle; a screen on an arm; a battery 98 mm wide, whose
+     * middle stands 0.15 − 0.049 = 0.101 m out at most, so 0.251 m from the edge. Moments about the edge by hand.
+     */
+    @DataProvider
+    public Object[][] onBothSides() {
+        double bucket = 1.1 * 0.15;
+        return new Object[][] {
+            // screen kg, arm beyond the edge, battery kg, place of the battery, kickstand, margin by hand
+            {0.9, 0.35, 0.0, 0.0, 0.0, bucket / (0.9 * 0.35), Verdict.FAILS},
+            {0.6, 0.25, 0.0, 0.0, 0.0, bucket / (0.6 * 0.25), Verdict.CLOSE},
+            {0.9, 0.35, 0.62, 0.0, 0.0, (bucket + 0.62 * 0.15) / (0.9 * 0.35), Verdict.FAILS},
+            {0.9, 0.35, 0.62, 0.14, 0.0, (bucket + 0.62 * 0.251) / (0.9 * 0.35), Verdict.CLOSE},
+            {0.9, 0.35, 2.70, 0.14, 0.0, (bucket + 2.70 * 0.251) / (0.9 * 0.35), Verdict.HOLDS},
+            {0.9, 0.15, 0.0, 0.0, 0.0, bucket / (0.9 * 0.15), Verdict.CLOSE},
+            {0.9, 0.35, 0.0, 0.0, 0.15, 1.1 * 0.30 / (0.9 * 0.20), Verdict.HOLDS},
+        };
+    }
+
+    @Test(dataProvider = "onBothSides")
+    public void marginByHand(
+            double screenKg,
+            double armM,
+            double batteryKg,
+            double batteryM,
+            double standM,
+            double expected,
+            Verdict verdict) {
+        Rig crate = DemoRigs.lanternCrate();
+        Stand stand = standM > 0 ? new Stand(BaseEdge.LEFT, Figure.measured(standM), true) : Stand.NONE;
+        Craft bucket = crate.craft()
+                .with(c -> c.lengthM(Figure.measured(0.30))
+                        .beamM(Figure.measured(0.30))
+                        .massKg(Figure.measured(1.1))
+                        .stand(stand)
+                        .stations(crate.craft().stations().stream()
+                                .map(s -> switch (s.id()) {
+                                    case "arm-left" ->
+                                        s.with(at -> at.fromBowM(Figure.measured(0.15))
+                                                .sideM(Figure.measured(-0.15 - armM)));
+                                    case "floor-right" ->
+                                        s.with(at -> at.fromBowM(Figure.measured(0.15))
+                                                .sideM(Figure.measured(batteryM)));
+                                    default -> s;
+                                })
+                                .toList()));
+        Pack pack = crate.harness().pack("pack");
+        Rig rig = crate.withCraft(bucket)
+                .with(crate.device("display").withMassKg(Figure.measured(screenKg)))
+                .with(pack.with(p -> p.massKg(Figure.measured(Math.max(0.05, batteryKg)))
+                        .size(new Size(Figure.measured(0.15), Figure.measured(0.098), Figure.measured(0.095)))));
+        // the lightest pack there is weighs 50 g: it counts where none is wanted
+        double least = batteryKg == 0 ? 0.05 * (0.15 + standM) / (screenKg * (armM - standM)) : 0;
+        Line line = Line.of(rig);
+        assertEquals(line.get(CarryStage.STAGE).value().tip().orElseThrow().margin(), expected + least, 1e-9);
+        assertEquals(new RigReviewer().state(line, Link.CARRY).verdict(), verdict);
+    }
+
+    /** Equal moments to both sides: as good as level; the handle's axis runs through both, its middle between. */
+    @Test
+    public void equalMomentsBalance() {
+        List<MassAt> even = List.of(new MassAt("left", 3, 0.1, -0.10, 0), new MassAt("right", 1, 0.5, 0.30, 0));
+        HandleLine handle = HandleLine.of(even);
+        assertEquals(handle.yM(), 0, 1e-12);
+        assertEquals(handle.xM(), (3 * 0.1 + 0.5) / 4, 1e-12);
+        assertEquals(Math.toDegrees(handle.alongRad()), 45, 1e-9);
+        Rig rig = DemoRigs.gannet();
+        double side = Line.of(rig).get(FloatStage.STAGE).value().sideKgM();
+        Ballast weight = new Ballast("weight", "weight", Figure.measured(side / 0.36), "rail-left");
+        Rig level = rig.withFitOut(rig.fitOut().withBallast(List.of(weight)));
+        assertEquals(Line.of(level).get(FloatStage.STAGE).value().heelRad(), 0, 1e-12);
     }
 
     @Test

@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackLabel;
+import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Size;
@@ -153,6 +154,15 @@ public class BoundariesTest {
             {"cable.plug-does-not-pass", of(BoundariesTest::plug), 0.0379, 0.0381, Verdict.HOLDS, Verdict.FAILS},
             {"cable.service-loop", of(BoundariesTest::loop), 0.30, 0.29, Verdict.HOLDS, Verdict.CLOSE},
             {"cable.opening-too-full", of(BoundariesTest::thick), 0.0199, 0.0201, Verdict.HOLDS, Verdict.FAILS},
+            // common practice, no source: tied back 25-50 mm, a drip loop of 0.10 m, 25.4 mm for a cable fitting
+            {"cable.strain-relief", of(BoundariesTest::relief), 0.050, 0.051, Verdict.HOLDS, Verdict.CLOSE},
+            {"cable.strain-relief", of(BoundariesTest::relief), 0.025, 0.024, Verdict.HOLDS, Verdict.CLOSE},
+            {"cable.drip-loop", of(BoundariesTest::drip), 0.10, 0.09, Verdict.HOLDS, Verdict.CLOSE},
+            {"cable.hole-too-small", of(BoundariesTest::fitting), 0.0254, 0.0190, Verdict.HOLDS, Verdict.FAILS},
+            // 30 mm and 10 mm on either side
+            {"cable.hole-larger-than-part", of(BoundariesTest::part), 0.0501, 0.0499, Verdict.HOLDS, Verdict.FAILS},
+            {"carry.station-far", of(BoundariesTest::rail), 1.40, 1.41, Verdict.HOLDS, Verdict.CLOSE},
+            {"carry.part-too-large", of(BoundariesTest::board), 0.900, 0.899, Verdict.HOLDS, Verdict.FAILS},
             // wide cones to 15 m, narrow ones from 18 m on: common practice, no source
             {"transducer.wide-too-deep", of(BoundariesTest::deep), 15, 15.1, Verdict.HOLDS, Verdict.CLOSE},
             {"transducer.wide-too-deep", of(BoundariesTest::deep), 17, 40, Verdict.CLOSE, Verdict.CLOSE},
@@ -226,6 +236,38 @@ public class BoundariesTest {
 
     private static Rig plug(double metres) {
         return GOOD.with(chirp().withLead(chirp().lead().withPlugM(Figure.rated(metres))));
+    }
+
+    private static Rig relief(double metres) {
+        return GOOD.with(GOOD.runOf("transducer").orElseThrow().withReliefM(Figure.measured(metres)));
+    }
+
+    private static Rig drip(double metres) {
+        return GOOD.with(GOOD.runOf("transducer").orElseThrow().withDripM(Figure.measured(metres)));
+    }
+
+    /** The supply through a cable fitting by the left foot. */
+    private static Rig fitting(double metres) {
+        return FitOutTriggers.passage(
+                GOOD,
+                "port-left",
+                p -> p.withOpeningM(Figure.measured(metres))
+                        .withOpening(p.opening().withClosedBy(PassThrough.CABLE_FITTING)));
+    }
+
+    private static Rig part(double metres) {
+        return FitOutTriggers.tube(PassThrough.SPLIT_GROMMET, 0.030, Figure.measured(metres));
+    }
+
+    private static Rig rail(double metres) {
+        return GOOD.withCraft(GOOD.craft()
+                .withStations(GOOD.craft().stations().stream()
+                        .map(s -> s.id().equals("rail-left") ? s.withSideM(Figure.measured(-metres)) : s)
+                        .toList()));
+    }
+
+    private static Rig board(double metres) {
+        return FitOutTriggers.boards(Figure.rated(metres), FitOutTriggers.part(0.9, 0.1, false));
     }
 
     private static Rig loop(double metres) {

@@ -90,7 +90,7 @@ final class FitOutTriggers {
     }
 
     /** The transducer's lead through the wall of the tube. */
-    private static Rig tube(PassThrough closedBy, double openingM, Figure partM) {
+    static Rig tube(PassThrough closedBy, double openingM, Figure partM) {
         Rig through = sonar(run ->
                 run.withLegs(List.of("up-aft-left", "deck-to-stern-hatch", "stern-lip", "hull-to-tube", "tube-wall")));
         Opening opening =
@@ -166,7 +166,7 @@ final class FitOutTriggers {
         return new BoardPart("side", "side", chosen(lengthM), chosen(wideM), 1, turns);
     }
 
-    private static Rig boards(Figure stockM, BoardPart part) {
+    static Rig boards(Figure stockM, BoardPart part) {
         return GOOD.withFitOut(
                 GOOD.fitOut().withBoards(new Boards(stockM, rated(0.2), rated(0.018), UNSET, List.of(part))));
     }

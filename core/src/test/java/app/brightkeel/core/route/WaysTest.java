@@ -95,6 +95,51 @@ public class WaysTest {
         assertTrue(found > 40, "only " + found + " ways");
     }
 
+    /** Every way through a small tangle walked one by one, pinned passages in it or not. */
+    @Test
+    public void asShortAsEveryWayThereIs() {
+        Random random = new Random(3);
+        int pinned = 0;
+        for (int round = 0; round < 300; round++) {
+            Craft craft = tangle(random, 6, 9);
+            List<String> pins = round % 2 == 0 ? List.of() : List.of("p" + random.nextInt(9));
+            List<Double> every = new ArrayList<>();
+            walk(craft, List.of("s0"), 0, pins, every);
+            every.sort(Double::compare);
+            List<List<Passage>> ways =
+                    Ways.between(craft, "s0", "s1", pins, p -> p.lengthM().value(), Ways.MOST);
+            assertEquals(ways.size(), Math.min(Ways.MOST, every.size()));
+            for (int i = 0; i < ways.size(); i++) {
+                double metres = ways.get(i).stream()
+                        .mapToDouble(p -> p.lengthM().value())
+                        .sum();
+                assertEquals(metres, every.get(i), 1e-9);
+            }
+            pinned += pins.isEmpty() ? 0 : ways.size();
+        }
+        assertTrue(pinned > 50, "only " + pinned + " pinned ways");
+    }
+
+    private static void walk(Craft craft, List<String> seen, double metres, List<String> pins, List<Double> found) {
+        String at = seen.get(seen.size() - 1);
+        if (at.equals("s1")) {
+            if (pins.isEmpty()) {
+                found.add(metres);
+            }
+            return;
+        }
+        for (Passage passage : craft.passages()) {
+            String next = passage.across(at);
+            if (!next.isEmpty() && !seen.contains(next)) {
+                List<String> more = new ArrayList<>(seen);
+                more.add(next);
+                List<String> left =
+                        pins.stream().filter(pin -> !pin.equals(passage.id())).toList();
+                walk(craft, more, metres + passage.lengthM().value(), left, found);
+            }
+        }
+    }
+
     /** 0.35 + 0.45 + 0.20 + 1.95 + 0.20 + 1.12 = 4.27 m, loops 0.30 + 0.10, swivel 0.35, of 4.60 m: 0.42 m short. */
     @Test
     public void theDemoLeadByHand() {

@@ -22,6 +22,7 @@ import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The Carry link: mass, and heel or tip margin; other places for battery and display beside. */
 public final class CarryReview implements LinkReview {
@@ -92,12 +93,25 @@ public final class CarryReview implements LinkReview {
     }
 
     @Override
+    public Merit merit(Line planned, Line changed) {
+        return CarryMerit.of(planned, changed);
+    }
+
+    @Override
     public Optional<Change> edit(Line line, String id) {
         return CarryChanges.moved(line, id);
     }
 
     @Override
     public List<Change> alternatives(Line line) {
-        return CarryChanges.places(line).toList();
+        return Stream.of(
+                        CarryChanges.places(line),
+                        CarryUnits.all(line),
+                        BallastChanges.level(line),
+                        BallastChanges.steady(line),
+                        BallastChanges.stands(line),
+                        LayoutChanges.arms(line))
+                .flatMap(changes -> changes)
+                .toList();
     }
 }

@@ -1,0 +1,103 @@
+package app.brightkeel.core.enclosure;
+
+import static app.brightkeel.core.rig.Figure.measured;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Comparison;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.rig.BoardPart;
+import app.brightkeel.core.rig.EnclosureKind;
+import app.brightkeel.core.rig.Inward;
+import app.brightkeel.core.rig.Rib;
+import app.brightkeel.core.rig.Rig;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Pods derived part by part, boxes with ribs and lids, foam: by hand. */
+public class PodTest {
+
+    /** Inside 200 × 120 × 150 mm of 18 mm board over a transom of 30 mm. */
+    @Test
+    public void everyPartOfAPod() {
+        Pod pod = new Pod(new Box(0.200, 0.120, 0.150), 0.018, 0.030);
+        assertEquals(pod.outside().deepM(), 0.236, 1e-9);
+        assertEquals(pod.outside().tallM(), 0.186, 1e-9);
+        Object[][] expected = {
+            {"1 floor", 0.200, 0.120, 1},
+            {"2 side", 0.236, 0.168, 2},
+            {"3 end", 0.120, 0.168, 2},
+            {"4 lid", 0.246, 0.176, 1},
+            {"5 cheek of the hook", 0.120, 0.060, 2},
+            {"6 spacer of the hook", 0.060, 0.032, 1},
+        };
+        List<BoardPart> parts = pod.parts("p");
+        assertEquals(parts.size(), expected.length);
+        double area = 0;
+        for (int i = 0; i < expected.length; i++) {
+            BoardPart part = parts.get(i);
+            assertEquals(part.name(), expected[i][0]);
+            assertEquals(part.lengthM().value(), (double) expected[i][1], 1e-9, part.name());
+            assertEquals(part.wideM().value(), (double) expected[i][2], 1e-9, part.name());
+            assertEquals(part.count(), expected[i][3]);
+            area += part.count() * part.lengthM().value() * part.wideM().value();
+        }
+        assertEquals(pod.massKg(), area * 0.018 * 500, 1e-9);
+    }
+
+    /** The pram's pod: 300 × 290 × 270 mm less two walls of 18 and 3 mm kept free, 15 mm under the lid, a rib of 40. */
+    @Test
+    public void wallsRibsAndLidTakeFromTheRoom() {
+        Rig rig = DemoRigs.reedling();
+        Rib rib = new Rib("rib", "boss", Inward.WIDE, measured(0.040));
+        Line line = Line.of(rig);
+        Box room = Rooms.inside(line.rig().fitOut().boxes().get(0)).orElseThrow();
+        assertEquals(room.deepM(), 0.258, 1e-9);
+        assertEquals(room.wideM(), 0.248, 1e-9);
+        assertEquals(room.tallM(), 0.213, 1e-9);
+        Rig ribbed = rig.withFitOut(
+                rig.fitOut().withBoxes(List.of(rig.fitOut().boxes().get(0).withRibs(List.of(rib)))));
+        Box less = Rooms.inside(Line.of(ribbed).rig().fitOut().boxes().get(0)).orElseThrow();
+        assertEquals(less.wideM(), 0.208, 1e-9);
+        // 264 × 254 × 234 mm without what is kept free
+        assertEquals(Rooms.litres(line.rig().fitOut().boxes().get(0)), 264 * 254 * 234 / 1e6, 1e-9);
+    }
+
+    /** Foam: half of each gap on both sides, 15 % thicker, and one piece above. */
+    @Test
+    public void foamFillsWhatIsLeft() {
+        Fit fit = new Fit(List.of("p"), "pack", "s", "slot", new Box(0.10, 0.08, 0.09), new Box(0.12, 0.08, 0.10));
+        assertEquals(Foam.round(fit).stream().map(Foam::where).toList(), List.of("fore and aft", "above"));
+        assertEquals(Foam.round(fit).get(0).thickM(), 0.010 * 1.15, 1e-12);
+        assertEquals(Foam.round(fit).get(1).thickM(), 0.010 * 1.15, 1e-12);
+        assertEquals(Foam.round(fit).get(0).pieces(), 2);
+    }
+
+    @DataProvider
+    public Object[][] units() {
+        return new Object[][] {{"box"}, {"bag"}, {"pod"}, {"built-in"}};
+    }
+
+    /** Each kind of carry unit takes the battery, says what it loses on, and leaves the pod's cut list whole. */
+    @Test(dataProvider = "units")
+    public void carryUnitsAreMadeToMeasure(String kind) {
+        Rig rig = DemoRigs.oystercatcher();
+        Line line = Line.of(rig);
+        Comparison.Offer offer = Comparison.of(line, Link.CARRY, new RigReviewer()).stream()
+                .filter(each -> each.id().equals("carry.unit.pack." + kind))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(offer.reasons().stream().anyMatch(text -> text.plain().contains("loses on")), kind);
+        Line then = line.with(Comparison.find(line, offer.id()).orElseThrow().after());
+        then.get(FitStage.STAGE).value().all().forEach(fit -> assertTrue(fit.leastGapM() >= 0, kind));
+        assertTrue(new RigReviewer().state(then, Link.CARRY).verdict() != Verdict.FAILS, kind);
+        boolean pod = then.rig().fitOut().boxes().stream().anyMatch(box -> box.kind() == EnclosureKind.POD);
+        assertEquals(then.get(Boarded.STAGE).value().boards().isEmpty(), !pod);
+        assertEquals(then.get(Boarded.STAGE).value().tooLarge(), List.of());
+    }
+}

@@ -1,0 +1,103 @@
+import type { Passage } from "../../api/types";
+import { newPassage } from "../../edit/fitOut";
+import { withoutLoose } from "../../edit/parts";
+import { setAt } from "../../edit/pointer";
+import { useEditor } from "../../edit/RigEditor";
+import { Button } from "../../parts/Button";
+import { Choice, Tick } from "../../parts/Choice";
+import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
+import { OpeningFields } from "./OpeningFields";
+import { Remove } from "./Section";
+
+const WAYS: [Passage["way"], string][] = [
+  ["open-deck", "over the deck"],
+  ["inside", "inside the hull"],
+  ["fitting", "through an existing fitting"],
+  ["hatch-lip", "over a hatch lip"],
+  ["scupper", "through a scupper"],
+  ["tube-wall", "through the wall of a rod-holder tube"],
+  ["hatch-cover", "through a hatch cover"],
+  ["new-hole", "through a new hole in the hull"],
+];
+
+const CROSSED: [Passage["crosses"], string][] = [
+  ["none", "nothing that moves"],
+  ["pedals", "the pedals and knees"],
+  ["rudder", "the rudder or drive lines"],
+  ["paddle", "the paddle stroke"],
+  ["rods", "the rods in their holders"],
+  ["landing", "the side where fish are landed"],
+];
+
+/** Ways for cables between the places of the craft. */
+export function Passages() {
+  const { rig, save } = useEditor();
+  const { passages, stations } = rig.craft;
+  return (
+    <>
+      {passages.map((passage, i) => (
+        <PassageFields key={passage.id} passage={passage} at={`/craft/passages/${i}`} />
+      ))}
+      {stations.length > 1 && (
+        <Button
+          look="quiet"
+          onClick={() =>
+            save((now) => setAt(now, "/craft/passages", [...now.craft.passages, newPassage(now)]))
+          }
+        >
+          Add a passage
+        </Button>
+      )}
+    </>
+  );
+}
+
+function PassageFields({ passage, at }: { passage: Passage; at: string }) {
+  const { rig, save } = useEditor();
+  const stations = rig.craft.stations.map((each): [string, string] => [each.id, each.name]);
+  const open = passage.way !== "open-deck" && passage.way !== "inside";
+  return (
+    <details className="border-b border-grid">
+      <summary className="cursor-pointer py-1 text-[14px]">{passage.name}</summary>
+      <div className="flex items-baseline gap-3 pl-3">
+        <div className="grow font-semibold">
+          <NameField label="Name of the passage" pointer={`${at}/name`} />
+        </div>
+        <Remove
+          what={passage.name}
+          onClick={() =>
+            save((now) =>
+              withoutLoose(
+                setAt(
+                  now,
+                  "/craft/passages",
+                  now.craft.passages.filter((each) => each.id !== passage.id),
+                ),
+              ),
+            )
+          }
+        />
+      </div>
+      <div className="pl-3">
+        <Choice label="From" pointer={`${at}/from`} options={stations} />
+        <Choice label="To" pointer={`${at}/to`} options={stations} />
+        <Choice label="Leads" pointer={`${at}/way`} options={WAYS} />
+        <FigureField label="Cable that lies in it" pointer={`${at}/lengthM`} unit="metre" basis="measured" />
+        {open && (
+          <>
+            <FigureField
+              label="Clear opening"
+              pointer={`${at}/openingM`}
+              unit="millimetre"
+              basis="measured"
+            />
+            <Tick label="Opening below the waterline" pointer={`${at}/belowWaterline`} />
+            <OpeningFields at={at} />
+          </>
+        )}
+        <Choice label="Crosses" pointer={`${at}/crosses`} options={CROSSED} />
+      </div>
+    </details>
+  );
+}
