@@ -48,6 +48,7 @@ export function BallastFields() {
       ))}
       {stations.length > 0 && (
         <Button
+          className="mb-4"
           look="quiet"
           onClick={() =>
             save((now) => setAt(now, "/fitOut/ballast", [...now.fitOut.ballast, newBallast(now)]))

@@ -32,6 +32,7 @@ export function BoxFields() {
       ))}
       {more && (
         <Button
+          className="mb-4"
           look="quiet"
           onClick={() => save((now) => setAt(now, "/fitOut/boxes", [...now.fitOut.boxes, more]))}
         >

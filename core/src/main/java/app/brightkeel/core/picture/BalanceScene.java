@@ -35,6 +35,9 @@ final class BalanceScene {
 
     private static final double LEAST_DEG = 0.2;
 
+    /** Words beside a disc. */
+    private static final double BESIDE_M = 0.015;
+
     /** So near the middle line things stand on it. */
     private static final double MIDDLE_M = 0.06;
 
@@ -43,6 +46,7 @@ final class BalanceScene {
     private final CraftDrawing on;
     private final Outline outline;
     private final Labels labels;
+    private final boolean ice;
     private final Drawing drawing = new Drawing();
 
     /** Of things on the middle line. */
@@ -56,11 +60,9 @@ final class BalanceScene {
         this.outline = outline;
         things = Aboard.rigOnly(line.rig()).masses();
         on = new CraftDrawing(line.rig().craft(), outline);
-        double reach = Math.max(
-                outline.halfM(),
-                things.stream().mapToDouble(thing -> Math.abs(thing.yM())).max().orElse(0));
-        labels =
-                new Labels(on.frame(), on.plan(0, reach).y(), on.plan(0, -reach).y(), CraftDrawing.LINES);
+        ice = line.rig().craft().kind().onIce();
+        labels = Labels.beside(
+                on, outline, things.stream().mapToDouble(MassAt::yM).toArray());
     }
 
     static Outcome<Scene> of(Line line) {
@@ -103,7 +105,13 @@ final class BalanceScene {
     private void disc(MassAt thing, Point place) {
         boolean above = thing.yM() > MIDDLE_M || thing.yM() >= -MIDDLE_M && turn++ % 2 == 0;
         drawing.circle(Role.MASS, place, radius(thing));
-        labels.add(Role.LABEL, place, Text.of("{}, {}", thing.what(), new Amount(thing.kg(), Unit.KILOGRAM)), above);
+        Text words = Text.of("{}, {}", thing.what(), new Amount(thing.kg(), Unit.KILOGRAM));
+        if (ice) {
+            // few things, and room beside them
+            drawing.note(Role.LABEL, at(place.x() + radius(thing) + BESIDE_M, place.y()), Side.RIGHT, 0.3, words);
+        } else {
+            labels.add(Role.LABEL, place, words, above);
+        }
     }
 
     private void centre() {

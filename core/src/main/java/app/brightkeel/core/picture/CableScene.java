@@ -25,8 +25,10 @@ import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /** The craft in plan and in profile with every passage, the cables on their ways, and what is missing of them. */
@@ -47,6 +49,7 @@ final class CableScene {
     private final CraftDrawing on;
     private final Outline outline;
     private final Drawing drawing = new Drawing();
+    private final Set<Station> named = new LinkedHashSet<>();
 
     private CableScene(Line line, Routes routes, Outline outline) {
         this.line = line;
@@ -79,7 +82,7 @@ final class CableScene {
             ends(laid);
         }
         line.get(HoleStage.STAGE).orElse(List.of()).forEach(this::hole);
-        Coil.of(line.rig(), routes).forEach(this::coil);
+        names();
         drawing.span(
                 Role.QUIET,
                 at(0, on.measureY()),
@@ -131,7 +134,8 @@ final class CableScene {
         Station from = stations.get(0);
         Station to = stations.get(stations.size() - 1);
         drawing.spot(laid.sonar() ? Role.FACE : Role.PART, on.plan(from)).spot(Role.PART, on.plan(to));
-        drawing.note(Role.LABEL, on.plan(from), Side.RIGHT, laid.sonar() ? 1.2 : -0.7, " {}", from.name());
+        named.add(from);
+        named.add(to);
         if (laid.travelM() > 0) {
             drawing.note(
                     laid.spareM() < 0 ? Role.MISSING : Role.QUIET,
@@ -144,18 +148,40 @@ final class CableScene {
                     new Amount(Math.abs(laid.spareM()), Unit.METRE),
                     new Amount(Math.max(0, laid.nearM()), Unit.METRE));
         }
-        if (laid.sonar()) {
-            drawing.note(Role.LABEL, on.plan(to), Side.MIDDLE, 2.1, "{}", to.name());
-            if (laid.spareM() < 0) {
-                drawing.note(
-                        Role.MISSING,
-                        on.plan(to),
-                        Side.LEFT,
-                        -0.4,
-                        "{} missing  ",
-                        new Amount(-laid.spareM(), Unit.METRE));
-            }
+        if (laid.sonar() && laid.spareM() < 0) {
+            drawing.note(
+                    Role.MISSING, on.plan(to), Side.LEFT, -0.4, "{} missing  ", new Amount(-laid.spareM(), Unit.METRE));
         }
+    }
+
+    /** Where cables end, each place once, with what is coiled there. */
+    private void names() {
+        List<Coil> coils = Coil.of(line.rig(), routes);
+        coils.forEach(coil -> coil.at().filter(Station::placed).ifPresent(named::add));
+        Labels labels = Labels.beside(
+                on,
+                outline,
+                named.stream().mapToDouble(each -> each.sideM().value()).toArray());
+        int turn = 0;
+        for (Station station : named) {
+            double side = station.sideM().value();
+            boolean above = side > 0 || side == 0 && turn++ % 2 == 0;
+            double coiled = coils.stream()
+                    .filter(coil -> coil.at().filter(station::equals).isPresent())
+                    .mapToDouble(Coil::lengthM)
+                    .sum();
+            if (coiled > 0) {
+                drawing.circle(Role.RUN, on.plan(station), COIL_SHOWN_M);
+            }
+            labels.add(
+                    Role.LABEL,
+                    on.plan(station),
+                    coiled > 0
+                            ? Text.of("{}, {} coiled", station.name(), new Amount(coiled, Unit.METRE))
+                            : Text.of("{}", station.name()),
+                    above);
+        }
+        labels.draw(drawing);
     }
 
     /** Its number in both views, as in the table; names below each other by the same numbers. */
@@ -182,27 +208,12 @@ final class CableScene {
                 + (0.04 + COLUMN * (place / NAMES)) * (on.high().x() - on.low().x());
         drawing.note(
                 hole.there() ? Role.QUIET : Role.LABEL,
-                at(column, on.between()),
+                at(column, on.lower()),
                 Side.RIGHT,
-                (place % NAMES - (NAMES - 1) / 2.0) * NAME_LINES,
+                (place % NAMES - NAMES) * NAME_LINES,
                 hole.there() ? "{} {}" : "{} {}, to drill",
                 hole.number(),
                 hole.name());
-    }
-
-    private void coil(Coil coil) {
-        coil.at()
-                .filter(Station::placed)
-                .ifPresent(station -> drawing.circle(
-                                Role.RUN, on.plan(station), Math.max(COIL_SHOWN_M, coil.acrossM() / 2))
-                        .note(
-                                Role.QUIET,
-                                on.plan(station),
-                                Side.MIDDLE,
-                                -1.6,
-                                "{} coiled, {}",
-                                new Amount(coil.lengthM(), Unit.METRE),
-                                station.name()));
     }
 
     private List<List<Text>> rows() {

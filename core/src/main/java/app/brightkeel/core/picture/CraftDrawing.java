@@ -88,9 +88,9 @@ final class CraftDrawing {
         return high;
     }
 
-    /** Half way between the two views, on the ice at the foot. */
-    double between() {
-        return ice ? low.y() : (outline.depthM() + planY - outline.halfM()) / 2;
+    /** The upper edge of the lower view, on the ice the foot. */
+    double lower() {
+        return ice ? low.y() : outline.depthM();
     }
 
     /** Where a measure stands under the views, with room for its words. */

@@ -2,6 +2,7 @@ package app.brightkeel.core.picture;
 
 import static app.brightkeel.core.picture.Drawing.at;
 
+import app.brightkeel.core.craft.Outline;
 import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
@@ -35,13 +36,24 @@ final class Labels {
      * @param top    over which words above stand, and {@code bottom} under which the others do
      * @param pixels height of a picture in lines of text
      */
-    Labels(Frame.ToScale frame, double top, double bottom, double pixels) {
+    private Labels(Frame.ToScale frame, double top, double bottom, double pixels) {
         wide = frame.high().x() - frame.low().x();
         low = frame.low().y();
         high = frame.high().y();
         lineM = (frame.high().y() - frame.low().y()) / pixels;
         this.top = top;
         this.bottom = bottom;
+    }
+
+    /** Above and below a plan and all that stands out of it at these distances right of the centre line [m]. */
+    static Labels beside(CraftDrawing on, Outline outline, double... sidesM) {
+        double right = outline.halfM();
+        double left = -right;
+        for (double side : sidesM) {
+            right = Math.max(right, side);
+            left = Math.min(left, side);
+        }
+        return new Labels(on.frame(), on.plan(0, right).y(), on.plan(0, left).y(), CraftDrawing.LINES);
     }
 
     Labels add(Role role, Point at, Text text, boolean above) {
