@@ -2,13 +2,16 @@ package app.brightkeel.core.craft;
 
 import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * What is aboard, as far as mass and place are known.
@@ -53,6 +56,23 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
         List<String> unknown = new ArrayList<>();
         things(rig, masses, unknown);
         return new Aboard(masses, unknown);
+    }
+
+    /** Devices and packs of some ids, as far as mass and place are known. */
+    public static List<MassAt> placed(Rig rig, Predicate<String> wanted) {
+        List<MassAt> masses = new ArrayList<>();
+        List<String> unknown = new ArrayList<>();
+        for (Device device : rig.devices()) {
+            if (wanted.test(device.id())) {
+                add(rig, device.name(), device.massKg(), rig.stationOf(device.id()), masses, unknown);
+            }
+        }
+        for (Pack pack : rig.harness().packs()) {
+            if (wanted.test(pack.id())) {
+                add(rig, pack.name(), pack.massKg(), rig.stationOf(pack.id()), masses, unknown);
+            }
+        }
+        return masses;
     }
 
     private static void things(Rig rig, List<MassAt> masses, List<String> unknown) {

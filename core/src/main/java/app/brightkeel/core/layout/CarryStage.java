@@ -12,7 +12,7 @@ import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Enclosure;
-import app.brightkeel.core.rig.FitOut;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
@@ -146,14 +146,8 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
     }
 
     private static List<MassAt> comesOff(Rig rig) {
-        Set<String> staying = new HashSet<>();
-        rig.places().stream().filter(place -> !place.comesOff()).forEach(place -> staying.add(place.item()));
-        Rig off = rig.withTransducers(List.of())
-                .withFitOut(FitOut.NONE)
-                .withPlaces(rig.places().stream()
-                        .filter(place -> !staying.contains(place.item()))
-                        .toList());
-        return Aboard.rigOnly(off).masses();
+        return Aboard.placed(
+                rig, item -> rig.placeOf(item).filter(Placement::comesOff).isPresent());
     }
 
     @Override

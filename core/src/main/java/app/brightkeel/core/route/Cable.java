@@ -17,9 +17,8 @@ import java.util.Optional;
  * @param start     id of the station it begins at, "" where that is not said
  * @param end       id of the station it has to reach, "" where that is not said
  * @param suppliedM what there is of it, extension included [m]
- * @param lengthAt  pointer of its length
+ * @param index     place of the part in its list
  * @param plugM     largest width of a plug that cannot be taken off; unset where nobody gave it
- * @param plugAt    pointer of that width; "" for a wire, whose ends are crimped on last
  * @param twisted   whether a supply wire is twisted, and so quiet
  */
 public record Cable(
@@ -29,9 +28,8 @@ public record Cable(
         String start,
         String end,
         Figure suppliedM,
-        String lengthAt,
+        int index,
         Figure plugM,
-        String plugAt,
         boolean twisted) {
 
     /** What a cable carries. */
@@ -88,9 +86,8 @@ public record Cable(
                         .map(display -> rig.stationOf(display.id()))
                         .orElse(""),
                 length.isSet() ? new Figure.Given(transducer.lead().totalM(), length.basis()) : length,
-                Pointer.transducer(t, "lead/lengthM"),
+                t,
                 transducer.lead().plugM(),
-                Pointer.transducer(t, "lead/plugM"),
                 false);
     }
 
@@ -103,9 +100,8 @@ public record Cable(
                 rig.stationOf(segment.from()),
                 rig.stationOf(segment.to()),
                 segment.wire().lengthM(),
-                Pointer.segment(s, "wire/lengthM"),
+                s,
                 Figure.UNSET,
-                "",
                 segment.wire().twisted());
     }
 
@@ -118,10 +114,27 @@ public record Cable(
                 rig.stationOf(lead.from()),
                 rig.stationOf(lead.to()),
                 lead.lengthM(),
-                "/network/leads/" + d + "/lengthM",
+                d,
                 lead.plugM(),
-                "/network/leads/" + d + "/plugM",
                 false);
+    }
+
+    /** Pointer of its length. */
+    public String lengthAt() {
+        return switch (sort) {
+            case SONAR -> Pointer.transducer(index, "lead/lengthM");
+            case POWER -> Pointer.segment(index, "wire/lengthM");
+            case DATA -> "/network/leads/" + index + "/lengthM";
+        };
+    }
+
+    /** Pointer of the width of its plug; a wire has none, its ends are crimped on last. */
+    public String plugAt() {
+        return switch (sort) {
+            case SONAR -> Pointer.transducer(index, "lead/plugM");
+            case DATA -> "/network/leads/" + index + "/plugM";
+            case POWER -> throw new IllegalStateException("a wire has no plug of its own");
+        };
     }
 
     public boolean sonar() {

@@ -64,11 +64,13 @@ public final class RouteStage implements Stage<Routes, Routes> {
             if (legs.isEmpty() && !cable.start().equals(cable.end())) {
                 missing.add("/runs/" + r + "/legs");
             }
-            if (opening) {
-                Outcome.want(missing, cable.plugM(), cable.plugAt());
+            if (opening && !cable.plugM().isSet()) {
+                missing.add(cable.plugAt());
             }
         }
-        Outcome.want(missing, cable.suppliedM(), cable.lengthAt());
+        if (!cable.suppliedM().isSet()) {
+            missing.add(cable.lengthAt());
+        }
         for (int t = 0; t < run.travels().size(); t++) {
             Outcome.want(missing, run.travels().get(t).strokeM(), "/runs/" + r + "/travels/" + t + "/strokeM");
         }

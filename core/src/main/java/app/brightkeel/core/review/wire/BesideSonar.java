@@ -30,11 +30,10 @@ final class BesideSonar implements Rule {
     @Override
     public Judgement judge(Line line) {
         Worst worst = new Worst();
-        for (Beside beside : all(line.rig())) {
-            boolean quiet = beside.segment.wire().twisted() && !Motors.feeds(line, beside.segment);
+        for (Beside beside : all(line, line.rig())) {
             worst.add(
-                    quiet || beside.metres <= Apart.CROSSING_M ? 1 : BESIDE,
-                    "{} lies beside the lead of the {} over {}: nearer than 150 mm: keep them apart, or twist plus and minus.",
+                    beside.metres <= Apart.CROSSING_M ? 1 : BESIDE,
+                    "{} lies nearer than 150 mm beside the lead of the {} over {}: keep them apart, or twist plus and minus.",
                     beside.segment.name(),
                     beside.sonar,
                     new Amount(beside.metres, Unit.METRE));
@@ -44,11 +43,13 @@ final class BesideSonar implements Rule {
 
     private record Beside(Segment segment, String sonar, double metres) {}
 
-    private static List<Beside> all(Rig rig) {
+    /** What is twisted is quiet, unless a motor hangs on it. */
+    private static List<Beside> all(Line line, Rig rig) {
         Apart apart = new Apart(rig.craft());
         List<Beside> all = new ArrayList<>();
         for (Segment segment : rig.harness().segments()) {
-            Optional<Run> power = rig.runOf(segment.id());
+            boolean quiet = segment.wire().twisted() && !Motors.feeds(line, segment);
+            Optional<Run> power = quiet ? Optional.empty() : rig.runOf(segment.id());
             rig.transducers().stream()
                     .filter(t -> power.isPresent())
                     .forEach(sonar -> rig.runOf(sonar.id())
@@ -70,7 +71,7 @@ final class BesideSonar implements Rule {
     public Stream<Change> cures(Line line) {
         return WireSorts.twisted(
                 line,
-                all(line.entered()).stream()
+                all(line, line.entered()).stream()
                         .filter(beside -> beside.metres > Apart.CROSSING_M)
                         .map(Beside::segment)
                         .distinct()
