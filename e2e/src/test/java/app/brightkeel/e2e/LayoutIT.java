@@ -148,4 +148,37 @@ public class LayoutIT extends InBrowser {
         assertThat(page.getByText("Nothing was saved").first()).isVisible();
         assertThat(link("carry")).containsText("fails");
     }
+
+    /** From nothing, by the fields: a passage, a data lead on its way, a box with an exit, a part of a board. */
+    @Test
+    public void whatIsBuiltIsTyped() {
+        openCopy("Gannet, fjord pedal", "mount");
+        page.getByText("10 places, ").or(page.getByText("12 places, ")).first().click();
+        button("Add a passage").click();
+        page.locator("summary")
+                .filter(new Locator.FilterOptions().setHasText("passage"))
+                .last()
+                .click();
+        assertThat(page.getByLabel("Name of the passage").last()).hasValue("passage");
+        link("cable").click();
+        button("Add a data lead").click();
+        assertThat(link("cable")).containsText("unset");
+        assertThat(page.getByLabel("Name of the data lead").last()).hasValue("data lead");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("remove data lead"))
+                .click();
+        assertThat(link("cable")).containsText("1.75 m spare");
+        link("carry").click();
+        button("Add a box or bag").click();
+        assertThat(page.getByLabel("Name of the box")).hasValue("box");
+        assertThat(link("carry")).containsText("unset");
+        page.keyboard().press("z");
+        assertThat(page.getByLabel("Name of the box")).hasCount(0);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("add a part"))
+                .click();
+        for (String[] field : new String[][] {{"A board is long", "0.9"}, {"And wide", "300"}, {"Thick", "18"}}) {
+            type(field[0], field[1]);
+        }
+        button("Parts on their boards").click();
+        assertThat(page.getByText("board 1: 597 mm left").first()).isVisible();
+    }
 }

@@ -75,10 +75,8 @@ public final class HoleList {
         if (hole.plugM() == 0) {
             return Text.of("{}", last);
         }
-        return Text.of(
-                last.isEmpty() ? "plug of {} first" : "plug of {} first; {}",
-                new Amount(hole.plugM(), Unit.MILLIMETRE),
-                last);
+        Amount plug = new Amount(hole.plugM(), Unit.MILLIMETRE);
+        return last.isEmpty() ? Text.of("plug of {} first", plug) : Text.of("plug of {} first; {}", plug, last);
     }
 
     private static String remark(Line line, Hole hole) {

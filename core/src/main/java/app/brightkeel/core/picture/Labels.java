@@ -34,13 +34,13 @@ final class Labels {
 
     /**
      * @param top    over which words above stand, and {@code bottom} under which the others do
-     * @param pixels height of a picture in lines of text
+     * @param lines  height of the picture in lines of text
      */
-    private Labels(Frame.ToScale frame, double top, double bottom, double pixels) {
+    private Labels(Frame.ToScale frame, double top, double bottom, double lines) {
         wide = frame.high().x() - frame.low().x();
         low = frame.low().y();
         high = frame.high().y();
-        lineM = (frame.high().y() - frame.low().y()) / pixels;
+        lineM = (frame.high().y() - frame.low().y()) / lines;
         this.top = top;
         this.bottom = bottom;
     }

@@ -1,5 +1,6 @@
 package app.brightkeel.core.route;
 
+import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Placement;
@@ -32,6 +33,11 @@ public final class Relay {
         for (Segment segment : rig.harness().segments()) {
             if (segment.from().equals(place.item()) || segment.to().equals(place.item())) {
                 lay(moved, segment.id(), runs);
+            }
+        }
+        for (DataLead lead : rig.network().leads()) {
+            if (lead.from().equals(place.item()) || lead.to().equals(place.item())) {
+                lay(moved, lead.id(), runs);
             }
         }
         return runs.equals(rig.runs()) ? moved : moved.withRuns(runs);

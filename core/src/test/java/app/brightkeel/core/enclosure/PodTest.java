@@ -80,7 +80,7 @@ public class PodTest {
 
     @DataProvider
     public Object[][] units() {
-        return new Object[][] {{"box"}, {"bag"}, {"pod"}, {"built-in"}};
+        return new Object[][] {{"box"}, {"bag"}, {"pod"}, {"shuttle"}, {"built-in"}};
     }
 
     /** Each kind of carry unit takes the battery, says what it loses on, and leaves the pod's cut list whole. */

@@ -17,6 +17,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Opening;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.PassThroughStock;
 import app.brightkeel.core.rig.Passage;
@@ -127,7 +128,7 @@ final class FitOutTriggers {
         return GOOD.with(GOOD.placeOf("pack").orElseThrow().withHeld(held));
     }
 
-    private static app.brightkeel.core.rig.Pack lead(Chemistry chemistry) {
+    private static Pack lead(Chemistry chemistry) {
         return GOOD.harness().pack("pack").withChemistry(chemistry);
     }
 

@@ -140,6 +140,39 @@ public class RigDifferencesTest {
             edit(
                     r -> r.withSchools(r.schools().withScreen(Schools.Screen.FORWARD)),
                     "School of the screen's place: no preference → ahead, on the centre line."),
+            edit(
+                    r -> r.with(r.runOf("lead")
+                            .orElseThrow()
+                            .withTravels(List.of(new Travel(Moves.SEAT, Figure.measured(0.2), Figure.UNSET, false)))),
+                    "What moves on its way of the cable of supply lead: none → seat."),
+            edit(
+                    r -> r.with(r.runOf("transducer").orElseThrow().withThrough(List.of("keel-way"))),
+                    "Passages it has to take of the cable of 24° chirp cone: open → along the keel."),
+            edit(
+                    r -> r.with(r.runOf("transducer").orElseThrow().withCoilAt("bow-hatch")),
+                    "Place of the coil of the cable of 24° chirp cone: none → bow hatch."),
+            edit(
+                    r -> r.with(r.placeOf("pack").orElseThrow().withHeld(Held.UNKNOWN.withHow(Holding.STRAP))),
+                    "Way of holding of the place of 12 Ah LiFePO4: not said → under a strap."),
+            edit(
+                    r -> r.withFitOut(r.fitOut()
+                            .withBallast(List.of(new Ballast("w", "stone", Figure.measured(2), "bow-hatch")))),
+                    "Stone was added."),
+            edit(
+                    r -> r.withFitOut(
+                            r.fitOut().withPassThroughs(List.of(new PassThroughStock(PassThrough.GROMMET, 2)))),
+                    "Pass-throughs at home: none → 2 × rubber grommet."),
+            edit(
+                    r -> r.withFitOut(r.fitOut().withBoards(Boards.NONE.withKerfM(Figure.measured(0.002)))),
+                    "Width of a cut: open → 2.0 mm."),
+            edit(
+                    r -> r.withFitOut(r.fitOut()
+                            .withBoards(Boards.NONE.withParts(List.of(
+                                    new BoardPart("p", "shelf", Figure.chosen(0.3), Figure.chosen(0.1), 1, false))))),
+                    "Shelf was added."),
+            edit(
+                    r -> r.withCraft(r.craft().withStand(Stand.NONE.withEdge(BaseEdge.LEFT))),
+                    "Edge it stands out over of the craft: no → left."),
             edit(r -> r.withQuieted(Set.of("wire.drop")), "Put aside: wire.drop."),
             edit(r -> r.withNotes(List.of()), "The note on supply lead was taken away."),
             edit(r -> r.withNotes(List.of(new Note("lead", "other"))), "The note on supply lead was changed."),
@@ -224,6 +257,29 @@ public class RigDifferencesTest {
         assertEquals(moved.places(), List.of());
         assertEquals(moved.notes(), List.of(new Note("pack", "heavy")));
         assertEquals(RIG.withTransducers(List.of()).runs().size(), 1);
+    }
+
+    /** Boxes, weights and coils go with their place, data leads' ways with their lead, and what was noted on them. */
+    @Test
+    public void whatIsBuiltRoundTheRigGoesWithItsPlace() {
+        Rig pram = DemoRigs.reedling();
+        assertEquals(pram.notes().get(0).part(), "pod");
+        Rig moved = pram.withCraft(RIG.craft());
+        assertEquals(moved.fitOut().boxes(), List.of());
+        assertEquals(moved.fitOut().boards(), pram.fitOut().boards(), "what is sawn stays sawn");
+        assertEquals(moved.notes(), List.of());
+        Rig fjord = DemoRigs.gannet();
+        Rig bare = fjord.withNetwork(fjord.network().withLeads(List.of()));
+        assertEquals(bare.runs().size(), fjord.runs().size() - 2);
+        Rig elsewhere = fjord.with(fjord.runOf("sonar").orElseThrow().withCoilAt("hull-fore"))
+                .withCraft(fjord.craft()
+                        .with(c -> c.stations(fjord.craft().stations().stream()
+                                        .filter(s -> !s.id().equals("stern-hatch"))
+                                        .toList())
+                                .passages(fjord.craft().passages().stream()
+                                        .filter(p -> p.across("stern-hatch").isEmpty())
+                                        .toList())));
+        assertEquals(elsewhere.runOf("sonar").orElseThrow().coilAt(), "hull-fore");
     }
 
     /** A note goes with the part it is about, and stays through everything else. */

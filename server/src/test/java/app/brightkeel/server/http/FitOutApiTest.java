@@ -1,6 +1,7 @@
 package app.brightkeel.server.http;
 
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -21,8 +22,10 @@ import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.springframework.http.HttpHeaders;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 /** Lists and full-size templates over HTTP; templates are measured in the file. */
 public class FitOutApiTest extends ServerTest {
@@ -119,6 +122,52 @@ public class FitOutApiTest extends ServerTest {
     private static String text(MockHttpServletResponse answer) {
         assertEquals(answer.getStatus(), 200);
         return new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8);
+    }
+
+    /** A thing dragged in the plan is one revision; nonsense is not found and changes nothing; undo brings it back. */
+    @Test
+    public void thingsAreMoved() throws Exception {
+        String id = create(DemoRigs.gannet());
+        String path = "/api/rigs/" + id;
+        JsonNode moved =
+                json(send(post(path + "/changes/carry.place.nine.console").header(HttpHeaders.IF_MATCH, "\"1\"")));
+        assertEquals(moved.path("revision").asInt(), 2);
+        for (String nonsense : List.of(
+                "carry.place.nine.nowhere",
+                "carry.place.nobody.console",
+                "carry.arm.console.150",
+                "cable.plan.anyhow")) {
+            assertEquals(
+                    send(post(path + "/changes/" + nonsense).header(HttpHeaders.IF_MATCH, "\"2\""))
+                            .getStatus(),
+                    404,
+                    nonsense);
+        }
+        assertEquals(json(send(get(path))).path("revision").asInt(), 2);
+        JsonNode back = json(send(post(path + "/undo").header(HttpHeaders.IF_MATCH, "\"2\"")));
+        assertEquals(
+                back.path("rig").path("places").toString(),
+                json(send(get("/api/rigs/" + create(DemoRigs.gannet()))))
+                        .path("rig")
+                        .path("places")
+                        .toString());
+    }
+
+    /** Plans are among the alternatives of the Cable link, each with what it measures; a plan can be looked at and taken. */
+    @Test
+    public void plansAreOffered() throws Exception {
+        String path = "/api/rigs/" + create(DemoRigs.oystercatcher());
+        List<String> plans = new ArrayList<>();
+        for (JsonNode offer : json(send(get(path + "/changes?link=cable")))) {
+            if (offer.path("id").asString().startsWith("cable.plan.")) {
+                plans.add(offer.path("id").asString());
+                assertEquals(offer.path("measures").size(), 4, offer.toString());
+                assertTrue(offer.path("effects").size() > 0, offer.toString());
+            }
+        }
+        assertEquals(plans, List.of("cable.plan.no-drill", "cable.plan.cleanest", "cable.plan.shortest"));
+        JsonNode taken = json(send(post(path + "/changes/cable.plan.cleanest").header(HttpHeaders.IF_MATCH, "\"1\"")));
+        assertTrue(taken.path("rig").path("runs").toString().contains("tube-wall"));
     }
 
     @Test

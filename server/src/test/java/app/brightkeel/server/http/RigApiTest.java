@@ -175,9 +175,11 @@ public class RigApiTest extends ServerTest {
         assertEquals(json(send(get(path + "/changes?link=wire&wider=true"))).size(), 0);
     }
 
-    /** Section and craft in plan; power and reach; chart and place of the fuse; discharge and candidates. */
+    /** Balance, heel and box; section and craft in plan; power and reach; chart and place of the fuse; discharge and candidates. */
     private static int scenes(String link) {
-        return Set.of("mount", "screen", "fuse", "battery").contains(link) ? 2 : 1;
+        return link.equals("carry")
+                ? 3
+                : Set.of("mount", "screen", "fuse", "battery").contains(link) ? 2 : 1;
     }
 
     @Test

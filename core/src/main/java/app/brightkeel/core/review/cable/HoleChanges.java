@@ -21,6 +21,7 @@ import app.brightkeel.core.route.HoleSchedule;
 import app.brightkeel.core.route.HoleStage;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -55,7 +56,7 @@ final class HoleChanges {
     }
 
     private static String word(PassThrough closing) {
-        return closing.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+        return closing.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static Rig with(Rig rig, Hole hole, PassThrough closing) {

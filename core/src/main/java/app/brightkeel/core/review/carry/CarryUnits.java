@@ -3,10 +3,13 @@ package app.brightkeel.core.review.carry;
 import app.brightkeel.core.enclosure.Box;
 import app.brightkeel.core.enclosure.Pod;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Boards;
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Figure;
@@ -15,13 +18,17 @@ import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Pocket;
+import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 
-/** What the battery may travel in, made to its measure: a box, a bag, a pod of boards, or built in without any. */
+/** What the battery may travel in, made to its measure: a box, a bag, a pod of boards, a shuttle as wide as the screen, or built in. */
 final class CarryUnits {
 
     /** Foam or play round a battery [m]; common practice, no source. */
@@ -60,6 +67,7 @@ final class CarryUnits {
                         boxed(rig, pack, EnclosureKind.BOX, BOX_WALL_M, BOX_KG_M2, CARRIED_MIN),
                         boxed(rig, pack, EnclosureKind.BAG, BAG_WALL_M, BAG_KG_M2, BAG_MIN),
                         pod(rig, line.rig().harness().pack(pack.id())),
+                        shuttle(rig, pack),
                         builtIn(rig, pack)));
     }
 
@@ -80,12 +88,14 @@ final class CarryUnits {
                 rounded(room.deepM() + 2 * wallM),
                 rounded(room.wideM() + 2 * wallM),
                 rounded(room.tallM() + 2 * wallM));
-        double area = 2
-                * (outside.deepM() * outside.wideM()
-                        + outside.deepM() * outside.tallM()
-                        + outside.wideM() * outside.tallM());
         Rig after = with(
-                rig, pack, kind, outside, wallM, area * kgPerM2, rig.fitOut().boards());
+                rig,
+                pack,
+                kind,
+                outside,
+                wallM,
+                area(outside) * kgPerM2,
+                rig.fitOut().boards());
         return change(
                 pack,
                 kind.words(),
@@ -112,6 +122,59 @@ final class CarryUnits {
 
     private static Figure or(Figure figure, double value) {
         return figure.isSet() ? figure : Figure.chosen(value);
+    }
+
+    /** Battery, screen and transducer in one thing, as wide as the screen, with a pocket for each when it is stowed. */
+    private static Change shuttle(Rig rig, Pack pack) {
+        Box room = room(pack);
+        List<Pocket> pockets = new ArrayList<>();
+        double wide = room.wideM();
+        double tall = room.tallM();
+        String id = FreshId.of(rig, "shuttle");
+        for (Device device : rig.devices()) {
+            if (device.kind().display() && device.size().known() && pockets.isEmpty()) {
+                Size pocket = new Size(
+                        Figure.chosen(rounded(device.size().deepM().value() + 2 * ROUND_M)),
+                        Figure.chosen(rounded(device.size().wideM().value() + 2 * ROUND_M)),
+                        Figure.chosen(rounded(device.size().tallM().value() + 2 * ROUND_M)));
+                pockets.add(new Pocket(id + "-screen", "pocket for the screen", Pose.STOWED, pocket, device.id()));
+                wide = Math.max(wide, pocket.wideM().value());
+                tall += pocket.deepM().value();
+            }
+        }
+        for (Transducer transducer : rig.transducers()) {
+            pockets.add(new Pocket(
+                    id + "-" + (pockets.size() + 1),
+                    "pocket for the transducer and its lead",
+                    Pose.STOWED,
+                    Size.UNKNOWN,
+                    transducer.id()));
+        }
+        Box outside = new Box(
+                rounded(room.deepM() + 2 * BOX_WALL_M), rounded(wide + 2 * BOX_WALL_M), rounded(tall + 2 * BOX_WALL_M));
+        Rig after = with(
+                rig,
+                pack,
+                EnclosureKind.SHUTTLE,
+                outside,
+                BOX_WALL_M,
+                area(outside) * BOX_KG_M2,
+                rig.fitOut().boards());
+        List<Enclosure> boxes = after.fitOut().boxes().stream()
+                .map(box -> box.station().equals(rig.stationOf(pack.id())) ? box.withPockets(pockets) : box)
+                .toList();
+        return change(
+                pack,
+                "shuttle",
+                Text.of(
+                        "{}: in a shuttle with the screen, {} wide",
+                        pack.name(),
+                        new Amount(outside.wideM(), Unit.MILLIMETRE)),
+                placed(after.withFitOut(after.fitOut().withBoxes(boxes)), pack, true, CARRIED_MIN));
+    }
+
+    private static double area(Box box) {
+        return 2 * (box.deepM() * box.wideM() + box.deepM() * box.tallM() + box.wideM() * box.tallM());
     }
 
     private static Change builtIn(Rig rig, Pack pack) {
@@ -147,7 +210,7 @@ final class CarryUnits {
                 .filter(box -> !box.station().equals(station))
                 .toList());
         boxes.add(new Enclosure(
-                FreshId.of(rig, kind.name().toLowerCase(java.util.Locale.ROOT)),
+                FreshId.of(rig, kind.name().toLowerCase(Locale.ROOT)),
                 kind.words(),
                 kind,
                 station,

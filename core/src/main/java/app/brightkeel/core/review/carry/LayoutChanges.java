@@ -20,7 +20,7 @@ final class LayoutChanges {
 
     private LayoutChanges() {}
 
-    /** Whether something sits at a station, or goes past it. */
+    /** Whether something sits at a station. */
     static boolean used(Rig rig, String station) {
         return rig.places().stream().anyMatch(place -> place.station().equals(station))
                 || rig.transducers().stream().anyMatch(t -> t.mount().station().equals(station))

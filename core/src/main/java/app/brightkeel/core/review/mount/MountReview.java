@@ -4,6 +4,7 @@ import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.mount.BarBracket;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.mount.Score;
 import app.brightkeel.core.quantity.Amount;
@@ -51,6 +52,7 @@ public final class MountReview implements LinkReview {
         if (beside(line)) {
             all.add(SeatStage.STAGE.working(line));
         }
+        all.addAll(BarBracket.workings(line));
         return all;
     }
 

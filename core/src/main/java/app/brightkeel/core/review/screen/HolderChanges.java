@@ -112,13 +112,16 @@ final class HolderChanges {
                         family.isEmpty() || family.equals(item.sockets().family()));
     }
 
+    /** Figures no display shows larger: one that far off is moved, not set [m]. */
+    private static final double LARGEST_M = 0.06;
+
     /** Each display set to show figures as high as the eye needs, to the next half millimetre up. */
     static Stream<Change> largerFigures(Line line) {
         Rig rig = line.entered();
         return line.get(SeatStage.STAGE).map(Seated::things).orElse(List.of()).stream()
                 .filter(each -> each.thing()
                         .textM()
-                        .filter(text -> text < each.neededM())
+                        .filter(text -> text < each.neededM() && each.neededM() <= LARGEST_M)
                         .isPresent())
                 .map(each -> {
                     double high = Math.ceil(each.neededM() * 2000) / 2000;

@@ -1,0 +1,110 @@
+package app.brightkeel.core.review;
+
+import static app.brightkeel.core.rig.Figure.measured;
+import static org.testng.Assert.assertEquals;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.BaseEdge;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pocket;
+import app.brightkeel.core.rig.Pose;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Size;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Rules of boxes on both sides of what they ask. */
+public class BoxRulesTest {
+
+    private static Object[] row(String rule, Chemistry chemistry, UnaryOperator<Enclosure> box, Verdict expected) {
+        return new Object[] {rule, chemistry, box, expected};
+    }
+
+    private static UnaryOperator<Enclosure> tight(boolean tight, boolean vented) {
+        return box -> box.with(b -> b.tight(tight).vented(vented));
+    }
+
+    private static UnaryOperator<Enclosure> hole(boolean tight, BaseEdge wall, boolean sealed, double lidM) {
+        return box ->
+                box.with(b -> b.tight(tight).lidM(measured(lidM)).exits(List.of(FitOutTriggers.exit(wall, sealed))));
+    }
+
+    /** The display of the rig is 7 in: 0.21 m wide and more; a pocket takes it turned any way, or not at all. */
+    private static UnaryOperator<Enclosure> pocket(double deep, double wide, double tall, String holds) {
+        return box -> box.withPockets(List.of(new Pocket(
+                "pocket", "pocket", Pose.STOWED, new Size(measured(deep), measured(wide), measured(tall)), holds)));
+    }
+
+    @DataProvider
+    public Object[][] boxes() {
+        Size display = RuleTriggers.good().device("display").size();
+        double deep = display.deepM().value();
+        double wide = display.wideM().value();
+        double tall = display.tallM().value();
+        return new Object[][] {
+            // lead gives off gas, lithium does not; a vent or a box that is not tight lets it out
+            row("carry.gas-shut-in", Chemistry.AGM, tight(true, false), Verdict.FAILS),
+            row("carry.gas-shut-in", Chemistry.FLOODED, tight(true, false), Verdict.FAILS),
+            row("carry.gas-shut-in", Chemistry.AGM, tight(true, true), Verdict.HOLDS),
+            row("carry.gas-shut-in", Chemistry.AGM, tight(false, false), Verdict.HOLDS),
+            row("carry.gas-shut-in", Chemistry.LIFEPO4, tight(true, false), Verdict.HOLDS),
+            // a rating ends at the first hole that is not sealed; what was never tight loses nothing
+            row("carry.no-longer-tight", Chemistry.LIFEPO4, hole(true, BaseEdge.LEFT, false, 0), Verdict.CLOSE),
+            row("carry.no-longer-tight", Chemistry.LIFEPO4, hole(true, BaseEdge.LEFT, true, 0), Verdict.HOLDS),
+            row("carry.no-longer-tight", Chemistry.LIFEPO4, hole(false, BaseEdge.LEFT, false, 0), Verdict.HOLDS),
+            // through the lid, and nobody counted what is under it
+            row("carry.lid-meets", Chemistry.LIFEPO4, hole(false, BaseEdge.NONE, true, 0), Verdict.CLOSE),
+            row("carry.lid-meets", Chemistry.LIFEPO4, hole(false, BaseEdge.NONE, true, 0.03), Verdict.HOLDS),
+            row("carry.lid-meets", Chemistry.LIFEPO4, hole(false, BaseEdge.BACK, true, 0), Verdict.HOLDS),
+            // turned any way, or too large by a millimetre
+            row("carry.pocket-too-small", Chemistry.LIFEPO4, pocket(deep, wide, tall, "display"), Verdict.HOLDS),
+            row("carry.pocket-too-small", Chemistry.LIFEPO4, pocket(tall, deep, wide, "display"), Verdict.HOLDS),
+            row(
+                    "carry.pocket-too-small",
+                    Chemistry.LIFEPO4,
+                    pocket(deep, wide - 0.001, tall, "display"),
+                    Verdict.FAILS),
+            row("carry.pocket-too-small", Chemistry.LIFEPO4, pocket(0.01, 0.01, 0.01, ""), Verdict.HOLDS),
+            row("carry.pocket-too-small", Chemistry.LIFEPO4, pocket(0.01, 0.01, 0.01, "transducer"), Verdict.HOLDS),
+            // 30 mm of the box's height go to the lid: 220 mm less that, two walls of 2 mm, and 95 + 30 mm of battery
+            row("carry.does-not-fit", Chemistry.LIFEPO4, box -> box.withLidM(measured(0.03)), Verdict.HOLDS),
+            row("carry.does-not-fit", Chemistry.LIFEPO4, box -> box.withLidM(measured(0.17)), Verdict.FAILS),
+            row("carry.does-not-fit", Chemistry.LIFEPO4, box -> box.withClearM(measured(0.08)), Verdict.FAILS),
+        };
+    }
+
+    @Test(dataProvider = "boxes")
+    public void onBothSides(String id, Chemistry chemistry, UnaryOperator<Enclosure> change, Verdict expected) {
+        Rig rig = FitOutTriggers.boxed(change);
+        Rig packed = rig.with(rig.harness().pack("pack").withChemistry(chemistry));
+        Rule rule =
+                Rules.ALL.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
+        assertEquals(rule.verdict(rule.judge(Line.of(packed))), expected);
+    }
+
+    /** A box that was not measured asks; one without walls said is taken as thin, and so shown. */
+    @Test
+    public void whatABoxMissesIsAskedFor() {
+        Rig open = FitOutTriggers.boxed(
+                box -> box.withOutside(box.outside().withTallM(Figure.UNSET)).withWallM(Figure.UNSET));
+        Review review = new RigReviewer().review(Line.of(open));
+        Finding asks = review.findings().stream()
+                .filter(f -> f.rule().equals("carry.fit.incomplete"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(asks.pointers(), List.of("/fitOut/boxes/0/outside/tallM"));
+        assertEquals(
+                asks.text().plain().contains("the height of box in the well"),
+                true,
+                asks.text().plain());
+        assertEquals(
+                review.assumed().stream()
+                        .filter(each -> each.pointer().equals("/fitOut/boxes/0/wallM"))
+                        .count(),
+                1);
+    }
+}
