@@ -137,7 +137,7 @@ function Entries({
         className="block py-1 text-[13px] text-act"
         onClick={() => save((now) => setAt(now, at, [...entries, made(now)]))}
       >
-        add a {what}
+        add {what === "exit" ? "an" : "a"} {what}
       </button>
     </details>
   );

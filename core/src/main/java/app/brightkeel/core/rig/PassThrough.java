@@ -12,7 +12,7 @@ public enum PassThrough implements Worded {
     UNDECIDED("nothing decided", 0, true, false),
     NONE("nothing", 0, true, false),
     GROMMET("rubber grommet", 0.0159, true, false),
-    SPLIT_GROMMET("split grommet", 0, false, false),
+    SPLIT_GROMMET("split grommet", 0, true, false),
     CABLE_FITTING("cable fitting with a cap", 0.0254, true, true),
     DOUBLE_FITTING("cable fitting for two", 0.0254, true, true),
     PANEL_PLUG("plug in the panel", 0.0222, false, true);
@@ -39,7 +39,7 @@ public enum PassThrough implements Worded {
         return holeM;
     }
 
-    /** Whether the plug has to go through the hole: not where it closes round the cable, or is a plug itself. */
+    /** Whether the plug has to go through the hole: a split grommet fills it behind, a plug in the panel takes its place. */
     public boolean plugPasses() {
         return plugPasses;
     }

@@ -129,7 +129,7 @@ public final class HoleSchedule {
 
     private static String part(Way way) {
         return switch (way) {
-            case FITTING, NEW_HOLE -> "deck";
+            case FITTING, NEW_HOLE -> "hull";
             case HATCH_LIP -> "lip of the hatch";
             case SCUPPER -> "scupper";
             case TUBE_WALL -> "wall of the rod-holder tube";
