@@ -110,8 +110,8 @@ public class ShelfIT extends InBrowser {
                 .setInputFiles(new FilePayload(
                         "later.json",
                         "application/json",
-                        "{\"format\":\"bright-keel-rig\",\"version\":9,\"rig\":{}}".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("later.json: version is 9");
+                        "{\"format\":\"bright-keel-rig\",\"version\":99,\"rig\":{}}".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("later.json: version is 99");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("later Bright Keel");
         JSHandle files = page.evaluateHandle("""
                 () => {
