@@ -18,7 +18,6 @@ import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.reach.Area;
 import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.reach.Seated;
 import java.util.ArrayList;
@@ -74,7 +73,7 @@ final class BalanceScene {
 
     private Scene scene() {
         on.hull(drawing);
-        line.get(SeatStage.STAGE).map(Seated::areas).orElse(List.of()).forEach(this::zone);
+        line.get(SeatStage.STAGE).map(Seated::areas).orElse(List.of()).forEach(area -> on.area(drawing, area));
         carried.afloat().ifPresent(this::afloat);
         carried.tip().ifPresent(this::tip);
         for (MassAt thing : things) {
@@ -123,20 +122,6 @@ final class BalanceScene {
             drawing.spot(Role.CENTRE, on.plan(x, y))
                     .note(Role.QUIET, key, Side.RIGHT, -1.7, "crossed ring: middle of the rig's mass");
         }
-    }
-
-    /** Room to keep clear: whatever stands in it is in the way. */
-    private void zone(Area area) {
-        Point one = on.plan(area.foreM(), area.leftM());
-        Point other = on.plan(area.aftM(), area.rightM());
-        drawing.box(Role.HIDDEN, one.x(), one.y(), other.x(), other.y())
-                .note(
-                        Role.QUIET,
-                        on.plan((area.foreM() + area.aftM()) / 2, (area.leftM() + area.rightM()) / 2),
-                        Side.MIDDLE,
-                        0.3,
-                        "{}",
-                        area.zone().label());
     }
 
     /** What would level it, on the other side, where it leans enough for a word. */

@@ -7,6 +7,7 @@ import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
 import app.brightkeel.core.picture.Scene.Side;
+import app.brightkeel.core.reach.Area;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Station;
 import java.util.ArrayList;
@@ -127,6 +128,20 @@ final class CraftDrawing {
     /** The view from above alone, so far to each side of the centre line. */
     Frame.ToScale above(double foreM, double eitherSideM) {
         return Frame.ToScale.of(at(Math.min(low.x(), foreM), planY - eitherSideM), at(high.x(), planY + eitherSideM));
+    }
+
+    /** Room to keep clear, seen from above: whatever stands in it is in the way. */
+    void area(Drawing drawing, Area area) {
+        Point one = plan(area.foreM(), area.leftM());
+        Point other = plan(area.aftM(), area.rightM());
+        drawing.box(Role.HIDDEN, one.x(), one.y(), other.x(), other.y())
+                .note(
+                        Role.QUIET,
+                        plan((area.foreM() + area.aftM()) / 2, (area.leftM() + area.rightM()) / 2),
+                        Side.MIDDLE,
+                        0.3,
+                        "{}",
+                        area.zone().label());
     }
 
     /** The deck, seen from above. */

@@ -10,7 +10,6 @@ import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.reach.Area;
 import app.brightkeel.core.reach.Posture;
 import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.reach.Seated;
@@ -49,7 +48,7 @@ final class ReachScene {
 
     private Scene scene() {
         on.deck(drawing);
-        seated.areas().forEach(this::area);
+        seated.areas().forEach(area -> on.area(drawing, area));
         Point seat = on.plan(seated.seatM(), 0);
         drawing.circle(Role.CURVE, seat, SEAT_M)
                 .note(Role.QUIET, seat, Side.MIDDLE, 0.3, "seat")
@@ -85,19 +84,6 @@ final class ReachScene {
             arc.add(on.plan(seated.seatM() - seated.leaningM() * Math.cos(turn), seated.leaningM() * Math.sin(turn)));
         }
         drawing.line(Role.GHOST, 1, arc);
-    }
-
-    private void area(Area area) {
-        Point one = on.plan(area.foreM(), area.leftM());
-        Point other = on.plan(area.aftM(), area.rightM());
-        drawing.box(Role.HIDDEN, one.x(), one.y(), other.x(), other.y())
-                .note(
-                        Role.QUIET,
-                        on.plan((area.foreM() + area.aftM()) / 2, (area.leftM() + area.rightM()) / 2),
-                        Side.MIDDLE,
-                        0.3,
-                        "{}",
-                        area.zone().label());
     }
 
     /** Folded inboard it is a shadow of itself. */

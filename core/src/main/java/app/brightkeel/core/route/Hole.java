@@ -3,6 +3,7 @@ package app.brightkeel.core.route;
 import app.brightkeel.core.rig.BackReach;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Stuff;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -23,6 +24,7 @@ import java.util.List;
  * @param decided    whether a person decided that
  * @param wantsM     hole to drill for it [m]
  */
+@RecordBuilder
 public record Hole(
         int number,
         String id,
@@ -39,7 +41,8 @@ public record Hole(
         boolean decided,
         double wantsM,
         Stuff stuff,
-        BackReach back) {
+        BackReach back)
+        implements HoleBuilder.With {
 
     public Hole {
         cables = List.copyOf(cables);

@@ -5,6 +5,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Opening;
 import app.brightkeel.core.rig.PassThrough;
@@ -54,52 +55,54 @@ public final class HoleSchedule {
 
     private static Hole passage(int number, Craft craft, Passage passage, List<Laid> through) {
         Opening opening = passage.opening();
-        boolean decided = opening.closedBy() != PassThrough.UNDECIDED;
-        boolean there = !passage.way().drills();
-        double circle = circleM(through);
-        double plug = plugM(through);
-        PassThrough closing = decided ? opening.closedBy() : usual(passage.way(), through.size(), plug, circle);
-        return new Hole(
-                number,
-                passage.id(),
-                passage.name(),
-                part(passage.way()),
-                there,
-                passage.belowWaterline(),
-                passage.openingM().isSet() ? passage.openingM().value() : 0,
-                names(through),
-                circle,
-                closing.plugPasses() ? plug : 0,
-                crimpedLast(through),
-                closing,
-                decided,
-                wantsM(closing, plug, circle),
-                stuff(craft.kind(), opening),
-                opening.back());
+        Hole bare = bare(number, passage.id(), passage.name(), part(passage.way()), passage.openingM())
+                .with(hole -> hole.there(!passage.way().drills())
+                        .below(passage.belowWaterline())
+                        .stuff(stuff(craft.kind(), opening))
+                        .back(opening.back()));
+        return filled(bare, passage.way(), opening.closedBy(), through);
     }
 
     private static Hole exit(int number, Enclosure box, Exit exit, List<Laid> through) {
-        boolean decided = exit.closedBy() != PassThrough.UNDECIDED;
-        double circle = through.isEmpty() ? 0 : circleM(through);
-        double plug = plugM(through);
-        PassThrough closing = decided ? exit.closedBy() : usual(Way.NEW_HOLE, through.size(), plug, circle);
+        Hole bare = bare(number, exit.id(), exit.name(), "wall of the " + box.name(), exit.openingM())
+                .withThere(exit.openingM().isSet());
+        return filled(bare, Way.NEW_HOLE, exit.closedBy(), through);
+    }
+
+    /** An opening with nothing through it, above the water, its back in reach. */
+    private static Hole bare(int number, String id, String name, String part, Figure openingM) {
         return new Hole(
                 number,
-                exit.id(),
-                exit.name(),
-                "wall of the " + box.name(),
-                exit.openingM().isSet(),
+                id,
+                name,
+                part,
                 false,
-                exit.openingM().isSet() ? exit.openingM().value() : 0,
-                names(through),
-                circle,
-                closing.plugPasses() ? plug : 0,
-                crimpedLast(through),
-                closing,
-                decided,
-                wantsM(closing, plug, circle),
+                false,
+                openingM.isSet() ? openingM.value() : 0,
+                List.of(),
+                0,
+                0,
+                List.of(),
+                PassThrough.UNDECIDED,
+                false,
+                0,
                 Stuff.UNDECIDED,
                 BackReach.REACHED);
+    }
+
+    /** What passes, and what closes it: as decided, or what fits best. */
+    private static Hole filled(Hole bare, Way way, PassThrough closedBy, List<Laid> through) {
+        boolean decided = closedBy != PassThrough.UNDECIDED;
+        double circle = through.isEmpty() ? 0 : circleM(through);
+        double plug = plugM(through);
+        PassThrough closing = decided ? closedBy : usual(way, through.size(), plug, circle);
+        return bare.with(hole -> hole.cables(names(through))
+                .circleM(circle)
+                .plugM(closing.plugPasses() ? plug : 0)
+                .crimpedLast(crimpedLast(through))
+                .closedBy(closing)
+                .decided(decided)
+                .wantsM(wantsM(closing, plug, circle)));
     }
 
     private static List<String> names(List<Laid> through) {
