@@ -1,5 +1,5 @@
 import type { Ballast, BoardPart, DataLead, Enclosure, Passage, Rig, Travel } from "../api/types";
-import { chosen, freshId, UNSET } from "./parts";
+import { chosen, freshAmong, freshId, ids, UNSET } from "./parts";
 
 /** New parts of what is built round a rig. What only makes or drops entries: no rule and no formula. */
 
@@ -86,9 +86,7 @@ export function newBoardPart(rig: Rig): BoardPart {
 
 /** Over the deck, between the first two places. */
 export function newPassage(rig: Rig): Passage {
-  const taken = new Set(rig.craft.passages.map((each) => each.id));
-  let id = "passage";
-  for (let n = 2; taken.has(id); n++) id = `passage-${n}`;
+  const id = freshAmong(ids(rig.craft.passages), "passage");
   const [from, to] = rig.craft.stations;
   return {
     id,

@@ -15,7 +15,7 @@ import type {
   Station,
   Transducer,
 } from "../api/types";
-import { setAt } from "./pointer";
+import { getAt, setAt } from "./pointer";
 
 /** New parts of a rig, and a rig without a part. What only makes or drops entries: no rule and no formula. */
 
@@ -114,6 +114,16 @@ function fitOutOn(rig: Rig, stations: Set<string>, parts: Set<string>): Rig["fit
   };
 }
 
+/** The rig with one entry of a list taken out by its id. */
+export function withoutEntry(rig: Rig, list: string, id: string): Rig {
+  const entries = getAt(rig, list) as { id: string }[];
+  return setAt(
+    rig,
+    list,
+    entries.filter((each) => each.id !== id),
+  );
+}
+
 /** The rig with a note on a part ("": on the rig), or without it where the text is blank. */
 export function withNote(rig: Rig, part: string, text: string): Rig {
   const others = rig.notes.filter((note) => note.part !== part);
@@ -179,13 +189,14 @@ export function freshId(rig: Rig, stem: string): string {
   return freshAmong(idsOf(rig), stem.slice(0, 34));
 }
 
-function freshAmong(taken: Set<string>, stem: string): string {
+/** The stem itself, or with the first number that is free. */
+export function freshAmong(taken: Set<string>, stem: string): string {
   let id = stem;
   for (let n = 2; taken.has(id); n++) id = `${stem}-${n}`;
   return id;
 }
 
-function ids(parts: { id: string }[]): Set<string> {
+export function ids(parts: { id: string }[]): Set<string> {
   return new Set(parts.map((each) => each.id));
 }
 
@@ -290,12 +301,7 @@ export function withoutJunction(rig: Rig, id: string): Rig {
 
 /** A wire keeps what else sits in it. */
 export function withoutFitting(rig: Rig, segment: number, id: string): Rig {
-  const { fittings } = rig.harness.segments[segment]!;
-  return setAt(
-    rig,
-    `/harness/segments/${segment}/fittings`,
-    fittings.filter((fitting) => fitting.id !== id),
-  );
+  return withoutEntry(rig, `/harness/segments/${segment}/fittings`, id);
 }
 
 /** A transducer of which nothing is known but its name, or a copy of one. */

@@ -1,5 +1,5 @@
 import { newBallast } from "../../edit/fitOut";
-import { withoutLoose } from "../../edit/parts";
+import { withoutEntry } from "../../edit/parts";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
@@ -23,17 +23,7 @@ export function BallastFields() {
           aside={
             <Remove
               what={weight.name}
-              onClick={() =>
-                save((now) =>
-                  withoutLoose(
-                    setAt(
-                      now,
-                      "/fitOut/ballast",
-                      now.fitOut.ballast.filter((each) => each.id !== weight.id),
-                    ),
-                  ),
-                )
-              }
+              onClick={() => save((now) => withoutEntry(now, "/fitOut/ballast", weight.id))}
             />
           }
         >

@@ -1,5 +1,5 @@
 import { newBoardPart } from "../../edit/fitOut";
-import { withoutLoose } from "../../edit/parts";
+import { withoutEntry } from "../../edit/parts";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf, Tick } from "../../parts/Choice";
@@ -50,17 +50,7 @@ function PartFields({ index }: { index: number }) {
         <NameField label="Name of the part" pointer={`${at}/name`} />
         <Remove
           what={part.name}
-          onClick={() =>
-            save((now) =>
-              withoutLoose(
-                setAt(
-                  now,
-                  "/fitOut/boards/parts",
-                  now.fitOut.boards.parts.filter((each) => each.id !== part.id),
-                ),
-              ),
-            )
-          }
+          onClick={() => save((now) => withoutEntry(now, "/fitOut/boards/parts", part.id))}
         />
       </div>
       <FigureField label="Long" pointer={`${at}/lengthM`} unit="millimetre" basis="chosen" />

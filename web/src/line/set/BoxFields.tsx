@@ -1,6 +1,6 @@
 import type { Enclosure, Rig } from "../../api/types";
 import { newBox, newExit, newPocket, newRib } from "../../edit/fitOut";
-import { withoutLoose } from "../../edit/parts";
+import { withoutEntry } from "../../edit/parts";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
@@ -49,19 +49,13 @@ function OneBox({ box, at }: { box: Enclosure; at: string }) {
   const stations = rig.craft.stations
     .filter((each) => !taken.has(each.id))
     .map((each): [string, string] => [each.id, each.name]);
-  const dropped = (now: Rig) =>
-    withoutLoose(
-      setAt(
-        now,
-        "/fitOut/boxes",
-        now.fitOut.boxes.filter((each) => each.id !== box.id),
-      ),
-    );
   return (
     <Section
       part={box.id}
       title={<NameField label="Name of the box" pointer={`${at}/name`} />}
-      aside={<Remove what={box.name} onClick={() => save(dropped)} />}
+      aside={
+        <Remove what={box.name} onClick={() => save((now) => withoutEntry(now, "/fitOut/boxes", box.id))} />
+      }
     >
       <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
       <Choice label="Stands at" pointer={`${at}/station`} options={stations} />
@@ -116,18 +110,7 @@ function Entries({
         <div key={entry.id} className="border-b border-grid pl-3">
           <div className="flex items-baseline gap-3">
             <NameField label={`Name of the ${what}`} pointer={`${at}/${i}/name`} />
-            <Remove
-              what={entry.name}
-              onClick={() =>
-                save((now) =>
-                  setAt(
-                    now,
-                    at,
-                    entries.filter((each) => each.id !== entry.id),
-                  ),
-                )
-              }
-            />
+            <Remove what={entry.name} onClick={() => save((now) => withoutEntry(now, at, entry.id))} />
           </div>
           {children(`${at}/${i}`)}
         </div>

@@ -1,5 +1,5 @@
 import type { Obstruction, Rig, Station } from "../../api/types";
-import { newObstruction, newStation } from "../../edit/parts";
+import { newObstruction, newStation, withoutEntry } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { setAt } from "../../edit/pointer";
 import { Button } from "../../parts/Button";
@@ -101,12 +101,6 @@ function StationFields({ station, at }: { station: Station; at: string }) {
 
 function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: string }) {
   const { save } = useEditor();
-  const without = (now: Rig) =>
-    setAt(
-      now,
-      "/craft/obstructions",
-      now.craft.obstructions.filter((each) => each.id !== obstruction.id),
-    );
   return (
     <details className="border-b border-grid">
       <summary className="cursor-pointer py-1 text-[14px]">{obstruction.name}</summary>
@@ -114,7 +108,10 @@ function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: 
         <div className="grow font-semibold">
           <NameField label="Name of the obstruction" pointer={`${at}/name`} />
         </div>
-        <Remove what={obstruction.name} onClick={() => save(without)} />
+        <Remove
+          what={obstruction.name}
+          onClick={() => save((now) => withoutEntry(now, "/craft/obstructions", obstruction.id))}
+        />
       </div>
       <div className="pl-3">
         <Choice label="Sort" pointer={`${at}/sort`} options={SORTS} />

@@ -1,6 +1,6 @@
 import type { Passage } from "../../api/types";
 import { newPassage } from "../../edit/fitOut";
-import { withoutLoose } from "../../edit/parts";
+import { withoutEntry } from "../../edit/parts";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
@@ -66,17 +66,7 @@ function PassageFields({ passage, at }: { passage: Passage; at: string }) {
         </div>
         <Remove
           what={passage.name}
-          onClick={() =>
-            save((now) =>
-              withoutLoose(
-                setAt(
-                  now,
-                  "/craft/passages",
-                  now.craft.passages.filter((each) => each.id !== passage.id),
-                ),
-              ),
-            )
-          }
+          onClick={() => save((now) => withoutEntry(now, "/craft/passages", passage.id))}
         />
       </div>
       <div className="pl-3">

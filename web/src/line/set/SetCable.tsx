@@ -1,4 +1,4 @@
-import { withoutLoose } from "../../edit/parts";
+import { withoutEntry } from "../../edit/parts";
 import { newDataLead } from "../../edit/fitOut";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
@@ -67,17 +67,7 @@ function DataLeads() {
             aside={
               <Remove
                 what={lead.name}
-                onClick={() =>
-                  save((now) =>
-                    withoutLoose(
-                      setAt(
-                        now,
-                        "/network/leads",
-                        now.network.leads.filter((each) => each.id !== lead.id),
-                      ),
-                    ),
-                  )
-                }
+                onClick={() => save((now) => withoutEntry(now, "/network/leads", lead.id))}
               />
             }
             start={place(lead.from)}

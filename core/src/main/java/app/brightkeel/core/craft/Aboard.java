@@ -61,7 +61,11 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
     /** Devices and packs of some ids, as far as mass and place are known. */
     public static List<MassAt> placed(Rig rig, Predicate<String> wanted) {
         List<MassAt> masses = new ArrayList<>();
-        List<String> unknown = new ArrayList<>();
+        placed(rig, wanted, masses, new ArrayList<>());
+        return masses;
+    }
+
+    private static void placed(Rig rig, Predicate<String> wanted, List<MassAt> masses, List<String> unknown) {
         for (Device device : rig.devices()) {
             if (wanted.test(device.id())) {
                 add(rig, device.name(), device.massKg(), rig.stationOf(device.id()), masses, unknown);
@@ -72,12 +76,10 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
                 add(rig, pack.name(), pack.massKg(), rig.stationOf(pack.id()), masses, unknown);
             }
         }
-        return masses;
     }
 
     private static void things(Rig rig, List<MassAt> masses, List<String> unknown) {
-        rig.devices().forEach(d -> add(rig, d.name(), d.massKg(), rig.stationOf(d.id()), masses, unknown));
-        rig.harness().packs().forEach(p -> add(rig, p.name(), p.massKg(), rig.stationOf(p.id()), masses, unknown));
+        placed(rig, item -> true, masses, unknown);
         for (Transducer transducer : rig.transducers()) {
             add(rig, transducer.name(), transducer.massKg(), transducer.mount().station(), masses, unknown);
         }

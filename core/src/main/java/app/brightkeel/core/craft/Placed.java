@@ -47,11 +47,11 @@ public final class Placed {
         }
         for (int b = 0; b < rig.fitOut().ballast().size(); b++) {
             Ballast weight = rig.fitOut().ballast().get(b);
-            thing(told, rig, weight.name(), weight.massKg(), "/fitOut/ballast/" + b + "/massKg", weight.station());
+            thing(told, rig, weight.name(), weight.massKg(), Pointer.ballast(b, "massKg"), weight.station());
         }
         for (int b = 0; b < rig.fitOut().boxes().size(); b++) {
             Enclosure box = rig.fitOut().boxes().get(b);
-            thing(told, rig, box.name(), box.massKg(), "/fitOut/boxes/" + b + "/massKg", box.station());
+            thing(told, rig, box.name(), box.massKg(), Pointer.box(b, "massKg"), box.station());
         }
     }
 

@@ -218,9 +218,7 @@ public final class DemoRigs {
 
     /** It stands in the right half of the well, against the display on the left rail. */
     private static Craft batteryToTheRight(Craft craft) {
-        return craft.withStations(craft.stations().stream()
-                .map(station -> station.id().equals("stern-well") ? station.withSideM(Figure.chosen(0.12)) : station)
-                .toList());
+        return craft.with(craft.station("stern-well").orElseThrow().withSideM(Figure.chosen(0.12)));
     }
 
     private static Fitting.Fuse fuse(double ratingA, double atM) {

@@ -9,6 +9,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
+import app.brightkeel.core.rig.Pointer;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,13 +32,13 @@ public final class Boarded implements Stage<Boards, CutList> {
         Boards boards = line.rig().fitOut().boards();
         List<String> missing = new ArrayList<>();
         if (!boards.parts().isEmpty()) {
-            Outcome.want(missing, boards.stockLengthM(), "/fitOut/boards/stockLengthM");
-            Outcome.want(missing, boards.stockWideM(), "/fitOut/boards/stockWideM");
-            Outcome.want(missing, boards.thickM(), "/fitOut/boards/thickM");
+            Outcome.want(missing, boards.stockLengthM(), Pointer.boards("stockLengthM"));
+            Outcome.want(missing, boards.stockWideM(), Pointer.boards("stockWideM"));
+            Outcome.want(missing, boards.thickM(), Pointer.boards("thickM"));
         }
         for (int p = 0; p < boards.parts().size(); p++) {
-            Outcome.want(missing, boards.parts().get(p).lengthM(), "/fitOut/boards/parts/" + p + "/lengthM");
-            Outcome.want(missing, boards.parts().get(p).wideM(), "/fitOut/boards/parts/" + p + "/wideM");
+            Outcome.want(missing, boards.parts().get(p).lengthM(), Pointer.boardPart(p, "lengthM"));
+            Outcome.want(missing, boards.parts().get(p).wideM(), Pointer.boardPart(p, "wideM"));
         }
         return Outcome.unless(missing, () -> boards);
     }
@@ -58,13 +59,13 @@ public final class Boarded implements Stage<Boards, CutList> {
                         "The cut list",
                         "Σ (part + cut) ≤ board + cut",
                         Source.derived("parts one after another along each board"))
-                .figure("", "length of a board", boards.stockLengthM(), Unit.METRE, "/fitOut/boards/stockLengthM")
-                .figure("", "its width", boards.stockWideM(), Unit.MILLIMETRE, "/fitOut/boards/stockWideM")
-                .figure("", "its thickness", boards.thickM(), Unit.FINE_MILLIMETRE, "/fitOut/boards/thickM")
-                .figure("", "a cut", boards.kerfM(), Unit.FINE_MILLIMETRE, "/fitOut/boards/kerfM");
+                .figure("", "length of a board", boards.stockLengthM(), Unit.METRE, Pointer.boards("stockLengthM"))
+                .figure("", "its width", boards.stockWideM(), Unit.MILLIMETRE, Pointer.boards("stockWideM"))
+                .figure("", "its thickness", boards.thickM(), Unit.FINE_MILLIMETRE, Pointer.boards("thickM"))
+                .figure("", "a cut", boards.kerfM(), Unit.FINE_MILLIMETRE, Pointer.boards("kerfM"));
         for (int p = 0; p < boards.parts().size(); p++) {
             BoardPart part = boards.parts().get(p);
-            String at = "/fitOut/boards/parts/" + p + "/";
+            String at = Pointer.boardPart(p, "");
             told.figure("", part.count() + " × " + part.name(), part.lengthM(), Unit.MILLIMETRE, at + "lengthM")
                     .figure("", "wide", part.wideM(), Unit.MILLIMETRE, at + "wideM");
         }
@@ -86,8 +87,7 @@ public final class Boarded implements Stage<Boards, CutList> {
                         : "The longest first, each where it first fits: fewer boards may do.");
         told.remark("Parts that are marked in place are sawn over length and trimmed there. Pilot holes; small "
                 + "countersunk screws; assembled dry with screws half in, taken apart, then glued.");
-        double share = list.usedM2() + list.wasteM2() > 0 ? list.wasteM2() / (list.usedM2() + list.wasteM2()) : 0;
-        return told.step("", "waste, cuts included", share, Unit.PERCENT)
+        return told.step("", "waste, cuts included", list.wasteShare(), Unit.PERCENT)
                 .result("", "boards", list.boards().size(), Unit.COUNT)
                 .done();
     }

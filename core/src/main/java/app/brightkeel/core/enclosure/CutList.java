@@ -72,17 +72,30 @@ public record CutList(List<Board> boards, List<String> tooLarge, boolean exact, 
     private static void sized(Boards boards, BoardPart part, String name, List<Sized> parts, List<String> tooLarge) {
         double length = part.lengthM().value();
         double wide = part.wideM().value();
-        if (comesOut(boards, length, wide)) {
-            parts.add(new Sized(name, length, wide, false));
-        } else if (part.turns() && comesOut(boards, wide, length)) {
-            parts.add(new Sized(name, wide, length, true));
-        } else {
+        if (!comesOut(boards, part)) {
             tooLarge.add(name);
+        } else if (comesOut(boards, length, wide)) {
+            parts.add(new Sized(name, length, wide, false));
+        } else {
+            parts.add(new Sized(name, wide, length, true));
         }
     }
 
+    /** Share of the boards that is left, cuts included. */
+    public double wasteShare() {
+        double bought = usedM2 + wasteM2;
+        return bought > 0 ? wasteM2 / bought : 0;
+    }
+
+    /** Whether a part comes out of one board, turned where it may be. */
+    public static boolean comesOut(Boards boards, BoardPart part) {
+        return comesOut(boards, part.lengthM().value(), part.wideM().value())
+                || part.turns()
+                        && comesOut(boards, part.wideM().value(), part.lengthM().value());
+    }
+
     /** Whether a part of a length and width comes out of one board as it lies. */
-    public static boolean comesOut(Boards boards, double lengthM, double wideM) {
+    private static boolean comesOut(Boards boards, double lengthM, double wideM) {
         return lengthM <= boards.stockLengthM().value()
                 && wideM <= boards.stockWideM().value();
     }

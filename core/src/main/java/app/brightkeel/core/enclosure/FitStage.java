@@ -87,7 +87,7 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
         for (int b = 0; b < boxes.size(); b++) {
             Enclosure box = boxes.get(b);
             if (box.station().equals(station.id())) {
-                String at = "/fitOut/boxes/" + b + "/";
+                String at = Pointer.box(b, "");
                 Outcome.want(missing, box.outside().deepM(), at + "outside/deepM");
                 Outcome.want(missing, box.outside().wideM(), at + "outside/wideM");
                 Outcome.want(missing, box.outside().tallM(), at + "outside/tallM");
@@ -150,7 +150,7 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
             size(told, "room", station.room(), Pointer.station(s, "room/"));
             return;
         }
-        String at = "/fitOut/boxes/" + rig.fitOut().boxes().indexOf(box) + "/";
+        String at = Pointer.box(rig.fitOut().boxes().indexOf(box), "");
         size(told, "outside of the " + box.name(), box.outside(), at + "outside/");
         told.figure("", "its wall", box.wallM(), Unit.FINE_MILLIMETRE, at + "wallM")
                 .figure("", "kept free on every side", box.clearM(), Unit.MILLIMETRE, at + "clearM")

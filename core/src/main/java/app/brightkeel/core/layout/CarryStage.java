@@ -31,6 +31,16 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
 
     private CarryStage() {}
 
+    /** How the craft floats; empty on the ice, and where it is not known yet. */
+    public static Optional<Afloat> afloat(Line line) {
+        return line.get(STAGE).map(Carried::afloat).orElse(Optional.empty());
+    }
+
+    /** How a base on the ice stands; empty afloat, and where it is not known yet. */
+    public static Optional<Tip> tip(Line line) {
+        return line.get(STAGE).map(Carried::tip).orElse(Optional.empty());
+    }
+
     @Override
     public String name() {
         return "carry";
@@ -115,12 +125,12 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
     private static void fitOut(Rig rig, List<String> missing) {
         for (int b = 0; b < rig.fitOut().ballast().size(); b++) {
             Ballast weight = rig.fitOut().ballast().get(b);
-            Outcome.want(missing, weight.massKg(), "/fitOut/ballast/" + b + "/massKg");
+            Outcome.want(missing, weight.massKg(), Pointer.ballast(b, "massKg"));
             wantCoordinates(missing, rig.craft(), weight.station());
         }
         for (int b = 0; b < rig.fitOut().boxes().size(); b++) {
             Enclosure box = rig.fitOut().boxes().get(b);
-            Outcome.want(missing, box.massKg(), "/fitOut/boxes/" + b + "/massKg");
+            Outcome.want(missing, box.massKg(), Pointer.box(b, "massKg"));
             wantCoordinates(missing, rig.craft(), box.station());
         }
         if (rig.craft().stand().edge() != BaseEdge.NONE) {

@@ -3,7 +3,6 @@ package app.brightkeel.core.layout;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
-import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
@@ -24,12 +23,7 @@ public final class TakeOffWorking {
         for (int p = 0; p < rig.places().size(); p++) {
             Placement place = rig.places().get(p);
             if (place.comesOff()) {
-                told.figure(
-                        "",
-                        Text.of("{}", rig.nameOfPoint(place.item())).plain(),
-                        place.offMin(),
-                        Unit.MINUTE,
-                        "/places/" + p + "/offMin");
+                told.figure("", rig.nameOfPoint(place.item()), place.offMin(), Unit.MINUTE, "/places/" + p + "/offMin");
             }
         }
         list(told, "Unplugged first: {}.", off.freed());

@@ -46,11 +46,11 @@ public final class HoleList {
     /** None where cables are not laid yet. */
     public static List<Row> of(Line line) {
         return line.get(HoleStage.STAGE).orElse(List.of()).stream()
-                .map(hole -> row(line, hole))
+                .map(HoleList::row)
                 .toList();
     }
 
-    private static Row row(Line line, Hole hole) {
+    private static Row row(Hole hole) {
         return new Row(
                 hole.number(),
                 hole.name(),
@@ -66,8 +66,8 @@ public final class HoleList {
                                 hole.closedBy().words(),
                                 new Amount(hole.wantsM(), Unit.FINE_MILLIMETRE))
                         : Text.of("stays open or has its own"),
-                HolesWorking.sealing(line.rig(), hole),
-                remark(line, hole));
+                HolesWorking.sealing(hole),
+                remark(hole));
     }
 
     private static Text first(Hole hole) {
@@ -79,9 +79,8 @@ public final class HoleList {
         return last.isEmpty() ? Text.of("plug of {} first", plug) : Text.of("plug of {} first; {}", plug, last);
     }
 
-    private static String remark(Line line, Hole hole) {
-        Opening opening =
-                line.rig().craft().passage(hole.id()).map(Passage::opening).orElse(Opening.UNKNOWN);
+    private static String remark(Hole hole) {
+        Opening opening = hole.passage().map(Passage::opening).orElse(Opening.UNKNOWN);
         String tested = opening.tested() ? "tried for leaks" : "";
         String costs = opening.costs().isEmpty() ? "" : "costs " + opening.costs();
         String back = hole.closedBy().nut() ? opening.back().words() : "";

@@ -111,8 +111,8 @@ final class CableScene {
 
     private void run(Laid laid) {
         List<Station> stations = on.stations(laid.stations());
-        Role role = laid.sonar() ? Role.RUN : laid.sort() == Cable.Sort.DATA ? Role.RESERVE : Role.CONDUCTOR;
-        double weight = laid.sort() == Cable.Sort.POWER ? 1.4 : 1;
+        Role role = laid.sonar() ? Role.RUN : laid.cable().sort() == Cable.Sort.DATA ? Role.RESERVE : Role.CONDUCTOR;
+        double weight = laid.cable().sort() == Cable.Sort.POWER ? 1.4 : 1;
         double there = laid.spareM() < 0 ? laid.suppliedM() / laid.neededM() : 1;
         for (Function<Station, Point> place : List.<Function<Station, Point>>of(on::plan, on::side)) {
             List<Point> way = stations.stream().map(place).toList();
@@ -186,7 +186,7 @@ final class CableScene {
 
     /** Its number in both views, as in the table; names below each other by the same numbers. */
     private void hole(Hole hole) {
-        Passage leg = craft.passage(hole.id()).orElse(null);
+        Passage leg = hole.passage().orElse(null);
         List<Station> ends = leg == null ? List.of() : on.stations(List.of(leg.from(), leg.to()));
         if (ends.size() < 2) {
             return;

@@ -59,7 +59,6 @@ final class CutScene {
                     "{} comes out of no board",
                     list.tooLarge().get(i));
         }
-        double used = list.usedM2() + list.wasteM2();
         return new Scene(
                 Text.of("Parts on their boards"),
                 Text.of(
@@ -69,7 +68,7 @@ final class CutScene {
                         list.boards().size() == 1 ? "1 board" : list.boards().size() + " boards",
                         new Amount(longM, Unit.METRE),
                         new Amount(wideM, Unit.MILLIMETRE),
-                        new Amount(used > 0 ? list.wasteM2() / used : 0, Unit.PERCENT)),
+                        new Amount(list.wasteShare(), Unit.PERCENT)),
                 Frame.ToScale.of(
                         at(
                                 -ROOM * longM,

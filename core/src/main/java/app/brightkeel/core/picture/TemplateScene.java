@@ -53,7 +53,7 @@ public final class TemplateScene {
 
     /** What is to be drilled, and what a box has to have: that is often drilled at the bench. */
     private static boolean drilled(Hole hole) {
-        return hole.wantsM() > 0 && (!hole.there() || hole.part().startsWith("wall of the") && hole.buys());
+        return hole.wantsM() > 0 && (!hole.there() || hole.passage().isEmpty() && hole.buys());
     }
 
     private static Scene drilling(List<Hole> holes) {

@@ -2,7 +2,6 @@ package app.brightkeel.core.reference;
 
 import app.brightkeel.core.quantity.Worded;
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import org.apache.commons.csv.CSVRecord;
 
@@ -45,7 +44,7 @@ public enum DeviceKind implements Worded {
 
     /** What this kind draws, everything on [W]. */
     public Typical typical() {
-        Typical typical = TYPICAL.get(name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        Typical typical = TYPICAL.get(Table.written(this));
         if (typical == null) {
             throw new IllegalStateException("no typical draw for " + this);
         }

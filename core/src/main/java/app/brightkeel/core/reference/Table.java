@@ -80,6 +80,11 @@ public final class Table {
         return Enum.valueOf(type, written.toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
+    /** The same the other way: a constant as tables and ids of changes write it. */
+    public static String written(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
     /** A number of one row. */
     public static double number(CSVRecord row, String column) {
         return Double.parseDouble(row.get(column));

@@ -123,6 +123,20 @@ public record Craft(
         throw new IllegalArgumentException("no such station: " + id);
     }
 
+    /** This craft with one station replaced by the one of the same id. */
+    public Craft with(Station station) {
+        return withStations(stations.stream()
+                .map(each -> each.id().equals(station.id()) ? station : each)
+                .toList());
+    }
+
+    /** This craft with one passage replaced by the one of the same id. */
+    public Craft with(Passage passage) {
+        return withPassages(passages.stream()
+                .map(each -> each.id().equals(passage.id()) ? passage : each)
+                .toList());
+    }
+
     /** The passage with this id, if there is one. */
     public Optional<Passage> passage(String id) {
         for (Passage passage : passages) {

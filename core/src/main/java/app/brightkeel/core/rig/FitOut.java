@@ -43,6 +43,20 @@ public record FitOut(List<Ballast> ballast, List<PassThroughStock> passThroughs,
         return Optional.empty();
     }
 
+    /** With one box replaced by the one of the same id. */
+    public FitOut with(Enclosure box) {
+        return withBoxes(boxes.stream()
+                .map(each -> each.id().equals(box.id()) ? box : each)
+                .toList());
+    }
+
+    /** With one weight replaced by the one of the same id. */
+    public FitOut with(Ballast weight) {
+        return withBallast(ballast.stream()
+                .map(each -> each.id().equals(weight.id()) ? weight : each)
+                .toList());
+    }
+
     /** Ids of weights, boxes, their ribs, exits and pockets, and parts of boards. */
     void forEachId(Consumer<String> visitor) {
         ballast.forEach(weight -> visitor.accept(weight.id()));

@@ -38,6 +38,30 @@ public final class Pointer {
         return "/harness/segments/" + segment + "/fittings/" + index + "/" + field;
     }
 
+    public static String passage(int index, String field) {
+        return "/craft/passages/" + index + "/" + field;
+    }
+
+    public static String dataLead(int index, String field) {
+        return "/network/leads/" + index + "/" + field;
+    }
+
+    public static String ballast(int index, String field) {
+        return "/fitOut/ballast/" + index + "/" + field;
+    }
+
+    public static String box(int index, String field) {
+        return "/fitOut/boxes/" + index + "/" + field;
+    }
+
+    public static String boards(String field) {
+        return "/fitOut/boards/" + field;
+    }
+
+    public static String boardPart(int index, String field) {
+        return boards("parts/" + index + "/" + field);
+    }
+
     public static String phase(int index, String field) {
         return "/outing/phases/" + index + "/" + field;
     }

@@ -6,6 +6,7 @@ import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param plugM     largest width of a plug that cannot be taken off; unset where nobody gave it
  * @param twisted   whether a supply wire is twisted, and so quiet
  */
+@RecordBuilder
 public record Cable(
         String id,
         Sort sort,
@@ -30,7 +32,8 @@ public record Cable(
         Figure suppliedM,
         int index,
         Figure plugM,
-        boolean twisted) {
+        boolean twisted)
+        implements CableBuilder.With {
 
     /** What a cable carries. */
     public enum Sort {
@@ -124,7 +127,7 @@ public record Cable(
         return switch (sort) {
             case SONAR -> Pointer.transducer(index, "lead/lengthM");
             case POWER -> Pointer.segment(index, "wire/lengthM");
-            case DATA -> "/network/leads/" + index + "/lengthM";
+            case DATA -> Pointer.dataLead(index, "lengthM");
         };
     }
 
@@ -132,9 +135,14 @@ public record Cable(
     public String plugAt() {
         return switch (sort) {
             case SONAR -> Pointer.transducer(index, "lead/plugM");
-            case DATA -> "/network/leads/" + index + "/plugM";
+            case DATA -> Pointer.dataLead(index, "plugM");
             case POWER -> throw new IllegalStateException("a wire has no plug of its own");
         };
+    }
+
+    /** Whether it is a supply wire that is not twisted, and is heard in a sonar lead beside it. */
+    public boolean loud() {
+        return sort == Sort.POWER && !twisted;
     }
 
     public boolean sonar() {

@@ -49,7 +49,7 @@ public record Coil(
     public static List<Coil> of(Rig rig, Routes routes) {
         List<Coil> all = new ArrayList<>();
         for (Laid laid : routes.all()) {
-            if (laid.sort() != Cable.Sort.POWER && laid.spareM() >= FROM_M) {
+            if (laid.cable().sort() != Cable.Sort.POWER && laid.spareM() >= FROM_M) {
                 all.add(of(rig, routes, laid));
             }
         }
@@ -61,7 +61,7 @@ public record Coil(
         int eights = Math.max(1, (int) Math.round(laid.spareM() / (2 * Math.PI * across)));
         Optional<Station> chosen = rig.runOf(laid.carries()).map(Run::coilAt).flatMap(rig.craft()::station);
         Optional<Station> at = chosen.or(() -> places(rig, laid).stream()
-                .filter(station -> quiet(rig, routes, station))
+                .filter(station -> quiet(routes, station))
                 .findFirst());
         return new Coil(
                 laid,
@@ -71,7 +71,7 @@ public record Coil(
                 at,
                 chosen.isPresent(),
                 at.filter(station -> dry(rig, station)).isPresent(),
-                at.filter(station -> quiet(rig, routes, station)).isPresent());
+                at.filter(station -> quiet(routes, station)).isPresent());
     }
 
     /** Dry places on the way of a cable, then those one passage off it. */
@@ -95,10 +95,9 @@ public record Coil(
         return station.spot().dry() || rig.fitOut().boxAt(station.id()).isPresent();
     }
 
-    private static boolean quiet(Rig rig, Routes routes, Station station) {
+    private static boolean quiet(Routes routes, Station station) {
         return routes.all().stream()
-                .filter(laid -> laid.sort() == Cable.Sort.POWER)
-                .filter(laid -> !rig.harness().segment(laid.carries()).wire().twisted())
+                .filter(laid -> laid.cable().loud())
                 .noneMatch(laid -> laid.stations().contains(station.id()));
     }
 }

@@ -2,15 +2,18 @@ package app.brightkeel.core.route;
 
 import app.brightkeel.core.rig.BackReach;
 import app.brightkeel.core.rig.PassThrough;
+import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Stuff;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One line of the table of holes.
  *
  * @param number     as in the picture, from 1
  * @param id         of the passage, or of the exit of a box
+ * @param passage    whose opening it is; empty for an exit of a box
  * @param name       of it
  * @param part       what it goes through, in plain words
  * @param there      whether it is there already
@@ -28,6 +31,7 @@ import java.util.List;
 public record Hole(
         int number,
         String id,
+        Optional<Passage> passage,
         String name,
         String part,
         boolean there,

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Every opening that cables go through, there or to be drilled, once each: those of the craft in its order, then exits
@@ -32,11 +33,13 @@ public final class HoleSchedule {
     static List<Hole> of(Craft craft, FitOut fitOut, Routes routes) {
         List<Hole> all = new ArrayList<>();
         for (Passage passage : craft.passages()) {
-            List<Laid> through = routes.all().stream()
-                    .filter(laid -> laid.legs().contains(passage))
-                    .toList();
-            if (passage.way().opening() && !through.isEmpty()) {
-                all.add(passage(all.size() + 1, craft, passage, through));
+            if (passage.way().opening()) {
+                List<Laid> through = routes.all().stream()
+                        .filter(laid -> laid.legs().contains(passage))
+                        .toList();
+                if (!through.isEmpty()) {
+                    all.add(passage(all.size() + 1, craft, passage, through));
+                }
             }
         }
         for (Enclosure box : fitOut.boxes()) {
@@ -49,14 +52,16 @@ public final class HoleSchedule {
 
     private static List<Laid> leaving(Routes routes, Enclosure box) {
         return routes.all().stream()
-                .filter(laid -> laid.start().equals(box.station()) || laid.end().equals(box.station()))
+                .filter(laid -> laid.cable().start().equals(box.station())
+                        || laid.cable().end().equals(box.station()))
                 .toList();
     }
 
     private static Hole passage(int number, Craft craft, Passage passage, List<Laid> through) {
         Opening opening = passage.opening();
         Hole bare = bare(number, passage.id(), passage.name(), part(passage.way()), passage.openingM())
-                .with(hole -> hole.there(!passage.way().drills())
+                .with(hole -> hole.passage(Optional.of(passage))
+                        .there(!passage.way().drills())
                         .below(passage.belowWaterline())
                         .stuff(stuff(craft.kind(), opening))
                         .back(opening.back()));
@@ -74,6 +79,7 @@ public final class HoleSchedule {
         return new Hole(
                 number,
                 id,
+                Optional.empty(),
                 name,
                 part,
                 false,
@@ -111,7 +117,7 @@ public final class HoleSchedule {
 
     private static List<String> crimpedLast(List<Laid> through) {
         return through.stream()
-                .filter(laid -> laid.sort() == Cable.Sort.POWER)
+                .filter(laid -> laid.cable().sort() == Cable.Sort.POWER)
                 .map(Laid::name)
                 .toList();
     }

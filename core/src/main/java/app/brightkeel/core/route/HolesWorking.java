@@ -6,6 +6,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.BackReach;
 import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Way;
 import java.util.List;
@@ -45,14 +46,13 @@ public final class HolesWorking {
                 hole.part(),
                 hole.there() ? "there already" : "to be drilled",
                 hole.below() ? "below" : "above");
-        rig.craft()
-                .passage(hole.id())
+        hole.passage()
                 .ifPresent(passage -> told.figure(
                         "",
                         "clear opening",
                         passage.openingM(),
                         Unit.MILLIMETRE,
-                        "/craft/passages/" + rig.craft().passages().indexOf(passage) + "/openingM"));
+                        Pointer.passage(rig.craft().passages().indexOf(passage), "openingM")));
         told.remark(
                 "{} through it, a circle of {} together",
                 hole.cables().size() == 1 ? "One cable" : hole.cables().size() + " cables",
@@ -65,11 +65,11 @@ public final class HolesWorking {
         if (!hole.crimpedLast().isEmpty()) {
             told.remark("Ends crimped on once it is through: {}.", String.join(", ", hole.crimpedLast()));
         }
-        closing(told, rig, hole);
+        closing(told, hole);
     }
 
-    private static void closing(Working.Builder told, Rig rig, Hole hole) {
-        told.remark(sealing(rig, hole));
+    private static void closing(Working.Builder told, Hole hole) {
+        told.remark(sealing(hole));
         if (hole.buys()) {
             told.remark(
                     hole.decided() ? "Closed by a {}, which wants a hole of {}." : "What fits: {}, in a hole of {}.",
@@ -82,8 +82,8 @@ public final class HolesWorking {
     }
 
     /** How an opening is made or kept tight. */
-    public static String sealing(Rig rig, Hole hole) {
-        Way way = rig.craft().passage(hole.id()).map(Passage::way).orElse(Way.NEW_HOLE);
+    public static String sealing(Hole hole) {
+        Way way = hole.passage().map(Passage::way).orElse(Way.NEW_HOLE);
         return switch (way) {
             case HATCH_LIP ->
                 "Dry by gravity where the cable rises to it behind a drip loop; it is not tight when swamped.";

@@ -8,31 +8,13 @@ import java.util.Optional;
  * One cable on its way.
  *
  * @param run       id
- * @param carries   id of the transducer, segment or data lead
- * @param name      of the cable
- * @param sort      a transducer's lead is never cut, and its plug has to pass; a wire is cut to length
+ * @param cable     what is laid; without the width of its plug where none has to pass an opening
  * @param legs      passages in order
- * @param start     station it begins at, "" where that is not said
- * @param end       station it has to reach, "" where that is not said
  * @param slackM    all slack together that is always there
  * @param travelM   what moving parts take of it at the far end of their travel
- * @param suppliedM what there is of it
- * @param plugM     width of its plug; empty where none has to pass
  * @param cableM    its own outer width
  */
-public record Laid(
-        String run,
-        String carries,
-        String name,
-        Cable.Sort sort,
-        List<Passage> legs,
-        String start,
-        String end,
-        double slackM,
-        double travelM,
-        double suppliedM,
-        Optional<Double> plugM,
-        double cableM) {
+public record Laid(String run, Cable cable, List<Passage> legs, double slackM, double travelM, double cableM) {
 
     public Laid {
         legs = List.copyOf(legs);
@@ -43,9 +25,28 @@ public record Laid(
         return legs.stream().mapToDouble(leg -> leg.lengthM().value()).sum();
     }
 
-    /** Whether it is a transducer's lead. */
+    /** Id of the transducer, segment or data lead. */
+    public String carries() {
+        return cable.id();
+    }
+
+    public String name() {
+        return cable.name();
+    }
+
+    /** Whether it is a transducer's lead: that one is never cut, and its plug has to pass. */
     public boolean sonar() {
-        return sort == Cable.Sort.SONAR;
+        return cable.sonar();
+    }
+
+    /** Width of its plug [m]; empty where none has to pass. */
+    public Optional<Double> plugM() {
+        return cable.plugM().isSet() ? Optional.of(cable.plugM().value()) : Optional.empty();
+    }
+
+    /** What there is of it [m]: only what has a length is laid. */
+    public double suppliedM() {
+        return cable.suppliedM().value();
     }
 
     /** What it takes at the far end of all travel [m]. */
@@ -60,7 +61,7 @@ public record Laid(
 
     /** What is left over at the far end of all travel, negative where it is short [m]. */
     public double spareM() {
-        return suppliedM - neededM();
+        return suppliedM() - neededM();
     }
 
     /** Passages that have to be drilled. */
@@ -70,7 +71,7 @@ public record Laid(
 
     /** By how much the tightest opening is wider than the plug [m]; empty where no plug meets an opening. */
     public Optional<Double> tightestM() {
-        return plugM.flatMap(plug -> legs.stream()
+        return plugM().flatMap(plug -> legs.stream()
                 .filter(Laid::meetsPlug)
                 .map(leg -> leg.openingM().value() - plug)
                 .min(Double::compare));
@@ -108,7 +109,7 @@ public record Laid(
         for (Passage leg : legs) {
             at = leg.across(at);
         }
-        return end.isEmpty() || at.equals(end);
+        return cable.end().isEmpty() || at.equals(cable.end());
     }
 
     /** Stations it touches, in order; up to where it goes astray. */
@@ -128,8 +129,8 @@ public record Laid(
 
     /** Where nobody said where it begins, it begins at that end of its first leg which the second does not touch. */
     private String begin() {
-        if (!start.isEmpty() || legs.isEmpty()) {
-            return start;
+        if (!cable.start().isEmpty() || legs.isEmpty()) {
+            return cable.start();
         }
         Passage first = legs.get(0);
         boolean turned = legs.size() > 1 && !legs.get(1).across(first.from()).isEmpty();

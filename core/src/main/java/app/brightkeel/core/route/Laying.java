@@ -21,7 +21,7 @@ public record Laying(double metres, long holes, long crossings, double besideM, 
         double beside = 0;
         for (Laid lead : routes.all()) {
             for (Laid wire : routes.all()) {
-                if (lead.sonar() && loud(rig, wire)) {
+                if (lead.sonar() && wire.cable().loud()) {
                     beside = Math.max(beside, apart.besideM(lead.legs(), wire.legs()));
                 }
             }
@@ -36,10 +36,5 @@ public record Laying(double metres, long holes, long crossings, double besideM, 
                         .count(),
                 beside,
                 routes.tightest().spareM());
-    }
-
-    private static boolean loud(Rig rig, Laid laid) {
-        return laid.sort() == Cable.Sort.POWER
-                && !rig.harness().segment(laid.carries()).wire().twisted();
     }
 }

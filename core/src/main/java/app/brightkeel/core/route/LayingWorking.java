@@ -32,7 +32,7 @@ public final class LayingWorking {
                     coil.eights(),
                     new Amount(coil.acrossM(), Unit.MILLIMETRE),
                     coil.at().map(station -> "at the " + station.name()).orElse("no dry place on its way"));
-            if (coil.laid().sort() == Cable.Sort.DATA) {
+            if (coil.laid().cable().sort() == Cable.Sort.DATA) {
                 told.remark("It is bought to length: take that coil as temporary, or buy a shorter one.");
             }
         }
@@ -59,7 +59,7 @@ public final class LayingWorking {
         told.remark("Lay everything dry before anything is drilled or tied.");
         routes.all().stream()
                 .sorted(Comparator.comparing((Laid laid) -> -laid.plugM().orElse(0.0))
-                        .thenComparing(Laid::sort))
+                        .thenComparing(laid -> laid.cable().sort()))
                 .forEach(laid -> told.remark("{}: {}.", laid.name(), String.join("; ", stepsOf(laid))));
         told.remark("Plans under Compare: single cables and pairs change their ways as long as it helps. "
                 + "No plan is proved to be the best.");

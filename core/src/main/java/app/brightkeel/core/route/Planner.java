@@ -50,7 +50,7 @@ public final class Planner {
      */
     private record Planned(Cable cable, double widthM, List<List<Passage>> ways, double[] alone) {}
 
-    private Planner(Rig rig, Aim aim) {
+    Planner(Rig rig, Aim aim) {
         this.rig = rig;
         this.aim = aim;
         apart = new Apart(rig.craft());
@@ -97,30 +97,9 @@ public final class Planner {
         return planner.laid(planner.chosen());
     }
 
-    /** What a choice of ways counts for, and the best found; for tests. */
-    record Counted(double found, double best, long choices) {}
-
-    /** Beside every choice there is: only where these are few. */
-    static Counted againstAll(Rig rig, Aim aim) {
-        Planner planner = new Planner(rig, aim);
-        int[] all = new int[planner.cables.size()];
-        double best = Double.POSITIVE_INFINITY;
-        long choices = 0;
-        do {
-            best = Math.min(best, planner.countsM(all));
-            choices++;
-        } while (planner.next(all));
-        return new Counted(planner.countsM(planner.chosen()), best, choices);
-    }
-
-    private boolean next(int[] choice) {
-        for (int c = 0; c < choice.length; c++) {
-            if (++choice[c] < cables.get(c).ways().size()) {
-                return true;
-            }
-            choice[c] = 0;
-        }
-        return false;
+    /** How many ways each cable has to choose from. */
+    int[] waysOfEach() {
+        return cables.stream().mapToInt(cable -> cable.ways().size()).toArray();
     }
 
     private Rig laid(int[] choice) {
@@ -133,7 +112,8 @@ public final class Planner {
         return after;
     }
 
-    private int[] chosen() {
+    /** The way of each cable that the exchanges come to. */
+    int[] chosen() {
         int[] choice = new int[cables.size()];
         boolean better = true;
         while (better) {
@@ -173,7 +153,8 @@ public final class Planner {
         return least < before - LEAST_GAIN_M;
     }
 
-    private double countsM(int[] choice) {
+    /** What a way for each cable counts for, all together [m]. */
+    double countsM(int[] choice) {
         double counts = 0;
         Map<Passage, double[]> openings = new HashMap<>();
         for (int c = 0; c < choice.length; c++) {
@@ -208,7 +189,7 @@ public final class Planner {
     private double beside(int sonar, int its, int power, int other) {
         Cable lead = cables.get(sonar).cable();
         Cable wire = cables.get(power).cable();
-        if (!lead.sonar() || wire.sort() != Cable.Sort.POWER || wire.twisted()) {
+        if (!lead.sonar() || !wire.loud()) {
             return 0;
         }
         double metres = sides.computeIfAbsent(

@@ -1,13 +1,10 @@
 package app.brightkeel.core.route;
 
-import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.rig.Segment;
-import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,25 +19,26 @@ public final class Relay {
     public static Rig placed(Rig rig, Placement place) {
         Rig moved = rig.with(place);
         List<Run> runs = new ArrayList<>(rig.runs());
-        for (Transducer transducer : rig.transducers()) {
-            boolean touches = rig.displayOf(transducer)
-                    .filter(display -> display.id().equals(place.item()))
-                    .isPresent();
-            if (touches) {
-                lay(moved, transducer.id(), runs);
-            }
-        }
-        for (Segment segment : rig.harness().segments()) {
-            if (segment.from().equals(place.item()) || segment.to().equals(place.item())) {
-                lay(moved, segment.id(), runs);
-            }
-        }
-        for (DataLead lead : rig.network().leads()) {
-            if (lead.from().equals(place.item()) || lead.to().equals(place.item())) {
-                lay(moved, lead.id(), runs);
+        List<Cable> before = Cable.all(rig);
+        List<Cable> after = Cable.all(moved);
+        for (int c = 0; c < before.size(); c++) {
+            Cable cable = after.get(c);
+            boolean same = cable.start().equals(before.get(c).start())
+                    && cable.end().equals(before.get(c).end());
+            if (!same) {
+                lay(moved, cable.id(), runs);
             }
         }
         return runs.equals(rig.runs()) ? moved : moved.withRuns(runs);
+    }
+
+    /** The same for a thing that keeps all else that is said of its place; one without a place comes off after the day. */
+    public static Rig placed(Rig rig, String item, String station) {
+        return placed(
+                rig,
+                rig.placeOf(item)
+                        .map(place -> place.withStation(station))
+                        .orElseGet(() -> new Placement(item, station, true)));
     }
 
     /** The rig with the run of one transducer or segment laid anew, or laid for the first time. */

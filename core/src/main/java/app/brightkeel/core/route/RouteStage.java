@@ -6,6 +6,7 @@ import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.DataLead;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
@@ -77,18 +78,13 @@ public final class RouteStage implements Stage<Routes, Routes> {
         if (missing.size() > before || legs.size() < run.legs().size()) {
             return Optional.empty();
         }
+        // where nothing has to pass an opening, how wide the plug is decides nothing
         return Optional.of(new Laid(
                 run.id(),
-                cable.id(),
-                cable.name(),
-                cable.sort(),
+                opening ? cable : cable.withPlugM(Figure.UNSET),
                 legs,
-                cable.start(),
-                cable.end(),
                 run.slackM(),
                 Travel.extraM(run.travels()),
-                cable.suppliedM().value(),
-                opening && cable.plugM().isSet() ? Optional.of(cable.plugM().value()) : Optional.empty(),
                 run.cableM().value()));
     }
 
@@ -123,7 +119,7 @@ public final class RouteStage implements Stage<Routes, Routes> {
     }
 
     private static String pointer(Craft craft, Passage passage, String field) {
-        return "/craft/passages/" + craft.passages().indexOf(passage) + "/" + field;
+        return Pointer.passage(craft.passages().indexOf(passage), field);
     }
 
     @Override

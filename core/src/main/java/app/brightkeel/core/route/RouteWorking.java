@@ -9,6 +9,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Lead;
 import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Transducer;
@@ -59,7 +60,7 @@ final class RouteWorking {
                 "spare = supplied − Σ legs − loops",
                 Source.practice("slack as practitioners leave it"));
         for (Passage leg : laid.legs()) {
-            String pointer = "/craft/passages/" + rig.craft().passages().indexOf(leg) + "/";
+            String pointer = Pointer.passage(rig.craft().passages().indexOf(leg), "");
             told.figure("", leg.name() + ", " + leg.way().words(), leg.lengthM(), Unit.METRE, pointer + "lengthM");
             if (leg.way().opening()) {
                 told.figure("", "its clear opening", leg.openingM(), Unit.MILLIMETRE, pointer + "openingM");

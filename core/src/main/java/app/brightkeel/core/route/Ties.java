@@ -30,8 +30,8 @@ public record Ties(int count, boolean loose) {
                 .isPresent();
         boolean comesOff = rig.places().stream()
                 .filter(Placement::comesOff)
-                .anyMatch(place ->
-                        place.station().equals(laid.start()) || place.station().equals(laid.end()));
+                .anyMatch(place -> place.station().equals(laid.cable().start())
+                        || place.station().equals(laid.cable().end()));
         return new Ties(count, laid.sonar() || moves || comesOff);
     }
 }

@@ -5,6 +5,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
@@ -46,11 +47,7 @@ final class PackChanges {
         return Chemistry.decided().stream()
                 .filter(chemistry -> chemistry != pack.chemistry())
                 .map(chemistry -> new Change(
-                        "battery.chemistry." + pack.id() + "."
-                                + chemistry
-                                        .name()
-                                        .toLowerCase(java.util.Locale.ROOT)
-                                        .replace('_', '-'),
+                        "battery.chemistry." + pack.id() + "." + Table.written(chemistry),
                         Text.of("{} is {}", pack.name(), chemistry.words()),
                         Effort.SETTING,
                         line.entered().with(pack.withChemistry(chemistry))));

@@ -112,10 +112,10 @@ final class CableChanges {
                                         line.entered().runOf(laid.carries()).orElseThrow(),
                                         true)),
                         tooShort.stream()
-                                .filter(laid -> laid.sort() == Cable.Sort.POWER)
+                                .filter(laid -> laid.cable().sort() == Cable.Sort.POWER)
                                 .map(laid -> cut(line, laid)),
                         tooShort.stream()
-                                .filter(laid -> laid.sort() == Cable.Sort.DATA)
+                                .filter(laid -> laid.cable().sort() == Cable.Sort.DATA)
                                 .map(laid -> bought(line, laid)),
                         lead ? extended(line) : Stream.<Change>empty(),
                         CarryChanges.displays(line))

@@ -5,9 +5,9 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
-import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.Figure;
@@ -21,7 +21,7 @@ import app.brightkeel.core.route.HoleSchedule;
 import app.brightkeel.core.route.HoleStage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -49,14 +49,10 @@ final class HoleChanges {
 
     private static Change closedBy(Rig rig, Hole hole, PassThrough closing) {
         return new Change(
-                "cable.close." + hole.id() + "." + word(closing),
+                "cable.close." + hole.id() + "." + Table.written(closing),
                 Text.of("{}: {}", hole.name(), closing.words()),
                 Effort.BUY,
                 with(rig, hole, closing));
-    }
-
-    private static String word(PassThrough closing) {
-        return closing.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static Rig with(Rig rig, Hole hole, PassThrough closing) {
@@ -69,18 +65,17 @@ final class HoleChanges {
 
     /** The rig with an opening changed, be it of a passage or the exit of a box. */
     private static Rig opening(Rig rig, Hole hole, UnaryOperator<Passage> passage, UnaryOperator<Exit> exit) {
-        Craft craft = rig.craft();
-        if (craft.passage(hole.id()).isPresent()) {
-            return rig.withCraft(craft.withPassages(craft.passages().stream()
-                    .map(each -> each.id().equals(hole.id()) ? passage.apply(each) : each)
+        Optional<Passage> its = rig.craft().passage(hole.id());
+        if (its.isPresent()) {
+            return rig.withCraft(rig.craft().with(passage.apply(its.get())));
+        }
+        FitOut after = rig.fitOut();
+        for (Enclosure box : rig.fitOut().boxes()) {
+            after = after.with(box.withExits(box.exits().stream()
+                    .map(each -> each.id().equals(hole.id()) ? exit.apply(each) : each)
                     .toList()));
         }
-        List<Enclosure> boxes = rig.fitOut().boxes().stream()
-                .map(box -> box.withExits(box.exits().stream()
-                        .map(each -> each.id().equals(hole.id()) ? exit.apply(each) : each)
-                        .toList()))
-                .toList();
-        return rig.withFitOut(rig.fitOut().withBoxes(boxes));
+        return rig.withFitOut(after);
     }
 
     /** Openings drilled as wide as what closes them wants, or closed by what fits as they are. */

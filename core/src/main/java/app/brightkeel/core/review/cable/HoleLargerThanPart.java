@@ -24,11 +24,8 @@ final class HoleLargerThanPart implements Rule {
     @Override
     public Judgement judge(Line line) {
         return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
-            Figure part = line.rig()
-                    .craft()
-                    .passage(hole.id())
-                    .map(passage -> passage.opening().partM())
-                    .orElse(Figure.UNSET);
+            Figure part =
+                    hole.passage().map(passage -> passage.opening().partM()).orElse(Figure.UNSET);
             if (part.isSet() && hole.openingM() > 0) {
                 worst.add(
                         Worst.within(hole.openingM() + 2 * EDGE_M, part.value()),

@@ -22,12 +22,8 @@ final class HoleLeftOpen implements Rule {
     @Override
     public Judgement judge(Line line) {
         return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
-            boolean cut = line.rig()
-                            .craft()
-                            .passage(hole.id())
-                            .filter(passage -> !passage.way().drills())
-                            .isEmpty()
-                    || hole.stuff() == Stuff.METAL;
+            boolean cut =
+                    hole.passage().filter(passage -> !passage.way().drills()).isEmpty() || hole.stuff() == Stuff.METAL;
             if (cut) {
                 worst.add(
                         hole.closedBy() == PassThrough.NONE ? BARE : 1,

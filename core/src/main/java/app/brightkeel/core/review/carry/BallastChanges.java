@@ -1,13 +1,13 @@
 package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.craft.Afloat;
-import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.layout.Tip;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Ballast;
@@ -20,15 +20,14 @@ import app.brightkeel.core.rig.Stand;
 import app.brightkeel.core.rig.Station;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Weights and kickstands. */
 final class BallastChanges {
 
-    /** Steps in which a weight is offered [kg]. */
-    private static final double STEP_KG = 0.1;
+    /** A weight is offered to a tenth of a kilogram. */
+    private static final double STEPS_OF_KG = 10;
 
     private static final double LIGHTEST_KG = 0.1;
     private static final double HEAVIEST_KG = 20;
@@ -40,8 +39,7 @@ final class BallastChanges {
 
     /** A counterweight on the other side, as heavy as levels it, at each place that takes a battery. */
     static Stream<Change> level(Line line) {
-        Optional<Afloat> afloat =
-                line.get(CarryStage.STAGE).map(Carried::afloat).orElse(Optional.empty());
+        Optional<Afloat> afloat = CarryStage.afloat(line);
         if (afloat.isEmpty()) {
             return Stream.empty();
         }
@@ -55,7 +53,7 @@ final class BallastChanges {
 
     /** Ballast at the places farthest from the edge over which a base tips, as heavy as the wanted margin takes. */
     static Stream<Change> steady(Line line) {
-        Optional<Tip> tip = line.get(CarryStage.STAGE).map(Carried::tip).orElse(Optional.empty());
+        Optional<Tip> tip = CarryStage.tip(line);
         if (tip.isEmpty()) {
             return Stream.empty();
         }
@@ -73,8 +71,7 @@ final class BallastChanges {
     }
 
     private static Stream<Change> weight(Line line, Station station, double kg) {
-        double rounded = Math.ceil(kg / STEP_KG - 1e-9) * STEP_KG;
-        rounded = Math.round(rounded * 10) / 10.0;
+        double rounded = Math.ceil(kg * STEPS_OF_KG - 1e-9) / STEPS_OF_KG;
         if (rounded < LIGHTEST_KG || rounded > HEAVIEST_KG) {
             return Stream.empty();
         }
@@ -82,7 +79,7 @@ final class BallastChanges {
         List<Ballast> all = new ArrayList<>(rig.fitOut().ballast());
         all.add(new Ballast(FreshId.of(rig, "weight"), "counterweight", Figure.chosen(rounded), station.id()));
         return Stream.of(new Change(
-                "carry.weight." + station.id() + "." + Math.round(rounded * 10),
+                "carry.weight." + station.id() + "." + Math.round(rounded * STEPS_OF_KG),
                 Text.of("{} as a counterweight: {}", new Amount(rounded, Unit.KILOGRAM), station.name()),
                 Effort.BUY,
                 rig.withFitOut(rig.fitOut().withBallast(all))));
@@ -90,7 +87,7 @@ final class BallastChanges {
 
     /** A kickstand over the edge over which it tips, the nearest foot first. */
     static Stream<Change> stands(Line line) {
-        Optional<Tip> tip = line.get(CarryStage.STAGE).map(Carried::tip).orElse(Optional.empty());
+        Optional<Tip> tip = CarryStage.tip(line);
         if (tip.isEmpty()) {
             return Stream.empty();
         }
@@ -100,7 +97,7 @@ final class BallastChanges {
         for (double foot : FEET_M) {
             Stand stand = new Stand(edge, Figure.chosen(foot), true);
             all.add(new Change(
-                    "carry.stand." + edge.name().toLowerCase(Locale.ROOT) + "." + Math.round(foot * 1000),
+                    "carry.stand." + Table.written(edge) + "." + Math.round(foot * 1000),
                     "carry.stand",
                     Text.of(
                             "A kickstand at the knobs of the arm, {} out over the {} edge",

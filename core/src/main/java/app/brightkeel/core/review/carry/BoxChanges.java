@@ -11,6 +11,7 @@ import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -27,7 +28,7 @@ final class BoxChanges {
         return each(
                 line,
                 "carry.under-lid.",
-                "Count {} under the lid of the {}",
+                box -> Text.of("Count {} under the lid of the {}", new Amount(LID_M, Unit.MILLIMETRE), box.name()),
                 box -> box.exits().stream().anyMatch(exit -> exit.wall() == BaseEdge.NONE),
                 box -> box.withLidM(Figure.chosen(LID_M)));
     }
@@ -36,7 +37,7 @@ final class BoxChanges {
         return each(
                 line,
                 "carry.seal.",
-                "Seal every hole of the {1}",
+                box -> Text.of("Seal every hole of the {}", box.name()),
                 box -> box.exits().stream().anyMatch(exit -> !exit.sealed()),
                 box -> box.withExits(
                         box.exits().stream().map(exit -> exit.withSealed(true)).toList()));
@@ -46,7 +47,7 @@ final class BoxChanges {
         return each(
                 line,
                 "carry.vent.",
-                "A vent in the {1}, or charged with its lid open",
+                box -> Text.of("A vent in the {}, or charged with its lid open", box.name()),
                 box -> box.tight() && !box.vented(),
                 box -> box.withVented(true));
     }
@@ -56,7 +57,7 @@ final class BoxChanges {
         return each(
                 line,
                 "carry.relieve.",
-                "Cut away what stands into the {1}",
+                box -> Text.of("Cut away what stands into the {}", box.name()),
                 box -> !box.ribs().isEmpty(),
                 box -> box.withRibs(List.of()));
     }
@@ -66,7 +67,7 @@ final class BoxChanges {
         return each(
                 line,
                 "carry.pockets.",
-                "What is in the pockets of the {1} travels elsewhere",
+                box -> Text.of("What is in the pockets of the {} travels elsewhere", box.name()),
                 box -> box.pockets().stream().anyMatch(pocket -> !pocket.holds().isEmpty()),
                 box -> box.withPockets(box.pockets().stream()
                         .map(pocket -> pocket.withHolds(""))
@@ -74,20 +75,18 @@ final class BoxChanges {
     }
 
     private static Stream<Change> each(
-            Line line, String id, String label, Predicate<Enclosure> wants, UnaryOperator<Enclosure> change) {
+            Line line,
+            String id,
+            Function<Enclosure, Text> label,
+            Predicate<Enclosure> wants,
+            UnaryOperator<Enclosure> change) {
         Rig rig = line.entered();
-        return rig.fitOut().boxes().stream().filter(wants).map(box -> {
-            Text words = label.contains("{1}")
-                    ? Text.of(label.replace("{1}", "{}"), box.name())
-                    : Text.of(label, new Amount(LID_M, Unit.MILLIMETRE), box.name());
-            List<Enclosure> boxes = rig.fitOut().boxes().stream()
-                    .map(other -> other.id().equals(box.id()) ? change.apply(other) : other)
-                    .toList();
-            return new Change(
-                    id + box.id(),
-                    words,
-                    Effort.MOVE,
-                    rig.withFitOut(rig.fitOut().withBoxes(boxes)));
-        });
+        return rig.fitOut().boxes().stream()
+                .filter(wants)
+                .map(box -> new Change(
+                        id + box.id(),
+                        label.apply(box),
+                        Effort.MOVE,
+                        rig.withFitOut(rig.fitOut().with(change.apply(box)))));
     }
 }

@@ -12,7 +12,6 @@ import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.route.Relay;
@@ -103,18 +102,15 @@ public final class CarryChanges {
     }
 
     private static Optional<Change> moved(Rig rig, String item, Station station) {
-        List<Ballast> ballast = rig.fitOut().ballast();
-        Optional<Ballast> weight =
-                ballast.stream().filter(each -> each.id().equals(item)).findFirst();
+        Optional<Ballast> weight = rig.fitOut().ballast().stream()
+                .filter(each -> each.id().equals(item))
+                .findFirst();
         if (weight.isPresent()) {
-            List<Ballast> after = ballast.stream()
-                    .map(each -> each.id().equals(item) ? each.withStation(station.id()) : each)
-                    .toList();
             return Optional.of(new Change(
                     PLACE + item + "." + station.id(),
                     Text.of("{}: {}", weight.get().name(), station.name()),
                     Effort.MOVE,
-                    rig.withFitOut(rig.fitOut().withBallast(after))));
+                    rig.withFitOut(rig.fitOut().with(weight.get().withStation(station.id())))));
         }
         boolean device = rig.devices().stream().anyMatch(each -> each.id().equals(item));
         boolean pack = rig.harness().packs().stream().anyMatch(each -> each.id().equals(item));
@@ -122,14 +118,12 @@ public final class CarryChanges {
     }
 
     private static Change placed(Rig rig, String item, String name, Station station) {
-        Placement old = rig.placeOf(item).orElse(null);
-        boolean same = old != null && old.station().equals(station.id());
-        Placement place = old == null ? new Placement(item, station.id(), true) : old.withStation(station.id());
+        boolean same = rig.stationOf(item).equals(station.id());
         return new Change(
                 PLACE + item + "." + station.id(),
                 Text.of("{}: {}", name, station.name()),
                 Effort.MOVE,
-                same ? rig : Relay.placed(rig, place));
+                same ? rig : Relay.placed(rig, item, station.id()));
     }
 
     /** Leave gear ashore, sit elsewhere, or put the heavy things elsewhere. */

@@ -6,6 +6,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Boards;
@@ -25,7 +26,6 @@ import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** What the battery may travel in, made to its measure: a box, a bag, a pod of boards, a shuttle as wide as the screen, or built in. */
@@ -55,32 +55,32 @@ final class CarryUnits {
 
     private static final double BAG_MIN = 0.5;
 
+    /** Room for a plug at least [m]. */
+    private static final double PLUG_M = 0.03;
+
     private CarryUnits() {}
 
     /** Each kind for the first battery that has a place and measures. */
     static Stream<Change> all(Line line) {
         Rig rig = line.entered();
-        return rig.harness().packs().stream()
+        return line.rig().harness().packs().stream()
                 .filter(pack -> pack.size().known() && rig.placeOf(pack.id()).isPresent())
                 .limit(1)
                 .flatMap(pack -> Stream.of(
                         boxed(rig, pack, EnclosureKind.BOX, BOX_WALL_M, BOX_KG_M2, CARRIED_MIN),
                         boxed(rig, pack, EnclosureKind.BAG, BAG_WALL_M, BAG_KG_M2, BAG_MIN),
-                        pod(rig, line.rig().harness().pack(pack.id())),
+                        pod(rig, pack),
                         shuttle(rig, pack),
                         builtIn(rig, pack)));
     }
 
+    /** @param pack filled */
     private static Box room(Pack pack) {
-        double plug = pack.plugM().isSet() ? pack.plugM().value() : ROUND_M;
         return new Box(
                 rounded(pack.size().deepM().value() + 2 * ROUND_M),
                 rounded(pack.size().wideM().value() + 2 * ROUND_M),
-                rounded(pack.size().tallM().value() + Math.max(plug, PLUG_M) + ROUND_M));
+                rounded(pack.size().tallM().value() + Math.max(pack.plugM().value(), PLUG_M) + ROUND_M));
     }
-
-    /** Room for a plug where nobody measured one [m]. */
-    private static final double PLUG_M = 0.03;
 
     private static Change boxed(Rig rig, Pack pack, EnclosureKind kind, double wallM, double kgPerM2, double offMin) {
         Box room = room(pack);
@@ -95,7 +95,8 @@ final class CarryUnits {
                 outside,
                 wallM,
                 area(outside) * kgPerM2,
-                rig.fitOut().boards());
+                rig.fitOut().boards(),
+                List.of());
         return change(
                 pack,
                 kind.words(),
@@ -104,20 +105,17 @@ final class CarryUnits {
     }
 
     /** Its parts derived from what goes into it, sawn from the boards there are, or from the usual ones. */
-    private static Change pod(Rig rig, Pack filled) {
+    private static Change pod(Rig rig, Pack pack) {
         Boards stock = rig.fitOut().boards();
         double thick = stock.thickM().isSet() ? stock.thickM().value() : BOARD_THICK_M;
-        Pod pod = new Pod(room(filled), thick, 0);
+        Pod pod = new Pod(room(pack), thick, 0);
         Boards boards = stock.with(b -> b.stockLengthM(or(stock.stockLengthM(), BOARD_LONG_M))
                 .stockWideM(or(stock.stockWideM(), BOARD_WIDE_M))
                 .thickM(or(stock.thickM(), BOARD_THICK_M))
                 .parts(pod.parts(FreshId.of(rig, "pod-part"))));
-        Rig after = with(rig, filled, EnclosureKind.POD, pod.outside(), thick, pod.massKg(), boards);
+        Rig after = with(rig, pack, EnclosureKind.POD, pod.outside(), thick, pod.massKg(), boards, List.of());
         return change(
-                filled,
-                "pod",
-                Text.of("{}: in a pod of boards", filled.name()),
-                placed(after, filled, true, CARRIED_MIN));
+                pack, "pod", Text.of("{}: in a pod of boards", pack.name()), placed(after, pack, true, CARRIED_MIN));
     }
 
     private static Figure or(Figure figure, double value) {
@@ -159,10 +157,8 @@ final class CarryUnits {
                 outside,
                 BOX_WALL_M,
                 area(outside) * BOX_KG_M2,
-                rig.fitOut().boards());
-        List<Enclosure> boxes = after.fitOut().boxes().stream()
-                .map(box -> box.station().equals(rig.stationOf(pack.id())) ? box.withPockets(pockets) : box)
-                .toList();
+                rig.fitOut().boards(),
+                pockets);
         return change(
                 pack,
                 "shuttle",
@@ -170,7 +166,7 @@ final class CarryUnits {
                         "{}: in a shuttle with the screen, {} wide",
                         pack.name(),
                         new Amount(outside.wideM(), Unit.MILLIMETRE)),
-                placed(after.withFitOut(after.fitOut().withBoxes(boxes)), pack, true, CARRIED_MIN));
+                placed(after, pack, true, CARRIED_MIN));
     }
 
     private static double area(Box box) {
@@ -204,13 +200,20 @@ final class CarryUnits {
     }
 
     private static Rig with(
-            Rig rig, Pack pack, EnclosureKind kind, Box outside, double wallM, double kg, Boards boards) {
+            Rig rig,
+            Pack pack,
+            EnclosureKind kind,
+            Box outside,
+            double wallM,
+            double kg,
+            Boards boards,
+            List<Pocket> pockets) {
         String station = rig.stationOf(pack.id());
         List<Enclosure> boxes = new ArrayList<>(rig.fitOut().boxes().stream()
                 .filter(box -> !box.station().equals(station))
                 .toList());
         boxes.add(new Enclosure(
-                FreshId.of(rig, kind.name().toLowerCase(Locale.ROOT)),
+                FreshId.of(rig, Table.written(kind)),
                 kind.words(),
                 kind,
                 station,
@@ -222,7 +225,7 @@ final class CarryUnits {
                 Figure.UNSET,
                 List.of(),
                 List.of(),
-                List.of(),
+                pockets,
                 kind == EnclosureKind.BOX,
                 kind != EnclosureKind.BOX || pack.chemistry().lead()));
         return rig.withFitOut(rig.fitOut().with(f -> f.boxes(boxes).boards(boards)));

@@ -1,11 +1,9 @@
 package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.craft.Afloat;
-import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Rule;
-import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 
@@ -15,11 +13,6 @@ final class Floating {
     private Floating() {}
 
     static Rule.Judgement judge(Line line, Predicate<Afloat> applies, Function<Afloat, Rule.Judgement> judge) {
-        return line.get(CarryStage.STAGE)
-                .map(Carried::afloat)
-                .orElse(Optional.empty())
-                .filter(applies)
-                .map(judge)
-                .orElse(Rule.SILENT);
+        return CarryStage.afloat(line).filter(applies).map(judge).orElse(Rule.SILENT);
     }
 }

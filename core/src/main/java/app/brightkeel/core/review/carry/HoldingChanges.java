@@ -2,13 +2,13 @@ package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Placement;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** Changes of how a battery is held. */
@@ -24,13 +24,9 @@ final class HoldingChanges {
                         .map(how -> held(
                                 line,
                                 place,
-                                "carry.hold." + place.item() + "." + word(how),
+                                "carry.hold." + place.item() + "." + Table.written(how),
                                 Text.of("Hold it {}, so that it stays", how.words()),
                                 whole(place.held().withHow(how)))));
-    }
-
-    private static String word(Holding how) {
-        return how.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static Held whole(Held held) {

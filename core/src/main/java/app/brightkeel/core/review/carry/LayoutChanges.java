@@ -18,6 +18,9 @@ import java.util.stream.Stream;
 /** Changes of the places of a craft themselves. */
 final class LayoutChanges {
 
+    /** Arms of the lengths they are sold in, for whatever hangs out over the edge of a base [m]; common practice. */
+    private static final double[] ARMS_M = {0.15, 0.20, 0.25, 0.30, 0.35};
+
     private LayoutChanges() {}
 
     /** Whether something sits at a station. */
@@ -47,7 +50,7 @@ final class LayoutChanges {
                         "carry.aboard." + station.id(),
                         Text.of("Measure the {} again: at the edge of the craft", station.name()),
                         Effort.SETTING,
-                        rig.withCraft(moved(craft, edge(craft, station)))));
+                        rig.withCraft(craft.with(edge(craft, station)))));
     }
 
     private static Station edge(Craft craft, Station station) {
@@ -61,15 +64,6 @@ final class LayoutChanges {
         double value = Math.max(low, Math.min(high, figure.value()));
         return value == figure.value() ? figure : Figure.chosen(value);
     }
-
-    static Craft moved(Craft craft, Station station) {
-        return craft.withStations(craft.stations().stream()
-                .map(each -> each.id().equals(station.id()) ? station : each)
-                .toList());
-    }
-
-    /** Arms of the lengths they are sold in, for whatever hangs out over the edge of a base [m]; common practice. */
-    private static final double[] ARMS_M = {0.15, 0.20, 0.25, 0.30, 0.35};
 
     /** Shorter arms first: the screen nearer to the edge. */
     static Stream<Change> arms(Line line) {
@@ -86,7 +80,7 @@ final class LayoutChanges {
                             "carry.arm." + station.id() + "." + Math.round(arm * 1000),
                             Text.of("{}: {} out", station.name(), new Amount(arm, Unit.MILLIMETRE)),
                             Effort.BUY,
-                            rig.withCraft(moved(craft, armed(craft, station, arm)))));
+                            rig.withCraft(craft.with(armed(craft, station, arm)))));
                 }
             }
         }

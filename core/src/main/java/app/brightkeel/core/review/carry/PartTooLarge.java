@@ -33,8 +33,7 @@ final class PartTooLarge implements Rule {
         for (BoardPart part : boards.parts()) {
             double length = part.lengthM().value();
             double wide = part.wideM().value();
-            boolean fits =
-                    CutList.comesOut(boards, length, wide) || part.turns() && CutList.comesOut(boards, wide, length);
+            boolean fits = CutList.comesOut(boards, part);
             double over = Math.max(
                     length - boards.stockLengthM().value(),
                     wide - boards.stockWideM().value());

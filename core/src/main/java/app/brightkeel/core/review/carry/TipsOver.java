@@ -1,6 +1,5 @@
 package app.brightkeel.core.review.carry;
 
-import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.layout.Tip;
 import app.brightkeel.core.line.Line;
@@ -22,7 +21,7 @@ final class TipsOver implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Optional<Tip> known = line.get(CarryStage.STAGE).map(Carried::tip).orElse(Optional.empty());
+        Optional<Tip> known = CarryStage.tip(line);
         if (known.isEmpty()) {
             return SILENT;
         }

@@ -9,6 +9,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
@@ -176,7 +177,7 @@ final class FuseChanges {
         String names = String.join(" and ", weak.stream().map(FuseDuty::name).toList());
         String words = form == Fitting.Form.STRIP ? "a bolt-down strip" : "a cube at the terminal";
         return new Change(
-                "fuse.form." + form.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                "fuse.form." + Table.written(form),
                 Text.of("{} as {}, which breaks {}", names, words, new Amount(form.breakingA(), Unit.AMPERE)),
                 Effort.BUY,
                 after);

@@ -9,6 +9,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.quantity.Worded;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
@@ -20,7 +21,6 @@ import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Relay;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.BiPredicate;
 import java.util.stream.Stream;
 
@@ -77,8 +77,7 @@ public final class MountChanges {
     }
 
     private static String id(Transducer transducer, MountKind kind, Station station) {
-        return "mount.take." + transducer.id() + "."
-                + kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + "." + station.id();
+        return "mount.take." + transducer.id() + "." + Table.written(kind) + "." + station.id();
     }
 
     /** Where there are several transducers, with the one it is for. */

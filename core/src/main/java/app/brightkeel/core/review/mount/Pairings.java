@@ -3,6 +3,7 @@ package app.brightkeel.core.review.mount;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
@@ -12,7 +13,6 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Relay;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** Every type of transducer in every mount that the craft takes, in place of the first transducer. */
@@ -37,8 +37,7 @@ final class Pairings {
                 .withMount(new Mount(
                         kind, station.id(), Figure.UNSET, station.room().wideM()));
         return new Change(
-                "mount.pair." + old.id() + "." + item.id() + "."
-                        + kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + "." + station.id(),
+                "mount.pair." + old.id() + "." + item.id() + "." + Table.written(kind) + "." + station.id(),
                 Text.of("{} on a {}: {}", item.name(), kind.words(), station.name()),
                 Effort.BUY,
                 Relay.of(rig.with(placed), placed.id()));

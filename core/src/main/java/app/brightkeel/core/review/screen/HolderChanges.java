@@ -146,11 +146,10 @@ final class HolderChanges {
     }
 
     private static Change placed(Rig rig, Device display, Station station) {
-        boolean comesOff = rig.placeOf(display.id()).map(Placement::comesOff).orElse(true);
         return new Change(
                 "screen.place." + display.id() + "." + station.id(),
                 Text.of("{}: {}", display.name(), station.name()),
                 Effort.MOVE,
-                Relay.placed(rig, new Placement(display.id(), station.id(), comesOff)));
+                Relay.placed(rig, display.id(), station.id()));
     }
 }

@@ -4,6 +4,7 @@ import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.wire.WireChanges;
@@ -72,8 +73,7 @@ final class LiveChanges {
         return heads(line)
                 .flatMap(head -> Stream.of(Look.FORWARD, Look.DOWN, Look.ON_SIDE)
                         .map(look -> new Change(
-                                "transducer.look." + head.id() + "."
-                                        + look.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                                "transducer.look." + head.id() + "." + Table.written(look),
                                 Text.of("Turn the {}: {}", head.name(), look.words()),
                                 Effort.SETTING,
                                 line.entered().with(head.withLook(look)))));

@@ -2,6 +2,7 @@ package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Rule;
@@ -10,7 +11,6 @@ import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** The whole harness built anew by one of the usual ways of handing power on. */
 final class Distribution {
@@ -64,7 +64,7 @@ final class Distribution {
 
     private static Change change(Line line, School school, int thicker) {
         return new Change(
-                "wire.school." + school.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                "wire.school." + Table.written(school),
                 Text.of(school.words),
                 Effort.BUY,
                 new HarnessBuilt(line, school, thicker).rig());
