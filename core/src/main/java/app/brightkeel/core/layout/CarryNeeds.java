@@ -3,6 +3,7 @@ package app.brightkeel.core.layout;
 import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.craft.MassAt;
 import app.brightkeel.core.rig.Stand;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,6 +31,13 @@ public record CarryNeeds(List<MassAt> things, List<MassAt> comesOff, Optional<Af
     public record Base(double lengthM, double beamM, double massKg, List<MassAt> standing, Stand stand) {
         public Base {
             standing = List.copyOf(standing);
+        }
+
+        /** All that is lifted together: the base over its middle, and what stands on it. */
+        List<MassAt> masses() {
+            List<MassAt> all = new ArrayList<>(standing);
+            all.add(new MassAt("the box", massKg, lengthM / 2, 0, 0));
+            return all;
         }
     }
 }

@@ -172,9 +172,7 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
     }
 
     private static Tip tip(CarryNeeds.Base base) {
-        List<MassAt> all = new ArrayList<>(base.standing());
-        all.add(new MassAt("the box", base.massKg(), base.lengthM() / 2, 0, 0));
-        return Tip.of(base.lengthM(), base.beamM(), base.stand(), all);
+        return Tip.of(base.lengthM(), base.beamM(), base.stand(), base.masses());
     }
 
     private static double sum(List<MassAt> masses) {

@@ -72,7 +72,8 @@ final class CarryWorking {
 
     private static Working tip(Line line, Tip tip) {
         Craft craft = line.rig().craft();
-        HandleLine handle = HandleLine.of(Inside.of(line.rig()));
+        CarryNeeds.Base base = line.needs(CarryStage.STAGE).value().base().orElseThrow();
+        HandleLine handle = HandleLine.of(base.masses());
         Working.Builder told = Working.of(
                         "Tip margin", "margin = restoring / overturning moment", Source.derived("statics"))
                 .figure("", "length of the base", craft.lengthM(), Unit.METRE, "/craft/lengthM")

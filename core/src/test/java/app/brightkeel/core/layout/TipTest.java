@@ -122,6 +122,16 @@ public class TipTest {
         assertEquals(Line.of(level).get(FloatStage.STAGE).value().heelRad(), 0, 1e-12);
     }
 
+    /** What is lifted by its handle is the crate with what stands on it; what hangs in the hole is not. */
+    @Test
+    public void theHandleStandsOverWhatIsLifted() {
+        Line line = Line.of(DemoRigs.lanternCrate());
+        HandleLine handle = HandleLine.of(
+                line.needs(CarryStage.STAGE).value().base().orElseThrow().masses());
+        assertEquals(handle.xM(), 0.45, 1e-9);
+        assertEquals(handle.yM(), (2.7 * 0.10 - 0.5 * 0.38) / (6 + 2.7 + 0.5), 1e-9);
+    }
+
     @Test
     public void foreAndAftCountToo() {
         Tip tip = Tip.of(
