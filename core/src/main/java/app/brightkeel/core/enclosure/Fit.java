@@ -1,57 +1,68 @@
 package app.brightkeel.core.enclosure;
 
 import app.brightkeel.core.enclosure.FitNeeds.Housed;
-import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * How the packs of one room sit in it in the way that leaves most: several stand in a row.
+ * How the things of one room stand in it in the way that leaves most.
  *
- * @param packs   ids
- * @param name    of the pack, or of all of them
+ * @param pieces  each of them, at least one
  * @param station id
  * @param place   name of the station
- * @param turned  around them in that orientation, terminals and plug included
+ * @param around  what all of them take together
  * @param room    inside
  */
-public record Fit(List<String> packs, String name, String station, String place, Box turned, Box room) {
+public record Fit(List<Piece> pieces, String station, String place, Box around, Box room) {
 
-    /** Gap from which foam has to fill it, or the pack rattles [m]. */
+    /** Gap from which foam has to fill it, or the battery rattles [m]. */
     public static final double FOAM_FROM_M = 0.003;
 
-    private static final Comparator<Fit> ROOMIER = Comparator.comparingDouble(Fit::leastGapM);
+    /**
+     * One thing in its place.
+     *
+     * @param item   id
+     * @param turned as it stands, with what its plugs need
+     * @param corner lowest fore left one, in what all of them take together
+     * @param cell   what it has to itself; what it does not fill is filled with foam
+     */
+    public record Piece(String item, String name, Box turned, Corner corner, Box cell) {}
 
     public Fit {
-        packs = List.copyOf(packs);
+        pieces = List.copyOf(pieces);
     }
 
     /** @param housed in one room, at least one */
     static Fit of(List<Housed> housed) {
-        if (housed.size() == 1) {
-            return ways(housed.get(0))
-                    .map(way -> around(housed, way))
-                    .max(ROOMIER)
-                    .orElseThrow();
-        }
-        return Stream.of(Axis.values())
-                .map(axis -> around(housed, row(housed, axis)))
-                .max(ROOMIER)
-                .orElseThrow();
-    }
-
-    private static Fit around(List<Housed> housed, Box box) {
         Housed first = housed.get(0);
-        String name = String.join(" and ", housed.stream().map(Housed::name).toList());
-        List<String> ids = housed.stream().map(Housed::pack).toList();
-        return new Fit(ids, name, first.station(), first.place(), box, first.room());
+        List<Arrangement.Thing> things = housed.stream()
+                .map(each -> new Arrangement.Thing(each.kg(), ways(each).toList()))
+                .toList();
+        List<Piece> pieces = new ArrayList<>();
+        Box around = new Box(0, 0, 0);
+        for (Arrangement.Stood stood : Arrangement.of(things, first.room())) {
+            Housed each = housed.get(stood.thing());
+            pieces.add(new Piece(each.item(), each.name(), stood.turned(), stood.corner(), stood.cell()));
+            around = new Box(
+                    Math.max(
+                            around.deepM(),
+                            stood.corner().deepM() + stood.cell().deepM()),
+                    Math.max(
+                            around.wideM(),
+                            stood.corner().wideM() + stood.cell().wideM()),
+                    Math.max(
+                            around.tallM(),
+                            stood.corner().tallM() + stood.cell().tallM()));
+        }
+        return new Fit(pieces, first.station(), first.place(), around, first.room());
     }
 
     /** The six ways to turn it; what stands upright has two, what lies on its side four. */
     private static Stream<Box> ways(Housed housed) {
         double d = housed.outside().deepM();
         double w = housed.outside().wideM();
-        double t = housed.outside().tallM() + housed.plugM();
+        double t = housed.outside().tallM();
         Stream<Box> upright = Stream.of(new Box(d, w, t), new Box(w, d, t));
         Stream<Box> onSide = Stream.of(new Box(d, t, w), new Box(t, d, w), new Box(w, t, d), new Box(t, w, d));
         return switch (housed.lie()) {
@@ -61,66 +72,38 @@ public record Fit(List<String> packs, String name, String station, String place,
         };
     }
 
-    /** The box around a row along an axis, each pack turned so that it takes the least of it and fits across. */
-    private static Box row(List<Housed> housed, Axis axis) {
-        Box all = new Box(0, 0, 0);
-        for (Housed each : housed) {
-            Box best = ways(each)
-                    .min(Comparator.comparingDouble((Box way) -> axis.over(way, each.room()))
-                            .thenComparingDouble(axis::along))
-                    .orElseThrow();
-            all = axis.joined(all, best);
-        }
-        return all;
+    /** Of the thing, or of all of them. */
+    public String name() {
+        return String.join(" and ", pieces.stream().map(Piece::name).toList());
     }
 
-    /** Of the room, along which packs may stand in a row. */
-    private enum Axis {
-        DEEP,
-        WIDE,
-        TALL;
+    /** Whether a thing stands there. */
+    public boolean holds(String item) {
+        return pieces.stream().anyMatch(piece -> piece.item().equals(item));
+    }
 
-        double along(Box box) {
-            return switch (this) {
-                case DEEP -> box.deepM();
-                case WIDE -> box.wideM();
-                case TALL -> box.tallM();
-            };
-        }
-
-        /** By how much a box is too large across the axis; 0 where it fits. */
-        double over(Box box, Box room) {
-            double deep = this == DEEP ? 0 : box.deepM() - room.deepM();
-            double wide = this == WIDE ? 0 : box.wideM() - room.wideM();
-            double tall = this == TALL ? 0 : box.tallM() - room.tallM();
-            return Math.max(0, Math.max(deep, Math.max(wide, tall)));
-        }
-
-        Box joined(Box a, Box b) {
-            return new Box(
-                    this == DEEP ? a.deepM() + b.deepM() : Math.max(a.deepM(), b.deepM()),
-                    this == WIDE ? a.wideM() + b.wideM() : Math.max(a.wideM(), b.wideM()),
-                    this == TALL ? a.tallM() + b.tallM() : Math.max(a.tallM(), b.tallM()));
-        }
+    /** Whether every way to arrange the things was tried that straight walls part. */
+    public boolean everyWayTried() {
+        return pieces.size() <= Arrangement.MOST_TOGETHER;
     }
 
     /** Gap fore and aft, both sides together [m]; negative where it is too large. */
     public double deepGapM() {
-        return room.deepM() - turned.deepM();
+        return room.deepM() - around.deepM();
     }
 
     /** Gap athwart. */
     public double wideGapM() {
-        return room.wideM() - turned.wideM();
+        return room.wideM() - around.wideM();
     }
 
     /** Gap above. */
     public double tallGapM() {
-        return room.tallM() - turned.tallM();
+        return room.tallM() - around.tallM();
     }
 
     /** Least of the three gaps [m]; negative by how much it is too large. */
     public double leastGapM() {
-        return Math.min(deepGapM(), Math.min(wideGapM(), tallGapM()));
+        return Arrangement.leastGapM(around, room);
     }
 }

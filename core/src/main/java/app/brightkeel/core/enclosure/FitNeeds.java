@@ -2,10 +2,10 @@ package app.brightkeel.core.enclosure;
 
 import java.util.List;
 
-/** What decides whether the packs fit. */
+/** What decides whether things fit where they are. */
 public record FitNeeds(List<Housed> housed) {
 
-    /** How a pack may be turned. */
+    /** How a thing may be turned. */
     public enum Lie {
         ANY,
         UPRIGHT,
@@ -17,11 +17,13 @@ public record FitNeeds(List<Housed> housed) {
     }
 
     /**
-     * One pack in its room.
+     * One thing in its room.
      *
-     * @param plugM   what its terminals and plug need above it
+     * @param item    id
+     * @param outside with what its plugs need: on top of a battery, behind a device
      * @param lie     which ways it may be turned
+     * @param kg      its mass; 0 where it is not known
      */
     public record Housed(
-            String pack, String name, Box outside, double plugM, Lie lie, String station, String place, Box room) {}
+            String item, String name, Box outside, Lie lie, double kg, String station, String place, Box room) {}
 }

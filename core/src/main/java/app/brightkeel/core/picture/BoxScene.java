@@ -9,6 +9,7 @@ import app.brightkeel.core.enclosure.Foam;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.picture.Scene.Frame;
+import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
 import app.brightkeel.core.picture.Scene.Side;
 import app.brightkeel.core.picture.Scene.Twin;
@@ -19,10 +20,11 @@ import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** A battery in its box, cut fore and aft and seen from above: walls, foam, what the lid takes, exits. */
+/** What is in a box, cut fore and aft and seen from above: walls, foam, what the lid takes, exits. */
 final class BoxScene {
 
     private static final double ROOM = 0.12;
@@ -45,7 +47,7 @@ final class BoxScene {
                 fit.room().tallM() + 2 * wallM + lid);
     }
 
-    /** One for each place with walls that has a battery in it. */
+    /** One for each place with walls that has something in it. */
     static List<Outcome<Scene>> all(Line line) {
         List<Outcome<Scene>> all = new ArrayList<>();
         for (Fit fit : line.get(FitStage.STAGE).map(fits -> fits.all()).orElse(List.of())) {
@@ -66,7 +68,9 @@ final class BoxScene {
                 Text.of("In the {}", fit.place()),
                 gap < 0
                         ? Text.of(
-                                "{} is {} too large, whichever way it is turned",
+                                fit.pieces().size() > 1
+                                        ? "{} take {} too much, however they are arranged"
+                                        : "{} is {} too large, whichever way it is turned",
                                 fit.name(),
                                 new Amount(-gap, Unit.MILLIMETRE))
                         : Text.of(
@@ -80,10 +84,17 @@ final class BoxScene {
 
     private void side() {
         walls(0, outside.deepM(), outside.tallM());
-        double floor = wallM;
+        foam(wallM, wallM, fit.room().deepM(), fit.room().tallM());
         double x = wallM + Math.max(0, fit.deepGapM()) / 2;
-        foam(wallM, floor, fit.room().deepM(), fit.room().tallM());
-        body(x, floor, fit.turned().deepM(), fit.turned().tallM(), fit.tallGapM() < 0 || fit.deepGapM() < 0);
+        boolean sticksOut = fit.tallGapM() < 0 || fit.deepGapM() < 0;
+        for (Fit.Piece piece : fit.pieces()) {
+            body(
+                    piece,
+                    at(x + piece.corner().deepM(), wallM + piece.corner().tallM()),
+                    piece.turned().deepM(),
+                    piece.turned().tallM(),
+                    sticksOut);
+        }
         drawing.note(Role.QUIET, at(outside.deepM() / 2, 0), Side.MIDDLE, 1.4, "cut fore and aft");
         box.ifPresent(b -> {
             if (b.lidM().value() > 0) {
@@ -112,12 +123,17 @@ final class BoxScene {
     private void plan(double x0) {
         walls(x0, outside.deepM(), outside.wideM());
         foam(x0 + wallM, wallM, fit.room().deepM(), fit.room().wideM());
-        body(
-                x0 + wallM + Math.max(0, fit.deepGapM()) / 2,
-                wallM + Math.max(0, fit.wideGapM()) / 2,
-                fit.turned().deepM(),
-                fit.turned().wideM(),
-                fit.wideGapM() < 0 || fit.deepGapM() < 0);
+        double x = x0 + wallM + Math.max(0, fit.deepGapM()) / 2;
+        double y = wallM + Math.max(0, fit.wideGapM()) / 2;
+        boolean sticksOut = fit.wideGapM() < 0 || fit.deepGapM() < 0;
+        fit.pieces().stream()
+                .sorted(Comparator.comparingDouble(piece -> piece.corner().tallM()))
+                .forEach(piece -> body(
+                        piece,
+                        at(x + piece.corner().deepM(), y + piece.corner().wideM()),
+                        piece.turned().deepM(),
+                        piece.turned().wideM(),
+                        sticksOut));
         drawing.note(Role.QUIET, at(x0 + outside.deepM() / 2, 0), Side.MIDDLE, 1.4, "from above");
     }
 
@@ -134,26 +150,46 @@ final class BoxScene {
         }
     }
 
-    private void body(double x, double y, double longM, double highM, boolean sticksOut) {
-        drawing.box(Role.MASS, x, y, x + longM, y + highM)
-                .note(
-                        sticksOut ? Role.MISSING : Role.LABEL,
-                        at(x + longM / 2, y + highM / 2),
-                        Side.MIDDLE,
-                        0.3,
-                        "{} × {}",
-                        new Amount(longM, Unit.MILLIMETRE),
-                        new Amount(highM, Unit.MILLIMETRE));
+    private void body(Fit.Piece piece, Point corner, double longM, double highM, boolean sticksOut) {
+        Point middle = at(corner.x() + longM / 2, corner.y() + highM / 2);
+        Role role = sticksOut ? Role.MISSING : Role.LABEL;
+        drawing.box(Role.MASS, corner.x(), corner.y(), corner.x() + longM, corner.y() + highM);
+        if (fit.pieces().size() == 1) {
+            drawing.note(
+                    role,
+                    middle,
+                    Side.MIDDLE,
+                    0.3,
+                    "{} × {}",
+                    new Amount(longM, Unit.MILLIMETRE),
+                    new Amount(highM, Unit.MILLIMETRE));
+        } else {
+            drawing.note(role, middle, Side.MIDDLE, 0.3, "{}", number(piece));
+        }
+    }
+
+    private int number(Fit.Piece piece) {
+        return fit.pieces().indexOf(piece) + 1;
     }
 
     private List<List<Text>> rows() {
         List<List<Text>> rows = new ArrayList<>();
         rows.add(row("room", fit.room().deepM(), fit.room().wideM(), fit.room().tallM()));
-        rows.add(row(
-                "battery with its plug",
-                fit.turned().deepM(),
-                fit.turned().wideM(),
-                fit.turned().tallM()));
+        for (Fit.Piece piece : fit.pieces()) {
+            Box turned = piece.turned();
+            rows.add(List.of(
+                    Text.of("{} {} with its plugs", number(piece), piece.name()),
+                    Text.of(turned.deepM(), Unit.MILLIMETRE),
+                    Text.of(turned.wideM(), Unit.MILLIMETRE),
+                    Text.of(turned.tallM(), Unit.MILLIMETRE)));
+            if (fit.pieces().size() > 1) {
+                rows.add(row(
+                        "its corner from fore, left, floor",
+                        piece.corner().deepM() + Math.max(0, fit.deepGapM()) / 2,
+                        piece.corner().wideM() + Math.max(0, fit.wideGapM()) / 2,
+                        piece.corner().tallM()));
+            }
+        }
         rows.add(row("gap", fit.deepGapM(), fit.wideGapM(), fit.tallGapM()));
         for (Foam foam : Foam.round(fit)) {
             rows.add(List.of(

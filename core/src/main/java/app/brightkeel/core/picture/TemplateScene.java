@@ -2,6 +2,7 @@ package app.brightkeel.core.picture;
 
 import static app.brightkeel.core.picture.Drawing.at;
 
+import app.brightkeel.core.enclosure.Box;
 import app.brightkeel.core.enclosure.Fit;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.enclosure.Foam;
@@ -132,35 +133,37 @@ public final class TemplateScene {
                         Text.of("{}", foam.pieces()))));
     }
 
-    /** The floor of the room with the battery on it: a plate to cut it out of. */
+    /** The floor of the room with what stands on it: a plate to cut it out of. */
     private static Scene floor(Fit fit) {
         Drawing drawing = new Drawing();
         double deep = fit.room().deepM();
         double wide = fit.room().wideM();
         rectangle(drawing, MARGIN_M, FOOT_M, deep, wide);
-        rectangle(
-                drawing,
-                MARGIN_M + fit.deepGapM() / 2,
-                FOOT_M + fit.wideGapM() / 2,
-                fit.turned().deepM(),
-                fit.turned().wideM());
-        drawing.note(Role.LABEL, at(MARGIN_M + deep / 2, FOOT_M + wide / 2), Side.MIDDLE, 0, "{}", fit.name());
+        List<List<Text>> rows = new ArrayList<>();
+        rows.add(List.of(Text.of("room"), Text.of(deep, Unit.MILLIMETRE), Text.of(wide, Unit.MILLIMETRE)));
+        for (Fit.Piece piece : fit.pieces()) {
+            if (piece.corner().tallM() == 0) {
+                cutOut(drawing, fit, piece);
+                rows.add(List.of(
+                        Text.of("cut out for the {}", piece.name()),
+                        Text.of(piece.turned().deepM(), Unit.MILLIMETRE),
+                        Text.of(piece.turned().wideM(), Unit.MILLIMETRE)));
+            }
+        }
         return sheet(
-                "Foam plate round the battery, " + fit.place(),
+                "Foam plate round what stands on the floor, " + fit.place(),
                 drawing,
                 Math.max(deep, BAR_M) + 2 * MARGIN_M,
                 FOOT_M + wide + MARGIN_M,
-                new Twin(
-                        List.of("what", "fore and aft", "athwart"),
-                        List.of(
-                                List.of(
-                                        Text.of("room"),
-                                        Text.of(deep, Unit.MILLIMETRE),
-                                        Text.of(wide, Unit.MILLIMETRE)),
-                                List.of(
-                                        Text.of("cut out"),
-                                        Text.of(fit.turned().deepM(), Unit.MILLIMETRE),
-                                        Text.of(fit.turned().wideM(), Unit.MILLIMETRE)))));
+                new Twin(List.of("what", "fore and aft", "athwart"), rows));
+    }
+
+    private static void cutOut(Drawing drawing, Fit fit, Fit.Piece piece) {
+        double x = MARGIN_M + fit.deepGapM() / 2 + piece.corner().deepM();
+        double y = FOOT_M + fit.wideGapM() / 2 + piece.corner().wideM();
+        Box thing = piece.turned();
+        rectangle(drawing, x, y, thing.deepM(), thing.wideM());
+        drawing.note(Role.LABEL, at(x + thing.deepM() / 2, y + thing.wideM() / 2), Side.MIDDLE, 0, "{}", piece.name());
     }
 
     private static void rectangle(Drawing drawing, double x, double y, double longM, double wideM) {

@@ -38,9 +38,9 @@ public class FitTest {
         return new FitNeeds.Housed(
                 "p",
                 "pack",
-                box,
-                plugM,
+                new Box(box.deepM(), box.wideM(), box.tallM() + plugM),
                 upright ? FitNeeds.Lie.UPRIGHT : FitNeeds.Lie.ANY,
+                1,
                 "s",
                 "slot",
                 new Box(0.155, 0.101, 0.174));

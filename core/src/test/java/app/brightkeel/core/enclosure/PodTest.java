@@ -15,6 +15,7 @@ import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Inward;
 import app.brightkeel.core.rig.Rib;
 import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -71,11 +72,26 @@ public class PodTest {
     /** Foam: half of each gap on both sides, 15 % thicker, and one piece above. */
     @Test
     public void foamFillsWhatIsLeft() {
-        Fit fit = new Fit(List.of("p"), "pack", "s", "slot", new Box(0.10, 0.08, 0.09), new Box(0.12, 0.08, 0.10));
+        Fit fit = fit(new Box(0.12, 0.08, 0.10), new Box(0.10, 0.08, 0.09));
         assertEquals(Foam.round(fit).stream().map(Foam::where).toList(), List.of("fore and aft", "above"));
         assertEquals(Foam.round(fit).get(0).thickM(), 0.010 * 1.15, 1e-12);
         assertEquals(Foam.round(fit).get(1).thickM(), 0.010 * 1.15, 1e-12);
         assertEquals(Foam.round(fit).get(0).pieces(), 2);
+        // beside a battery of 100 × 80 × 90 mm a module of 60 × 20 × 50: it leaves 40 mm behind it and 40 above it
+        Fit two = fit(new Box(0.10, 0.10, 0.09), new Box(0.10, 0.08, 0.09), new Box(0.06, 0.02, 0.05));
+        assertEquals(
+                Foam.round(two).stream().map(Foam::where).toList(), List.of("behind the thing 1", "above the thing 1"));
+        assertEquals(Foam.round(two).get(0).thickM(), 0.040 * 1.15, 1e-12);
+        assertEquals(Foam.round(two).get(1).longM(), 0.100, 1e-12);
+    }
+
+    private static Fit fit(Box room, Box... things) {
+        List<FitNeeds.Housed> housed = new ArrayList<>();
+        for (int i = 0; i < things.length; i++) {
+            housed.add(
+                    new FitNeeds.Housed("t" + i, "thing " + i, things[i], FitNeeds.Lie.UPRIGHT, 1, "s", "slot", room));
+        }
+        return Fit.of(housed);
     }
 
     @DataProvider

@@ -1,5 +1,8 @@
 package app.brightkeel.core.review.carry;
 
+import app.brightkeel.core.enclosure.Fit;
+import app.brightkeel.core.enclosure.FitStage;
+import app.brightkeel.core.enclosure.Fits;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -8,8 +11,10 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Size;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -21,6 +26,12 @@ final class BoxChanges {
 
     /** Bolts and outlets under a lid where nobody measured them; common practice, no source [m]. */
     private static final double LID_M = 0.03;
+
+    /** Play in a box that is bought for what is in it [m]; common practice, no source. */
+    private static final double PLAY_M = 0.006;
+
+    /** In which boxes are looked for [m]. */
+    private static final double STEP_M = 0.005;
 
     private BoxChanges() {}
 
@@ -60,6 +71,37 @@ final class BoxChanges {
                 box -> Text.of("Cut away what stands into the {}", box.name()),
                 box -> !box.ribs().isEmpty(),
                 box -> box.withRibs(List.of()));
+    }
+
+    /** A box of the same kind that takes all that is in it; a pod is built anew part by part. */
+    static Stream<Change> larger(Line line) {
+        return line.get(FitStage.STAGE).map(Fits::all).orElse(List.of()).stream()
+                .filter(fit -> fit.leastGapM() < 0)
+                .flatMap(fit -> line.entered().fitOut().boxAt(fit.station()).stream()
+                        .filter(box -> box.kind() != EnclosureKind.POD)
+                        .map(box -> larger(line.entered(), box, fit)));
+    }
+
+    private static Change larger(Rig rig, Enclosure box, Fit fit) {
+        Size outside = new Size(
+                grown(box.outside().deepM(), fit.deepGapM()),
+                grown(box.outside().wideM(), fit.wideGapM()),
+                grown(box.outside().tallM(), fit.tallGapM()));
+        return new Change(
+                "carry.larger." + box.id(),
+                Text.of(
+                        "A {} of {} × {} × {}",
+                        box.kind().words(),
+                        new Amount(outside.deepM().value(), Unit.MILLIMETRE),
+                        new Amount(outside.wideM().value(), Unit.MILLIMETRE),
+                        new Amount(outside.tallM().value(), Unit.MILLIMETRE)),
+                Effort.BUY,
+                rig.withFitOut(rig.fitOut().with(box.withOutside(outside))));
+    }
+
+    private static Figure grown(Figure outside, double gapM) {
+        double missing = Math.max(0, PLAY_M - gapM);
+        return missing == 0 ? outside : Figure.chosen(Math.ceil((outside.value() + missing) / STEP_M - 1e-6) * STEP_M);
     }
 
     /** Pockets without what they were meant for: it travels elsewhere. */

@@ -199,6 +199,7 @@ public final class CarryChanges {
     static Stream<Change> fitting(Line line) {
         return Stream.of(
                         BoxChanges.relieved(line),
+                        BoxChanges.larger(line),
                         places(line),
                         line.entered().harness().packs().stream().flatMap(old -> packs(line, old)))
                 .flatMap(changes -> changes);

@@ -79,7 +79,7 @@ public final class CarryReview implements LinkReview {
             return false;
         }
         Pack pack = line.rig().harness().packs().get(Integer.parseInt(pointer.split("/")[3]));
-        return fits.value().all().stream().anyMatch(fit -> fit.packs().contains(pack.id()));
+        return fits.value().all().stream().anyMatch(fit -> fit.holds(pack.id()));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.carry;
 
+import app.brightkeel.core.enclosure.Fit;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.enclosure.Fits;
 import app.brightkeel.core.line.Line;
@@ -11,7 +12,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import java.util.stream.Stream;
 
-/** The battery goes into its place with its plug on. */
+/** The battery and all else go into their place with their plugs on. */
 final class DoesNotFit implements Rule {
 
     /** Gap where there is plenty of room [m]. */
@@ -27,14 +28,22 @@ final class DoesNotFit implements Rule {
         return Worst.of(line.get(FitStage.STAGE).map(Fits::all), (worst, fit) -> {
             double gap = fit.leastGapM();
             worst.add(
-                    gap < 0 ? gap / fit.turned().tallM() : Math.min(1, COMFORTABLE + gap / PLENTY_M),
-                    gap < 0
-                            ? "{} is {} too large for the {}, whichever way it is turned."
-                            : "{} leaves a gap of {} in the {}.",
+                    gap < 0 ? gap / fit.around().tallM() : Math.min(1, COMFORTABLE + gap / PLENTY_M),
+                    words(fit),
                     fit.name(),
                     new Amount(Math.abs(gap), Unit.MILLIMETRE),
                     fit.place());
         });
+    }
+
+    private static String words(Fit fit) {
+        boolean one = fit.pieces().size() == 1;
+        if (fit.leastGapM() >= 0) {
+            return one ? "{} leaves a gap of {} in the {}." : "{} leave a gap of {} in the {}.";
+        }
+        return one
+                ? "{} is {} too large for the {}, whichever way it is turned."
+                : "{} take {} more than there is in the {}, however they are turned beside or on each other.";
     }
 
     @Override

@@ -1,0 +1,155 @@
+package app.brightkeel.core.enclosure;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * How things stand in one room: beside, behind and on each other, so that straight walls could be put between them
+ * again and again until each stands alone.
+ *
+ * <p>Of all such ways up to {@link #MOST_TOGETHER} things the one is found that leaves most; larger numbers add the
+ * smaller ones one after another. Ways that straight walls do not part are not looked for: three bars across each other
+ * may go where this finds no way.
+ */
+final class Arrangement {
+
+    /** Things of which every way is tried. */
+    static final int MOST_TOGETHER = 5;
+
+    /** Ways to put the same things that are kept where there are many more. */
+    private static final int MOST_KEPT = 64;
+
+    /**
+     * A thing and the ways it may be turned.
+     *
+     * @param kg its mass; the heavier of two stands below
+     */
+    record Thing(double kg, List<Box> ways) {
+        double litres() {
+            Box box = ways.get(0);
+            return box.deepM() * box.wideM() * box.tallM();
+        }
+    }
+
+    /**
+     * One thing in its place.
+     *
+     * @param cell what it has between the walls that part it from the others; it stands in the lowest fore left corner
+     */
+    record Stood(int thing, Box turned, Corner corner, Box cell) {}
+
+    /** What one thing or two groups along an axis take; a single one has no parts. */
+    private record Group(Box around, double kg, int thing, List<Group> parts, Axis axis) {}
+
+    private final List<Thing> things;
+    private final Box room;
+
+    private Arrangement(List<Thing> things, Box room) {
+        this.things = things;
+        this.room = room;
+    }
+
+    /** @param things at least one, each with a way to stand; their numbers are those of the list */
+    static List<Stood> of(List<Thing> things, Box room) {
+        return new Arrangement(things, room).best();
+    }
+
+    private List<Stood> best() {
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < things.size(); i++) {
+            order.add(i);
+        }
+        order.sort(Comparator.comparingDouble((Integer i) -> -things.get(i).litres()));
+        int together = Math.min(MOST_TOGETHER, order.size());
+        List<Group> all = together(order.subList(0, together));
+        for (int next : order.subList(together, order.size())) {
+            List<Group> more = new ArrayList<>();
+            join(more, all, alone(next));
+            all = more;
+        }
+        Group best = all.stream()
+                .max(Comparator.comparingDouble(group -> leastGapM(group.around(), room)))
+                .orElseThrow();
+        List<Stood> stood = new ArrayList<>();
+        place(best, Corner.ORIGIN, best.around(), stood);
+        stood.sort(Comparator.comparingInt(Stood::thing));
+        return stood;
+    }
+
+    /** Least of the three gaps [m]; negative by how much it is too large. */
+    static double leastGapM(Box around, Box room) {
+        return Math.min(
+                room.deepM() - around.deepM(), Math.min(room.wideM() - around.wideM(), room.tallM() - around.tallM()));
+    }
+
+    /** Every way worth keeping of a few things, from those of each smaller set of them. */
+    private List<Group> together(List<Integer> few) {
+        List<List<Group>> bySet = new ArrayList<>();
+        bySet.add(List.of());
+        for (int set = 1; set < 1 << few.size(); set++) {
+            if (Integer.bitCount(set) == 1) {
+                bySet.add(alone(few.get(Integer.numberOfTrailingZeros(set))));
+                continue;
+            }
+            List<Group> ways = new ArrayList<>();
+            for (int part = (set - 1) & set; part > 0; part = (part - 1) & set) {
+                if (part > (set ^ part)) {
+                    join(ways, bySet.get(part), bySet.get(set ^ part));
+                }
+            }
+            bySet.add(ways);
+        }
+        return bySet.get(bySet.size() - 1);
+    }
+
+    private List<Group> alone(int thing) {
+        List<Group> ways = new ArrayList<>();
+        for (Box way : things.get(thing).ways()) {
+            keep(ways, new Group(way, things.get(thing).kg(), thing, List.of(), Axis.DEEP));
+        }
+        return ways;
+    }
+
+    private void join(List<Group> ways, List<Group> some, List<Group> others) {
+        for (Group a : some) {
+            for (Group b : others) {
+                for (Axis axis : Axis.values()) {
+                    List<Group> parts = a.kg() >= b.kg() ? List.of(a, b) : List.of(b, a);
+                    keep(ways, new Group(axis.joined(a.around(), b.around()), a.kg() + b.kg(), -1, parts, axis));
+                }
+            }
+        }
+    }
+
+    /** Not where another takes no more in any direction; what does not go in only as long as nothing does. */
+    private void keep(List<Group> ways, Group group) {
+        for (Group other : ways) {
+            if (within(other.around(), group.around())) {
+                return;
+            }
+        }
+        ways.removeIf(other -> within(group.around(), other.around()));
+        ways.add(group);
+        if (ways.size() > MOST_KEPT) {
+            ways.sort(Comparator.comparingDouble(other -> -leastGapM(other.around(), room)));
+            ways.remove(ways.size() - 1);
+        }
+    }
+
+    private static boolean within(Box small, Box large) {
+        return small.deepM() <= large.deepM() && small.wideM() <= large.wideM() && small.tallM() <= large.tallM();
+    }
+
+    private static void place(Group group, Corner corner, Box cell, List<Stood> stood) {
+        if (group.parts().isEmpty()) {
+            stood.add(new Stood(group.thing(), group.around(), corner, cell));
+            return;
+        }
+        Axis axis = group.axis();
+        Group first = group.parts().get(0);
+        double splitM = axis.along(first.around());
+        place(first, corner, axis.with(cell, splitM), stood);
+        place(group.parts().get(1), axis.moved(corner, splitM), axis.with(cell, axis.along(cell) - splitM), stood);
+    }
+}
