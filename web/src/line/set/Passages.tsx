@@ -14,6 +14,7 @@ const WAYS: [Passage["way"], string][] = [
   ["open-deck", "over the deck"],
   ["inside", "inside the hull"],
   ["fitting", "through an existing fitting"],
+  ["hatch-indent", "through an indent in a hatch lip"],
   ["hatch-lip", "over a hatch lip"],
   ["scupper", "through a scupper"],
   ["tube-wall", "through the wall of a rod-holder tube"],

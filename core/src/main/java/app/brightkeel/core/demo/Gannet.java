@@ -95,13 +95,19 @@ final class Gannet {
                         Run.along(
                                 "keypad-run",
                                 "keypad-cable",
-                                List.of("foot-to-rail-left", "port-left", "bow-lip", "bow-to-rail-right"))),
+                                List.of("foot-to-rail-left", "port-left", "bow-lip", "bow-to-rail-right")),
+                        Run.along("trunk-run", "trunk", List.of("well-to-stern-hatch", "stern-lip", "keel-way")),
+                        Run.along("nine-run", "nine-lead", List.of("bow-lip", "bow-to-rail-right")),
+                        Run.along("five-run", "five-lead", List.of("bow-lip", "bow-to-console")),
+                        Run.along("module-run", "module-lead", List.of("bow-lip")),
+                        Run.along("keypad-supply-run", "keypad-lead", List.of("port-left", "foot-to-rail-left"))),
                 List.of(
                         new Placement("nine", "rail-right", true),
                         new Placement("five", "console", true),
                         new Placement("module", "bow-hatch", false),
                         new Placement("keypad", "rail-left", true),
-                        new Placement("pack", "stern-well", true)),
+                        new Placement("pack", "stern-well", true),
+                        new Placement("block", "hull-fore", false)),
                 List.of(),
                 new NetworkPlan(
                         List.of(Shared.READINGS),
@@ -170,7 +176,7 @@ final class Gannet {
                         "shared trunk",
                         "pack",
                         "block",
-                        Wire.pair(new Gauge.Awg(20), Figure.measured(3)).withTinned(true),
+                        twisted(20, 3),
                         List.of(new Fitting.Fuse(
                                 "main",
                                 "main fuse",
@@ -180,10 +186,16 @@ final class Gannet {
                                 Figure.UNSET)),
                         Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.OPEN_PINS),
                         Ending.UNKNOWN),
-                branch("nine", 18, 1.2, 5),
-                branch("five", 18, 0.9, 3),
-                branch("module", 18, 0.6, 5),
-                branch("keypad", 18, 1.4, 1));
+                branch("nine", 18, 2.0, 5),
+                branch("five", 18, 1.2, 3),
+                branch("module", 18, 0.8, 5),
+                branch("keypad", 18, 1.5, 1));
+    }
+
+    /** Quiet beside the transducer's lead, with which it shares the hull. */
+    private static Wire twisted(int awg, double lengthM) {
+        return Wire.pair(new Gauge.Awg(awg), Figure.measured(lengthM))
+                .with(wire -> wire.tinned(true).twisted(true));
     }
 
     /** Made up at home, with the wrong half of the plug. */
@@ -205,7 +217,7 @@ final class Gannet {
                 "lead of the " + device,
                 "block",
                 device,
-                Wire.pair(new Gauge.Awg(awg), Figure.measured(lengthM)).withTinned(true),
+                twisted(awg, lengthM),
                 List.of(new Fitting.Fuse(
                         device + "-fuse",
                         "fuse of the " + device,

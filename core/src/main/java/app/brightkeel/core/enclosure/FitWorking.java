@@ -61,8 +61,8 @@ final class FitWorking {
             told.remark(
                     fit.everyWayTried()
                             ? "Every way was tried that straight walls could part; three bars across each other were not."
-                            : "More than {}: the smaller ones were added one after another, another order may leave more.",
-                    Arrangement.MOST_TOGETHER);
+                            : "The largest were arranged in every way that straight walls could part, the smaller ones "
+                                    + "added one after another: another order may leave more.");
         }
         told.step("", "taken fore and aft", fit.around().deepM(), Unit.MILLIMETRE)
                 .step("", "athwart", fit.around().wideM(), Unit.MILLIMETRE)

@@ -48,6 +48,11 @@ public record Passage(
         Figure.within("openingM", openingM, 0.002, 0.5, "m");
     }
 
+    /** Whether a plug has to go through its opening: an indent is open to above while the lid is off. */
+    public boolean meetsPlug() {
+        return way.opening() && way != Way.HATCH_INDENT && opening.closedBy().plugPasses();
+    }
+
     /** Where one comes out who goes in at a station; empty where it does not lead there. */
     public String across(String station) {
         return station.equals(from) ? to : station.equals(to) ? from : "";

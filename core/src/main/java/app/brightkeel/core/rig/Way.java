@@ -7,6 +7,7 @@ public enum Way implements Worded {
     OPEN_DECK("over the deck", false, false),
     INSIDE("inside the hull", false, false),
     FITTING("through an existing fitting", true, false),
+    HATCH_INDENT("through an indent in a hatch lip", true, false),
     HATCH_LIP("over a hatch lip", true, false),
     SCUPPER("through a scupper", true, false),
     TUBE_WALL("through the wall of a rod-holder tube", true, true),
@@ -26,6 +27,11 @@ public enum Way implements Worded {
     @Override
     public String words() {
         return words;
+    }
+
+    /** Whether it leads over a lip under a lid, which keeps water out by gravity alone. */
+    public boolean underLid() {
+        return this == HATCH_INDENT || this == HATCH_LIP;
     }
 
     /** Whether a plug has to pass an opening of some size there. */

@@ -139,6 +139,7 @@ public final class HoleSchedule {
     private static String part(Way way) {
         return switch (way) {
             case FITTING, NEW_HOLE -> "hull";
+            case HATCH_INDENT -> "indent in the lip of the hatch";
             case HATCH_LIP -> "lip of the hatch";
             case SCUPPER -> "scupper";
             case TUBE_WALL -> "wall of the rod-holder tube";
@@ -149,7 +150,7 @@ public final class HoleSchedule {
 
     /** What closes an opening best where nobody decided: a hatch lip or scupper stays open. */
     static PassThrough usual(Way way, int cables, double plugM, double circleM) {
-        if (way == Way.HATCH_LIP || way == Way.SCUPPER) {
+        if (way.underLid() || way == Way.SCUPPER) {
             return PassThrough.NONE;
         }
         double passes = Math.max(plugM, circleM);

@@ -85,8 +85,11 @@ public final class HolesWorking {
     public static String sealing(Hole hole) {
         Way way = hole.passage().map(Passage::way).orElse(Way.NEW_HOLE);
         return switch (way) {
+            case HATCH_INDENT ->
+                "The lid shuts over the cable in its indent. Dry by gravity behind a drip loop; not tight when swamped.";
             case HATCH_LIP ->
-                "Dry by gravity where the cable rises to it behind a drip loop; it is not tight when swamped.";
+                "The lid presses on the cable: a soft seal takes that. Dry by gravity where the cable rises to it behind a "
+                        + "drip loop; it is not tight when swamped.";
             case SCUPPER -> "Stays open: it drains. Foam or a split tube keeps the edge from chafing.";
             case FITTING -> "Its own cap and gasket close it; grease the gasket.";
             default -> hole.stuff().sealing();

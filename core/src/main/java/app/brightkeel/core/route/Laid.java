@@ -78,9 +78,7 @@ public record Laid(String run, Cable cable, List<Passage> legs, double slackM, d
     }
 
     private static boolean meetsPlug(Passage leg) {
-        return leg.way().opening()
-                && leg.openingM().isSet()
-                && leg.opening().closedBy().plugPasses();
+        return leg.meetsPlug() && leg.openingM().isSet();
     }
 
     /** The passage with the tightest opening for its plug. */

@@ -45,10 +45,8 @@ public record Objections(double plugM, Schools.Drilling drilling) {
     }
 
     int to(Passage leg) {
-        boolean tight = leg.way().opening()
-                && leg.opening().closedBy().plugPasses()
-                && leg.openingM().isSet()
-                && leg.openingM().value() < plugM;
+        boolean tight =
+                leg.meetsPlug() && leg.openingM().isSet() && leg.openingM().value() < plugM;
         boolean unasked = leg.belowWaterline() && drilling != Schools.Drilling.BELOW_WATERLINE;
         boolean ruledOut = drilling == Schools.Drilling.NO_DRILL || unasked;
         return (tight ? 1 : 0) + (leg.way().drills() && ruledOut ? 1 : 0);

@@ -33,10 +33,12 @@ public class TakeOffTest {
                 List.of("9-in display", "5-in display", "remote keypad, other make", "50 Ah LiFePO4"));
         assertEquals(off.off().get(0).station(), "right track beside the seat");
         assertEquals(off.minMin(), 4.0, "a minute each, by hand");
-        assertEquals(off.stays(), List.of("live module", "455/800 kHz line-beams", "live head of 130° × 20°"));
-        // whatever joins what goes to what stays; the wires' block has no place, so their other ends stay
-        assertTrue(
-                off.freed().containsAll(List.of("lead of the 455/800 kHz line-beams", "network lead of the module")));
+        assertEquals(
+                off.stays(), List.of("live module", "fuse block", "455/800 kHz line-beams", "live head of 130° × 20°"));
+        // whatever joins what goes to what stays
+        assertTrue(off.freed()
+                .containsAll(List.of(
+                        "lead of the 455/800 kHz line-beams", "network lead of the module", "lead of the nine")));
         assertFalse(off.freed().contains("cable of the keypad"), "both its ends come off");
     }
 

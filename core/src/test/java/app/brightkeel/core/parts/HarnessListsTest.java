@@ -48,14 +48,14 @@ public class HarnessListsTest {
     }
 
     /**
-     * Gannet by hand: 18 AWG is 1.2 + 0.9 + 0.6 + 1.4 = 4.1 m, with a tenth more 4.51 m, sold as 5.0 m of each colour; 20 AWG
-     * 3 m, 3.3, 3.5 m. Two 5 A blades, one 3 A, one 1 A and the strip, two spares of each; ties at 457 mm: 6 + 2 + 1 + 1 + 3.
+     * Gannet by hand: 18 AWG is 2.0 + 1.2 + 0.8 + 1.5 = 5.5 m, with a tenth more 6.05 m, sold as 6.5 m of each colour; 20 AWG
+     * 3 m, 3.3, 3.5 m. Two 5 A blades, one 3 A, one 1 A and the strip, two spares of each; ties at 457 mm: 6 + 4 + 2 + 1 + 3.
      */
     @Test
     public void shoppingForGannet() {
         List<ShoppingList.Item> items = ShoppingList.of(Line.of(DemoRigs.gannet()));
-        assertEquals(amount(items, "wire", "red, 0.82 mm², tinned"), 5.0, 0);
-        assertEquals(amount(items, "wire", "black, 0.82 mm², tinned"), 5.0, 0);
+        assertEquals(amount(items, "wire", "red, 0.82 mm², tinned"), 6.5, 0);
+        assertEquals(amount(items, "wire", "black, 0.82 mm², tinned"), 6.5, 0);
         assertEquals(amount(items, "wire", "red, 0.52 mm², tinned"), 3.5, 0);
         assertEquals(amount(items, "fuse", "5 A, blade"), 2, 0);
         assertEquals(amount(items, "spare fuse", "5 A, blade"), 4, 0);
@@ -64,7 +64,7 @@ public class HarnessListsTest {
         assertEquals(amount(items, "where wires meet", "fuse block of 6 ways"), 1, 0);
         assertEquals(amount(items, "plug", "quick plug, open-pin half"), 1, 0);
         assertEquals(amount(items, "plug", "quick plug, shrouded half"), 1, 0);
-        assertEquals(amount(items, "cable tie or clip", "one every 457 mm"), 13, 0);
+        assertEquals(amount(items, "cable tie or clip", "one every 457 mm"), 16, 0);
         assertEquals(amount(items, "crimp terminal", "red"), 20, 0);
     }
 

@@ -21,6 +21,7 @@ import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
 import app.brightkeel.core.rig.DataLead;
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
@@ -119,6 +120,7 @@ public class OddFitOutTest {
                 this::place,
                 this::weight,
                 this::box,
+                this::together,
                 this::boards,
                 this::stand,
                 this::lead,
@@ -182,6 +184,31 @@ public class OddFitOutTest {
                 random.nextBoolean(),
                 random.nextBoolean());
         return rig.with(new Placement(place.item(), station(rig), random.nextBoolean(), held, figure(0, 120)));
+    }
+
+    /** All there is in one place with walls, and as many things more. */
+    private Rig together(Rig rig) {
+        List<Station> walled = rig.craft().stations().stream()
+                .filter(station -> station.room().known()
+                        || rig.fitOut().boxAt(station.id()).isPresent())
+                .toList();
+        if (walled.isEmpty()) {
+            return rig;
+        }
+        String at = any(walled).id();
+        List<Device> devices = new ArrayList<>();
+        List<Placement> places = new ArrayList<>();
+        for (Device device : rig.devices()) {
+            devices.add(device.withSize(size(0.3)));
+            places.add(new Placement(device.id(), at, true));
+        }
+        for (int i = 0; i < random.nextInt(5); i++) {
+            String id = "thing-" + i + "-" + FreshId.of(rig, "thing");
+            devices.add(any(rig.devices()).with(d -> d.id(id).size(size(0.2))));
+            places.add(new Placement(id, at, true));
+        }
+        rig.harness().packs().forEach(pack -> places.add(new Placement(pack.id(), at, true)));
+        return rig.with(r -> r.devices(devices).places(places));
     }
 
     private Rig weight(Rig rig) {

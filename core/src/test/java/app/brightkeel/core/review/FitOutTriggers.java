@@ -30,6 +30,7 @@ import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Stuff;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /** For each rule about loose ends, holes, holding, boxes and boards a rig that breaks it. */
@@ -46,6 +47,10 @@ final class FitOutTriggers {
                 Map.entry("cable.coil", longLead(sonar(run -> run.withCoilAt("deck-aft")))),
                 Map.entry("cable.pin-not-taken", sonar(run -> run.withThrough(List.of("tube-wall")))),
                 Map.entry("cable.hole-too-small", tube(PassThrough.CABLE_FITTING, 0.019, UNSET)),
+                Map.entry("cable.hole-too-wide", tube(PassThrough.GROMMET, 0.030, UNSET)),
+                Map.entry(
+                        "cable.opening-order",
+                        tube(PassThrough.SPLIT_GROMMET, 0.030, UNSET).withQuieted(Set.of())),
                 Map.entry("cable.hole-larger-than-part", tube(PassThrough.SPLIT_GROMMET, 0.030, measured(0.045))),
                 Map.entry("cable.hole-left-open", tube(PassThrough.NONE, 0.030, UNSET)),
                 Map.entry("cable.back-not-reached", closedBack()),
@@ -90,14 +95,15 @@ final class FitOutTriggers {
                         .toList()));
     }
 
-    /** The transducer's lead through the wall of the tube. */
+    /** The transducer's lead through the wall of the tube, whatever else it might go through. */
     static Rig tube(PassThrough closedBy, double openingM, Figure partM) {
         Rig through = sonar(run ->
                 run.withLegs(List.of("up-aft-left", "deck-to-stern-hatch", "stern-lip", "hull-to-tube", "tube-wall")));
         Opening opening =
                 Opening.UNKNOWN.with(o -> o.closedBy(closedBy).partM(partM).stuff(Stuff.POLYETHYLENE));
         return passage(through, "tube-wall", p -> p.withOpening(opening).withOpeningM(measured(openingM)))
-                .withSchools(Schools.UNDECIDED);
+                .withSchools(Schools.UNDECIDED)
+                .withQuieted(Set.of("cable.opening-order"));
     }
 
     private static Rig closedBack() {

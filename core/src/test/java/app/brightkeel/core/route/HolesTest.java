@@ -8,8 +8,11 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Finding;
+import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.PassThrough;
+import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Stuff;
 import app.brightkeel.core.rig.Travel;
@@ -40,6 +43,7 @@ public class HolesTest {
             {Way.TUBE_WALL, 1, 0.028, 0.007, PassThrough.SPLIT_GROMMET, 0.028},
             {Way.TUBE_WALL, 3, 0.0, 0.0172, PassThrough.SPLIT_GROMMET, 0.018},
             {Way.SCUPPER, 1, 0.028, 0.007, PassThrough.NONE, 0.028},
+            {Way.HATCH_INDENT, 2, 0.028, 0.014, PassThrough.NONE, 0.028},
             {Way.HATCH_LIP, 1, 0.0, 0.007, PassThrough.NONE, 0.007},
         };
     }
@@ -50,6 +54,26 @@ public class HolesTest {
         PassThrough usual = HoleSchedule.usual(way, cables, plugM, circleM);
         assertEquals(usual, expected);
         assertEquals(HoleSchedule.wantsM(usual, plugM, circleM), holeM, 1e-9);
+    }
+
+    /** Through an indent the plug goes while the lid is off, whatever its width; under the lid the cables have to lie in it. */
+    @Test
+    public void anIndentIsForCablesNotForPlugs() {
+        Rig lip = narrowed(RIG, Way.HATCH_LIP, 0.012);
+        Rig indent = narrowed(RIG, Way.HATCH_INDENT, 0.012);
+        assertTrue(found(lip).contains("cable.plug-does-not-pass"));
+        assertFalse(found(indent).contains("cable.plug-does-not-pass"));
+        assertTrue(found(indent).contains("cable.opening-too-full"), "two cables of 7 mm in 12 mm");
+    }
+
+    private static Rig narrowed(Rig rig, Way way, double openingM) {
+        Passage lip = rig.craft().passage("stern-lip").orElseThrow();
+        return rig.withCraft(rig.craft().with(lip.with(p -> p.way(way).openingM(measured(openingM)))));
+    }
+
+    private static List<String> found(Rig rig) {
+        return new RigReviewer()
+                .review(Line.of(rig)).findings().stream().map(Finding::rule).toList();
     }
 
     /** Scupper, two lips and the port: four openings, none to drill; both cables meet at the stern lip. */

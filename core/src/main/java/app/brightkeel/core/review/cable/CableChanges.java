@@ -18,6 +18,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.rig.Zone;
 import app.brightkeel.core.route.Aim;
 import app.brightkeel.core.route.Cable;
@@ -47,6 +48,34 @@ final class CableChanges {
     /** Those that nothing speaks against. */
     static Stream<Change> soundWays(Line line) {
         return runs(line.entered()).flatMap(run -> ways(line.entered(), run, true));
+    }
+
+    /** Those of one cable. */
+    static Stream<Change> soundWays(Line line, String carried) {
+        return ways(line.entered(), line.entered().runOf(carried).orElseThrow(), true);
+    }
+
+    /** What a way goes through that is opened least gladly. */
+    static Way leastPreferred(List<Passage> legs) {
+        return legs.stream().map(Passage::way).max(Comparator.naturalOrder()).orElse(Way.OPEN_DECK);
+    }
+
+    /** A way for a laid cable through what is opened more gladly, long enough, across nothing that moves; else empty. */
+    static List<Passage> preferred(Rig rig, Laid laid) {
+        Objections objections = Objections.of(rig, laid.carries());
+        Way now = leastPreferred(laid.legs());
+        return Relay.ways(rig, laid.carries()).stream()
+                .filter(legs -> leastPreferred(legs).compareTo(now) < 0)
+                .filter(legs -> objections.to(legs) == 0)
+                .filter(legs -> legs.stream().allMatch(leg -> leg.crosses() == Zone.NONE))
+                .filter(legs -> laid.suppliedM()
+                        >= laid.neededM()
+                                - laid.pathM()
+                                + legs.stream()
+                                        .mapToDouble(leg -> leg.lengthM().value())
+                                        .sum())
+                .findFirst()
+                .orElse(List.of());
     }
 
     private static Stream<Run> runs(Rig rig) {

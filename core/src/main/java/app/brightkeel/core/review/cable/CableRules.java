@@ -22,12 +22,14 @@ public final class CableRules {
             new NoDripLoop(),
             new CoilLiesBadly(),
             new HoleTooSmall(),
+            new HoleTooWide(),
             new HoleLargerThanPart(),
             new BackNotReached(),
             new TooManyForFitting(),
             new HoleLeftOpen(),
             new PassThroughsShort(),
             new PinNotTaken(),
+            new OpeningOrder(),
             new DrillingSchool());
 
     private CableRules() {}

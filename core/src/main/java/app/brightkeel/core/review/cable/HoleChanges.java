@@ -28,6 +28,9 @@ import java.util.stream.Stream;
 /** Changes of single openings: what closes them, how wide they are, what lies at home for them. */
 final class HoleChanges {
 
+    /** No smaller hole is drilled for a cable [m]. */
+    private static final double LEAST_M = 0.002;
+
     private HoleChanges() {}
 
     static Outcome<List<Hole>> schedule(Line line) {
@@ -92,7 +95,7 @@ final class HoleChanges {
     }
 
     private static Change wide(Line line, Hole hole, double metres) {
-        double rounded = Math.ceil(metres * 10_000 - 1e-6) / 10_000;
+        double rounded = Math.max(LEAST_M, Math.ceil(metres * 10_000 - 1e-6) / 10_000);
         return new Change(
                 "cable.hole-of." + hole.id() + "." + Math.round(rounded * 10_000),
                 Text.of("{}: a hole of {}", hole.name(), new Amount(rounded, Unit.FINE_MILLIMETRE)),

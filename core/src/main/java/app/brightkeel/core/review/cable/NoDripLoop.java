@@ -8,7 +8,6 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Passage;
-import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -32,7 +31,7 @@ final class NoDripLoop implements Rule {
         return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             double loop = line.rig().runOf(laid.carries()).orElseThrow().dripM().value();
             for (Passage leg : laid.legs()) {
-                if (leg.way() == Way.HATCH_LIP) {
+                if (leg.way().underLid()) {
                     worst.add(
                             loop < LEAST_M ? COMFORTABLE * loop / LEAST_M : 1,
                             "The {} goes over the {} with a drip loop of {}; {} keep it dry by gravity.",

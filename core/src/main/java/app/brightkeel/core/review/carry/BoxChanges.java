@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.carry;
 
+import app.brightkeel.core.enclosure.Box;
 import app.brightkeel.core.enclosure.Fit;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.enclosure.Fits;
@@ -29,6 +30,9 @@ final class BoxChanges {
 
     /** Play in a box that is bought for what is in it [m]; common practice, no source. */
     private static final double PLAY_M = 0.006;
+
+    /** A box as long as this is carried by nobody; common practice, no source [m]. */
+    private static final double LARGEST_M = 1.5;
 
     /** In which boxes are looked for [m]. */
     private static final double STEP_M = 0.005;
@@ -76,10 +80,14 @@ final class BoxChanges {
     /** A box of the same kind that takes all that is in it; a pod is built anew part by part. */
     static Stream<Change> larger(Line line) {
         return line.get(FitStage.STAGE).map(Fits::all).orElse(List.of()).stream()
-                .filter(fit -> fit.leastGapM() < 0)
+                .filter(fit -> fit.leastGapM() < 0 && carried(fit.around()))
                 .flatMap(fit -> line.entered().fitOut().boxAt(fit.station()).stream()
                         .filter(box -> box.kind() != EnclosureKind.POD)
                         .map(box -> larger(line.entered(), box, fit)));
+    }
+
+    private static boolean carried(Box box) {
+        return Math.max(box.deepM(), Math.max(box.wideM(), box.tallM())) < LARGEST_M;
     }
 
     private static Change larger(Rig rig, Enclosure box, Fit fit) {
