@@ -2,9 +2,9 @@ import { placed } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf } from "../../parts/Choice";
 
-/** The station of the craft where a device or battery sits. */
+/** The station of the craft where a device or battery sits; its cables follow it. */
 export function SitsAt({ item, label = "Sits at" }: { item: string; label?: string }) {
-  const { rig, save } = useEditor();
+  const { rig, save, take } = useEditor();
   return (
     <ChoiceOf
       label={label}
@@ -13,7 +13,9 @@ export function SitsAt({ item, label = "Sits at" }: { item: string; label?: stri
         ["", "not decided"],
         ...rig.craft.stations.map((each): [string, string] => [each.id, each.name]),
       ]}
-      onChange={(chosen) => save((now) => placed(now, item, chosen))}
+      onChange={(chosen) =>
+        chosen === "" ? save((now) => placed(now, item, "")) : take(`carry.place.${item}.${chosen}`)
+      }
     />
   );
 }

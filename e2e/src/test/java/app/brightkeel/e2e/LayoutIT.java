@@ -107,7 +107,7 @@ public class LayoutIT extends InBrowser {
         assertThat(link("carry")).containsText("holds");
         button("Parts on their boards").click();
         assertThat(page.getByText("half of the transom rail 1").first()).isVisible();
-        button("In the floor at the stern").click();
+        button("In the transom pod").click();
         assertThat(page.getByText("15 mm under the lid").first()).isVisible();
         button("files").click();
         Download file = page.waitForDownload(

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
  *
  * @param pieces  each of them, at least one
  * @param station id
- * @param place   name of the station
+ * @param place   name of the station, or of the box that stands there
  * @param around  what all of them take together
  * @param room    inside
  */

@@ -53,15 +53,23 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
         return Outcome.unless(missing, () -> new FitNeeds(housed));
     }
 
-    /** @param room nothing where it has no walls, or a box there is not measured */
-    private record Place(Station station, Optional<Box> room) {}
+    /**
+     * Where a thing stands.
+     *
+     * @param name of the station, or of the box that stands there
+     * @param room nothing where it has no walls, or a box there is not measured
+     */
+    private record Place(Station station, String name, Optional<Box> room) {}
 
     /** Where a thing stands that is not in a pocket there. */
     private static Optional<Place> place(Rig rig, String item) {
         return rig.craft()
                 .station(rig.stationOf(item))
                 .filter(station -> !pocketed(rig, station, item))
-                .map(station -> new Place(station, Rooms.at(rig, station)));
+                .map(station -> new Place(
+                        station,
+                        rig.fitOut().boxAt(station.id()).map(Enclosure::name).orElse(station.name()),
+                        Rooms.at(rig, station)));
     }
 
     private static boolean pocketed(Rig rig, Station station, String item) {
@@ -118,7 +126,7 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                 lie,
                 kg,
                 station.id(),
-                station.name(),
+                place.name(),
                 place.room().orElseThrow());
     }
 

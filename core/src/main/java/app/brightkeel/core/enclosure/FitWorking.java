@@ -94,10 +94,12 @@ final class FitWorking {
         int p = rig.harness().packs().indexOf(pack);
         size(pack.name(), pack.size(), Pointer.pack(p, "size/"));
         told.figure("", "plug and terminals", pack.plugM(), Unit.MILLIMETRE, Pointer.pack(p, "plugM"));
-        if (!pack.chemistry().liesOnSide()) {
+        Held held = rig.placeOf(pack.id()).orElseThrow().held();
+        if (held.onSide()) {
+            told.remark("{} lies on its side", pack.name());
+        } else if (!pack.chemistry().liesOnSide()) {
             told.remark("{} stands upright: it holds free acid", pack.name());
         }
-        Held held = rig.placeOf(pack.id()).orElseThrow().held();
         if (held.how() == Holding.STRAP) {
             double round =
                     2 * (pack.size().wideM().value() + pack.size().tallM().value());

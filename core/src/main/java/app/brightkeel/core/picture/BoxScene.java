@@ -29,6 +29,7 @@ final class BoxScene {
 
     private static final double ROOM = 0.12;
     private static final double GAP = 0.35;
+    private static final double LINE = 0.08;
 
     private final Fit fit;
     private final Optional<Enclosure> box;
@@ -77,9 +78,14 @@ final class BoxScene {
                                 "{}, cut fore and aft, and from above · least gap {}",
                                 fit.name(),
                                 new Amount(gap, Unit.MILLIMETRE)),
-                Frame.ToScale.of(at(-room, -room), at(across + room, tall + room)),
+                Frame.ToScale.of(at(-room, -room - legend()), at(across + room, tall + room)),
                 drawing.marks(),
                 new Twin(List.of("what", "fore and aft", "athwart", "upright"), rows()));
+    }
+
+    /** Room below for the names of several things. */
+    private double legend() {
+        return fit.pieces().size() > 1 ? LINE * outside.deepM() * fit.pieces().size() : 0;
     }
 
     private void side() {
@@ -96,6 +102,18 @@ final class BoxScene {
                     sticksOut);
         }
         drawing.note(Role.QUIET, at(outside.deepM() / 2, 0), Side.MIDDLE, 1.4, "cut fore and aft");
+        if (fit.pieces().size() > 1) {
+            for (Fit.Piece piece : fit.pieces()) {
+                drawing.note(
+                        Role.LABEL,
+                        at(0, 0),
+                        Side.RIGHT,
+                        1.6 + 1.2 * number(piece),
+                        "{} {}",
+                        number(piece),
+                        piece.name());
+            }
+        }
         box.ifPresent(b -> {
             if (b.lidM().value() > 0) {
                 double top = outside.tallM() - wallM;

@@ -149,6 +149,11 @@ public record Cable(
         return sort == Sort.SONAR;
     }
 
+    /** Whether both its ends sit in the same place. */
+    public boolean inOnePlace() {
+        return !start.isEmpty() && start.equals(end);
+    }
+
     /** Whether it runs from one place of the craft to another, both said. */
     public boolean crosses() {
         return !start.isEmpty() && !end.isEmpty() && !start.equals(end);

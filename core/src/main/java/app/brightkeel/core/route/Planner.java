@@ -61,7 +61,8 @@ public final class Planner {
     }
 
     private Optional<Planned> planned(Rig filled, Cable cable) {
-        if (!cable.crosses()) {
+        boolean ends = cable.inOnePlace() && rig.runOf(cable.id()).isPresent();
+        if (!cable.crosses() && !ends) {
             return Optional.empty();
         }
         Objections objections = Objections.planned(rig, cable.id(), aim.drills());

@@ -69,15 +69,18 @@ public final class Relay {
                 .orElseGet(() -> Run.along(FreshId.of(rig, carried + "-run"), carried, legs));
     }
 
-    /** Ways that are open to a cable between where its two ends sit now, pinned passages in each. */
+    /** Ways that are open to a cable between where its two ends sit now, pinned passages in each; in one place an empty one. */
     public static List<List<Passage>> ways(Rig rig, String carried) {
         return ways(rig, carried, passage -> passage.lengthM().value(), Ways.MOST);
     }
 
     static List<List<Passage>> ways(Rig rig, String carried, ToDoubleFunction<Passage> cost, int most) {
         List<String> pinned = rig.runOf(carried).map(Run::through).orElse(List.of());
-        return Cable.of(rig, carried)
-                .map(cable -> Ways.between(rig.craft(), cable.start(), cable.end(), pinned, cost, most))
+        Optional<Cable> cable = Cable.of(rig, carried);
+        if (cable.filter(Cable::inOnePlace).isPresent()) {
+            return List.of(List.of());
+        }
+        return cable.map(its -> Ways.between(rig.craft(), its.start(), its.end(), pinned, cost, most))
                 .orElse(List.of());
     }
 }

@@ -112,7 +112,7 @@ public class CarryScenesTest {
     /** The pram's pod, to scale: 300 × 270 mm outside, the battery on its side 200 × 128 mm in it, 15 mm under the lid. */
     @Test
     public void theBoxToScale() {
-        Scene scene = scene(DemoRigs.reedling(), Link.CARRY, "In the floor at the stern");
+        Scene scene = scene(DemoRigs.reedling(), Link.CARRY, "In the transom pod");
         List<Mark.Path> walls = paths(scene, Role.HULL).toList();
         assertEquals(wide(walls.get(0)), 0.300, 1e-9);
         assertEquals(tall(walls.get(0)), 0.270, 1e-9);

@@ -7,6 +7,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.gear.CraftItem;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
@@ -170,6 +171,24 @@ public class WaysTest {
     }
 
     /** A display that moves takes its cables along; a way nobody objects to is taken before a shorter one. */
+    /** Both ends in one place: no passage, and one change lays anew all that does not arrive. */
+    @Test
+    public void cablesOfThingsInOnePlace() {
+        Rig rig = DemoRigs.reedling();
+        Rig together = rig.with(rig.placeOf("display").orElseThrow().withStation("floor-aft"));
+        Line line = Line.of(together);
+        assertEquals(
+                line.get(RouteStage.STAGE).value().all().stream()
+                        .filter(laid -> !laid.arrives())
+                        .count(),
+                2);
+        Rig mended = Comparison.find(line, "cable.mend").orElseThrow().after();
+        assertEquals(mended.runOf("lead").orElseThrow().legs(), List.of());
+        assertEquals(mended.runOf("transducer").orElseThrow().legs(), List.of("over-transom"));
+        assertEquals(Relay.placed(rig, "display", "floor-aft").runs(), mended.runs());
+        assertEquals(Planner.planned(together, Aim.SHORTEST).runs(), mended.runs());
+    }
+
     @Test
     public void cablesFollowWhatMoves() {
         Rig rig = DemoRigs.oystercatcher();

@@ -50,6 +50,20 @@ final class CableChanges {
         return runs(line.entered()).flatMap(run -> ways(line.entered(), run, true));
     }
 
+    /** Every cable whose way breaks off or ends elsewhere laid anew. */
+    static Stream<Change> mended(Line line) {
+        Rig rig = line.entered();
+        Rig after = rig;
+        for (Laid laid : line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of())) {
+            if (laid.astray().isPresent() || !laid.arrives()) {
+                after = Relay.of(after, laid.carries());
+            }
+        }
+        return after == rig
+                ? Stream.empty()
+                : Stream.of(new Change("cable.mend", Text.of("Lay anew what does not arrive"), Effort.MOVE, after));
+    }
+
     /** Those of one cable. */
     static Stream<Change> soundWays(Line line, String carried) {
         return ways(line.entered(), line.entered().runOf(carried).orElseThrow(), true);
@@ -112,7 +126,7 @@ final class CableChanges {
     /** A way by its legs. */
     static String by(List<Passage> legs) {
         String all = String.join(", ", legs.stream().map(Passage::name).toList());
-        return all.isEmpty() ? "no way yet" : all;
+        return all.isEmpty() ? "no way through the craft" : all;
     }
 
     /** Ways that cross nothing that moves; else a thing is moved. */

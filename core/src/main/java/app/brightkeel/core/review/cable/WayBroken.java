@@ -35,6 +35,6 @@ final class WayBroken implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return CableChanges.soundWays(line);
+        return Stream.concat(CableChanges.mended(line), CableChanges.soundWays(line));
     }
 }

@@ -114,7 +114,11 @@ public final class CarryChanges {
         }
         boolean device = rig.devices().stream().anyMatch(each -> each.id().equals(item));
         boolean pack = rig.harness().packs().stream().anyMatch(each -> each.id().equals(item));
-        return device || pack ? Optional.of(placed(rig, item, rig.nameOfPoint(item), station)) : Optional.empty();
+        boolean junction =
+                rig.harness().junctions().stream().anyMatch(each -> each.id().equals(item));
+        return device || pack || junction
+                ? Optional.of(placed(rig, item, rig.nameOfPoint(item), station))
+                : Optional.empty();
     }
 
     private static Change placed(Rig rig, String item, String name, Station station) {
