@@ -63,7 +63,7 @@ function LinkCell({
       data-link={state.link}
       aria-current={selected ? "page" : undefined}
       onClick={onSelect}
-      className={`flex h-[132px] min-w-0 flex-col items-stretch pt-[11px] max-sm:h-[128px] ${
+      className={`flex h-[132px] min-w-0 flex-col items-stretch pt-[11px] max-sm:h-[140px] ${
         selected ? "bg-act-soft" : "hover:bg-paper"
       }`}
     >
@@ -82,7 +82,11 @@ function LinkCell({
       </span>
       <span className={`text-[12.5px] ${VERDICT_COLOURS[verdict]}`}>
         {verdict}
-        {assumed && <span className="font-normal text-ink-3"> · some assumed</span>}
+        {assumed && (
+          <span className="font-normal text-ink-3 max-sm:block max-sm:leading-3">
+            <span className="max-sm:hidden"> · </span>some assumed
+          </span>
+        )}
       </span>
       <MarginBar state={state} />
     </button>

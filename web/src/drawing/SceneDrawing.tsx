@@ -8,10 +8,16 @@ import { Grip } from "./Grips";
 import { MarkDrawing } from "./MarkDrawing";
 import { Squares } from "./Squares";
 
+/** A picture so many times wider than tall does not go on a telephone as a whole. */
+const WIDE_FROM = 1.1;
+
 /** Any picture of the line, drawn from its scene, with the same in a table below for those who do not see it. */
 export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: boolean }) {
   const { text } = useUnits();
-  const size = useNarrow() ? NARROW : WIDE;
+  const narrow = useNarrow();
+  // the words of a wide picture would lie over each other: it keeps its size and is pushed sideways
+  const pushed = narrow && scene.frame.kind === "to-scale" && isWide(scene.frame);
+  const size = narrow && !pushed ? NARROW : WIDE;
   const placed = place(scene.frame, size);
   const grips = scene.marks.some((mark) => ["pick", "handle", "drag", "element"].includes(mark.kind));
   return (
@@ -24,25 +30,36 @@ export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: 
           <Words text={scene.subtitle} />
         </p>
       </figcaption>
-      <svg
-        role={grips ? "group" : "img"}
-        aria-label={`${text(scene.title)}. The same in words stands below.`}
-        viewBox={`0 0 ${size.width} ${size.height}`}
-        className="min-h-0 w-full grow overflow-visible max-md:min-h-[300px]"
-        fill="none"
+      <div
+        className={`flex min-h-0 grow flex-col ${pushed ? "overflow-x-auto" : ""}`}
+        tabIndex={pushed ? 0 : undefined}
+        role={pushed ? "group" : undefined}
+        aria-label={pushed ? "The picture, wider than the screen" : undefined}
       >
-        {scene.frame.kind === "plot" && <Axes x={scene.frame.x} y={scene.frame.y} placed={placed} />}
-        {scene.frame.kind === "to-scale" && <Squares frame={scene.frame} placed={placed} />}
-        {scene.marks.map((mark, i) => (
-          <MarkDrawing key={i} mark={mark} placed={placed} />
-        ))}
-        {scene.marks.map((mark, i) => (
-          <Grip key={gripKey(mark) ?? i} mark={mark} placed={placed} />
-        ))}
-      </svg>
+        <svg
+          role={grips ? "group" : "img"}
+          aria-label={`${text(scene.title)}. The same in words stands below.`}
+          viewBox={`0 0 ${size.width} ${size.height}`}
+          className={`min-h-0 grow max-md:min-h-[300px] ${pushed ? "w-[640px]" : "w-full overflow-visible"}`}
+          fill="none"
+        >
+          {scene.frame.kind === "plot" && <Axes x={scene.frame.x} y={scene.frame.y} placed={placed} />}
+          {scene.frame.kind === "to-scale" && <Squares frame={scene.frame} placed={placed} />}
+          {scene.marks.map((mark, i) => (
+            <MarkDrawing key={i} mark={mark} placed={placed} />
+          ))}
+          {scene.marks.map((mark, i) => (
+            <Grip key={gripKey(mark) ?? i} mark={mark} placed={placed} />
+          ))}
+        </svg>
+      </div>
       <TwinTable twin={scene.twin} />
     </figure>
   );
+}
+
+function isWide(frame: Extract<Scene["frame"], { kind: "to-scale" }>): boolean {
+  return frame.high.x - frame.low.x > WIDE_FROM * (frame.high.y - frame.low.y);
 }
 
 /** What a grip is about: while it is dragged the picture changes, and other marks come and go. */
