@@ -16,6 +16,12 @@ export function BoardFields() {
   const at = "/fitOut/boards";
   return (
     <Section title="Built of boards">
+      <FigureField
+        label="A pod hangs over a wall of"
+        pointer={`${at}/hangsOverM`}
+        unit="millimetre"
+        basis="measured"
+      />
       {parts.length > 0 && (
         <>
           <FigureField label="A board is long" pointer={`${at}/stockLengthM`} unit="metre" />

@@ -168,6 +168,7 @@ final class Reedling {
                 Figure.rated(0.30),
                 Figure.rated(0.018),
                 Figure.UNSET,
+                Figure.UNSET,
                 List.of(
                         part("pod-floor", "floor", 0.264, 0.254, 1),
                         part("pod-side", "side", 0.300, 0.270, 2),

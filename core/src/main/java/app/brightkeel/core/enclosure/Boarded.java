@@ -62,7 +62,13 @@ public final class Boarded implements Stage<Boards, CutList> {
                 .figure("", "length of a board", boards.stockLengthM(), Unit.METRE, Pointer.boards("stockLengthM"))
                 .figure("", "its width", boards.stockWideM(), Unit.MILLIMETRE, Pointer.boards("stockWideM"))
                 .figure("", "its thickness", boards.thickM(), Unit.FINE_MILLIMETRE, Pointer.boards("thickM"))
-                .figure("", "a cut", boards.kerfM(), Unit.FINE_MILLIMETRE, Pointer.boards("kerfM"));
+                .figure("", "a cut", boards.kerfM(), Unit.FINE_MILLIMETRE, Pointer.boards("kerfM"))
+                .figure(
+                        "",
+                        "a pod hangs over",
+                        boards.hangsOverM(),
+                        Unit.FINE_MILLIMETRE,
+                        Pointer.boards("hangsOverM"));
         for (int p = 0; p < boards.parts().size(); p++) {
             BoardPart part = boards.parts().get(p);
             String at = Pointer.boardPart(p, "");

@@ -13,12 +13,15 @@ import java.util.List;
  * @param stockWideM   its width, 0.02 to 2 [m]; never assumed
  * @param thickM       its thickness, 0.003 to 0.08 [m]; never assumed
  * @param kerfM        width of a cut, 0.0005 to 0.01 [m]
+ * @param hangsOverM   thickness of the transom or wall a pod hangs over, 0.005 to 0.15 [m]; unset where it stands
  */
 @RecordBuilder
-public record Boards(Figure stockLengthM, Figure stockWideM, Figure thickM, Figure kerfM, List<BoardPart> parts)
+public record Boards(
+        Figure stockLengthM, Figure stockWideM, Figure thickM, Figure kerfM, Figure hangsOverM, List<BoardPart> parts)
         implements BoardsBuilder.With {
 
-    public static final Boards NONE = new Boards(Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, List.of());
+    public static final Boards NONE =
+            new Boards(Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, List.of());
 
     private static final int MOST_PARTS = 40;
 
@@ -28,6 +31,7 @@ public record Boards(Figure stockLengthM, Figure stockWideM, Figure thickM, Figu
         Figure.within("stockWideM", stockWideM, 0.02, 2, "m");
         Figure.within("thickM", thickM, 0.003, 0.08, "m");
         Figure.within("kerfM", kerfM, 0.0005, 0.01, "m");
+        Figure.within("hangsOverM", hangsOverM, 0.005, 0.15, "m");
         parts = Checks.atMost("parts", MOST_PARTS, parts);
         for (int p = 0; p < parts.size(); p++) {
             refuseThin("parts[" + p + "].lengthM", parts.get(p).lengthM(), kerfM);

@@ -138,6 +138,7 @@ public final class Fields {
             Map.entry("stockLengthM", new Field("length of a board", Unit.METRE)),
             Map.entry("stockWideM", new Field("width of a board", Unit.MILLIMETRE)),
             Map.entry("thickM", new Field("thickness of the boards", Unit.FINE_MILLIMETRE)),
+            Map.entry("hangsOverM", new Field("thickness of what a pod hangs over", Unit.FINE_MILLIMETRE)),
             Map.entry("kerfM", new Field("width of a cut", Unit.FINE_MILLIMETRE)),
             choice("through", "passages it has to take"),
             choice("travels", "what moves on its way"),

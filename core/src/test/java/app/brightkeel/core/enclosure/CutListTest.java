@@ -1,5 +1,6 @@
 package app.brightkeel.core.enclosure;
 
+import static app.brightkeel.core.rig.Figure.UNSET;
 import static app.brightkeel.core.rig.Figure.chosen;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
@@ -22,7 +23,7 @@ public class CutListTest {
         for (int p = 0; p < lengthsM.length; p++) {
             parts.add(new BoardPart("p" + p, "part " + p, chosen(lengthsM[p]), chosen(0.1), 1, false));
         }
-        return new Boards(chosen(stockM), chosen(0.2), chosen(0.018), chosen(kerfM), parts);
+        return new Boards(chosen(stockM), chosen(0.2), chosen(0.018), chosen(kerfM), UNSET, parts);
     }
 
     @DataProvider

@@ -94,6 +94,21 @@ public class PodTest {
         return Fit.of(housed);
     }
 
+    /** Over a transom of 30 mm the unit that is offered has the hook of the first check. */
+    @Test
+    public void aPodHangsWhereItIsAskedTo() {
+        Rig rig = DemoRigs.oystercatcher();
+        Rig hung = rig.withFitOut(rig.fitOut().withBoards(rig.fitOut().boards().withHangsOverM(measured(0.030))));
+        List<BoardPart> parts = Comparison.find(Line.of(hung), "carry.unit.pack.pod")
+                .orElseThrow()
+                .after()
+                .fitOut()
+                .boards()
+                .parts();
+        assertEquals(parts.get(4).name(), "5 cheek of the hook");
+        assertEquals(parts.get(5).wideM().value(), 0.032, 1e-9);
+    }
+
     @DataProvider
     public Object[][] units() {
         return new Object[][] {{"box"}, {"bag"}, {"pod"}, {"shuttle"}, {"built-in"}};

@@ -265,8 +265,13 @@ public class OddFitOutTest {
                     random.nextBoolean()));
         }
         return bare.withFitOut(bare.fitOut()
-                .withBoards(
-                        new Boards(figure(0.1, 6), figure(0.02, 2), figure(0.003, 0.08), figure(0.0005, 0.01), parts)));
+                .withBoards(new Boards(
+                        figure(0.1, 6),
+                        figure(0.02, 2),
+                        figure(0.003, 0.08),
+                        figure(0.0005, 0.01),
+                        figure(0.005, 0.15),
+                        parts)));
     }
 
     private Rig stand(Rig rig) {

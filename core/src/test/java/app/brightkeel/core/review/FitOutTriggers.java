@@ -175,6 +175,6 @@ final class FitOutTriggers {
 
     static Rig boards(Figure stockM, BoardPart part) {
         return GOOD.withFitOut(
-                GOOD.fitOut().withBoards(new Boards(stockM, rated(0.2), rated(0.018), UNSET, List.of(part))));
+                GOOD.fitOut().withBoards(new Boards(stockM, rated(0.2), rated(0.018), UNSET, UNSET, List.of(part))));
     }
 }

@@ -31,6 +31,8 @@ import app.brightkeel.core.rig.Water;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -58,9 +60,21 @@ public class FormatVersionsTest {
         };
     }
 
-    /** As it was known before version 9: no data leads. */
+    /** As it was known before version 9: no data leads, and no place for where wires meet, so that none of them is laid. */
     private static Rig withoutData(Rig rig) {
-        return rig.withNetwork(rig.network().withLeads(List.of()));
+        Set<String> points =
+                rig.harness().junctions().stream().map(Junction::id).collect(Collectors.toSet());
+        Set<String> wires = rig.harness().segments().stream()
+                .filter(wire -> points.contains(wire.from()) || points.contains(wire.to()))
+                .map(Segment::id)
+                .collect(Collectors.toSet());
+        return rig.withNetwork(rig.network().withLeads(List.of()))
+                .withPlaces(rig.places().stream()
+                        .filter(place -> !points.contains(place.item()))
+                        .toList())
+                .withRuns(rig.runs().stream()
+                        .filter(run -> !wires.contains(run.carries()))
+                        .toList());
     }
 
     /** As it was known before version 8: nothing of ends, ways, labels, tin and spare leads of the demo rigs. */

@@ -108,14 +108,25 @@ final class CarryUnits {
     private static Change pod(Rig rig, Pack pack) {
         Boards stock = rig.fitOut().boards();
         double thick = stock.thickM().isSet() ? stock.thickM().value() : BOARD_THICK_M;
-        Pod pod = new Pod(room(pack), thick, 0);
+        double hook = hookM(stock);
+        Pod pod = new Pod(room(pack), thick, hook);
         Boards boards = stock.with(b -> b.stockLengthM(or(stock.stockLengthM(), BOARD_LONG_M))
                 .stockWideM(or(stock.stockWideM(), BOARD_WIDE_M))
                 .thickM(or(stock.thickM(), BOARD_THICK_M))
                 .parts(pod.parts(FreshId.of(rig, "pod-part"))));
         Rig after = with(rig, pack, EnclosureKind.POD, pod.outside(), thick, pod.massKg(), boards, List.of());
-        return change(
-                pack, "pod", Text.of("{}: in a pod of boards", pack.name()), placed(after, pack, true, CARRIED_MIN));
+        Text label = hook > 0
+                ? Text.of("{}: in a pod of boards that hangs over {}", pack.name(), new Amount(hook, Unit.MILLIMETRE))
+                : Text.of("{}: in a pod of boards", pack.name());
+        return change(pack, "pod", label, placed(after, pack, true, CARRIED_MIN));
+    }
+
+    /** Thickness of what it hangs over [m]; 0 where it stands, or where its spacer is thinner than a cut. */
+    private static double hookM(Boards stock) {
+        double kerf = stock.kerfM().isSet() ? stock.kerfM().value() : 0;
+        return stock.hangsOverM().isSet() && stock.hangsOverM().value() > kerf
+                ? stock.hangsOverM().value()
+                : 0;
     }
 
     private static Figure or(Figure figure, double value) {
