@@ -68,11 +68,11 @@ public class FormatVersionsTest {
                 .filter(wire -> points.contains(wire.from()) || points.contains(wire.to()))
                 .map(Segment::id)
                 .collect(Collectors.toSet());
-        return rig.withNetwork(rig.network().withLeads(List.of()))
-                .withPlaces(rig.places().stream()
+        Rig without = rig.withNetwork(rig.network().withLeads(List.of()));
+        return without.withPlaces(without.places().stream()
                         .filter(place -> !points.contains(place.item()))
                         .toList())
-                .withRuns(rig.runs().stream()
+                .withRuns(without.runs().stream()
                         .filter(run -> !wires.contains(run.carries()))
                         .toList());
     }

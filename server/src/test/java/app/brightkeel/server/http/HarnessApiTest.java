@@ -110,6 +110,6 @@ public class HarnessApiTest extends ServerTest {
         String ends = send(get("/api/rigs/" + id + "/connectors?habit=us")).getContentAsString(StandardCharsets.UTF_8);
         assertTrue(ends.contains("\"quick plug, shrouded half\"") && ends.contains("10 lbf"), ends);
         String shopping = send(get("/api/rigs/" + id + "/shopping")).getContentAsString(StandardCharsets.UTF_8);
-        assertTrue(shopping.contains("\"red, 0.82 mm², tinned\",5.00 m"), shopping);
+        assertTrue(shopping.contains("\"red, 0.82 mm², tinned\",6.50 m"), shopping);
     }
 }
