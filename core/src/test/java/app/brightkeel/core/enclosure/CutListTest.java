@@ -2,12 +2,14 @@ package app.brightkeel.core.enclosure;
 
 import static app.brightkeel.core.rig.Figure.UNSET;
 import static app.brightkeel.core.rig.Figure.chosen;
+import static app.brightkeel.core.rig.Figure.measured;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
+import app.brightkeel.core.rig.Size;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -119,6 +121,14 @@ public class CutListTest {
         assertEquals(turned.tooLarge(), List.of("tall"));
         assertEquals(turned.usedM2(), 0.075, 1e-12);
         assertEquals(turned.wasteM2(), 0.9 * 0.2 - 0.075, 1e-12);
+    }
+
+    /** Lid and sides of 300 × 280 × 220 mm are 0.3392 m²: 25 W at 4 W/m²K bring 18.4 K over the air. */
+    @Test
+    public void heatInAShutBox() {
+        Warmth warmth = Warmth.of(25, new Size(measured(0.30), measured(0.28), measured(0.22)), 17);
+        assertEquals(warmth.areaM2(), 0.3392, 1e-9);
+        assertEquals(warmth.insideC(), 35.4, 0.05);
     }
 
     /** 20 L at 1 A of overcharge: 0.04 · 20 / (0.418 · 6) h = 19.1 min (handbook: about 19). */

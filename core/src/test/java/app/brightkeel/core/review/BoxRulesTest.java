@@ -2,6 +2,7 @@ package app.brightkeel.core.review;
 
 import static app.brightkeel.core.rig.Figure.measured;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Chemistry;
@@ -84,6 +85,25 @@ public class BoxRulesTest {
         Rule rule =
                 Rules.ALL.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
         assertEquals(rule.verdict(rule.judge(Line.of(packed))), expected);
+    }
+
+    /** The display's watts over 0.3392 m² of lid and sides: past 55 °C in air of 50, far from it in air of 20. */
+    @Test
+    public void aShutBoxOverTheDisplay() {
+        Line hot = Line.of(FitOutTriggers.shutOverTheDisplay(50));
+        Finding finding = new RigReviewer()
+                .review(hot).findings().stream()
+                        .filter(f -> f.rule().equals("carry.heat-shut-in"))
+                        .findFirst()
+                        .orElseThrow();
+        double watts = finding.text().amounts().get(0).si();
+        assertTrue(watts > 5 && watts < 20, "watts " + watts);
+        assertEquals(finding.text().amounts().get(1).si(), 50 + watts / (4 * 0.3392), 1e-9);
+        Rule rule = Rules.ALL.stream()
+                .filter(r -> r.id().equals("carry.heat-shut-in"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(rule.verdict(rule.judge(Line.of(FitOutTriggers.shutOverTheDisplay(20)))), Verdict.HOLDS);
     }
 
     /** A box that was not measured asks; one without walls said is taken as thin, and so shown. */

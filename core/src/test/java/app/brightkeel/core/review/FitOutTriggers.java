@@ -65,6 +65,7 @@ final class FitOutTriggers {
                 Map.entry(
                         "carry.no-longer-tight",
                         boxed(box -> box.withTight(true).withExits(List.of(exit(BaseEdge.LEFT, false))))),
+                Map.entry("carry.heat-shut-in", shutOverTheDisplay(50)),
                 Map.entry("carry.gas-shut-in", boxed(box -> box.withTight(true)).with(lead(Chemistry.AGM))),
                 Map.entry(
                         "carry.pocket-too-small",
@@ -163,6 +164,14 @@ final class FitOutTriggers {
                 false,
                 false);
         return GOOD.withFitOut(GOOD.fitOut().withBoxes(List.of(change.apply(box))));
+    }
+
+    /** The display works in the tight box, in air of so many degrees. */
+    static Rig shutOverTheDisplay(double airC) {
+        Rig shut = boxed(box -> box.withTight(true));
+        String display = shut.devices().get(0).id();
+        return shut.with(shut.placeOf(display).orElseThrow().withStation("stern-well"))
+                .withOuting(shut.outing().withAirC(measured(airC)));
     }
 
     static Exit exit(BaseEdge wall, boolean sealed) {

@@ -58,6 +58,7 @@ public final class CarryReview implements LinkReview {
     public List<Working> workings(Line line) {
         List<Working> all = new ArrayList<>(
                 List.of(CarryStage.STAGE.working(line), FitStage.STAGE.working(line), TakeOffWorking.of(line)));
+        all.addAll(ShutBox.workings(line));
         if (!line.rig().fitOut().boards().parts().isEmpty()) {
             all.add(Boarded.STAGE.working(line));
         }

@@ -18,6 +18,7 @@ public final class CarryRules {
             new DoesNotFit(),
             new LiesOnSide(),
             new GasShutIn(),
+            new HeatShutIn(),
             new PartTooLarge(),
             new NoLevel(),
             new DeckUnder(),
