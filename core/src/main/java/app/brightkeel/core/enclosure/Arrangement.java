@@ -8,17 +8,20 @@ import java.util.List;
  * How things stand in one room: beside, behind and on each other, so that straight walls could be put between them
  * again and again until each stands alone.
  *
- * <p>Of all such ways up to {@link #MOST_TOGETHER} things the one is found that leaves most; larger numbers add the
- * smaller ones one after another. Ways that straight walls do not part are not looked for: three bars across each other
- * may go where this finds no way.
+ * <p>Of all such ways of up to {@link #MOST_TOGETHER} things the one is looked for that leaves most, the {@link
+ * #MOST_KEPT} roomiest of each few of them kept; larger numbers add the smaller ones one after another. Ways that straight
+ * walls do not part are not looked for: three bars across each other may go where this finds no way.
  */
 final class Arrangement {
 
     /** Things of which every way is tried. */
-    static final int MOST_TOGETHER = 5;
+    static final int MOST_TOGETHER = 4;
 
     /** Ways to put the same things that are kept where there are many more. */
     private static final int MOST_KEPT = 64;
+
+    /** What counts as more [m]. */
+    private static final double GAIN_M = 1e-6;
 
     /**
      * A thing and the ways it may be turned.
@@ -45,6 +48,9 @@ final class Arrangement {
     private final List<Thing> things;
     private final Box room;
 
+    /** What a group has to leave to be kept [m]. */
+    private double leastM = Double.NEGATIVE_INFINITY;
+
     private Arrangement(List<Thing> things, Box room) {
         this.things = things;
         this.room = room;
@@ -61,20 +67,38 @@ final class Arrangement {
             order.add(i);
         }
         order.sort(Comparator.comparingDouble((Integer i) -> -things.get(i).litres()));
-        int together = Math.min(MOST_TOGETHER, order.size());
-        List<Group> all = together(order.subList(0, together));
-        for (int next : order.subList(together, order.size())) {
-            List<Group> more = new ArrayList<>();
-            join(more, all, alone(next));
-            all = more;
+        int few = Math.min(MOST_TOGETHER, order.size());
+        List<Integer> large = order.subList(0, few);
+        // one after another is quickly found; whatever leaves less than that need not be looked at
+        Group quick = roomiest(added(alone(large.get(0)), large.subList(1, few)));
+        leastM = leastGapM(quick.around(), room) + GAIN_M;
+        List<Group> all = together(large);
+        leastM = Double.NEGATIVE_INFINITY;
+        if (all.isEmpty()) {
+            all.add(quick);
         }
-        Group best = all.stream()
-                .max(Comparator.comparingDouble(group -> leastGapM(group.around(), room)))
-                .orElseThrow();
         List<Stood> stood = new ArrayList<>();
+        Group best = roomiest(added(all, order.subList(few, order.size())));
         place(best, Corner.ORIGIN, best.around(), stood);
         stood.sort(Comparator.comparingInt(Stood::thing));
         return stood;
+    }
+
+    private Group roomiest(List<Group> ways) {
+        return ways.stream()
+                .max(Comparator.comparingDouble(group -> leastGapM(group.around(), room)))
+                .orElseThrow();
+    }
+
+    /** Some more things, one after another beside what stands there. */
+    private List<Group> added(List<Group> ways, List<Integer> more) {
+        List<Group> all = ways;
+        for (int next : more) {
+            List<Group> joined = new ArrayList<>();
+            join(joined, all, alone(next));
+            all = joined;
+        }
+        return all;
     }
 
     /** Least of the three gaps [m]; negative by how much it is too large. */
@@ -122,8 +146,11 @@ final class Arrangement {
         }
     }
 
-    /** Not where another takes no more in any direction; what does not go in only as long as nothing does. */
+    /** Neither where another takes no more in any direction, nor where less is left than there is to beat. */
     private void keep(List<Group> ways, Group group) {
+        if (leastGapM(group.around(), room) < leastM) {
+            return;
+        }
         for (Group other : ways) {
             if (within(other.around(), group.around())) {
                 return;

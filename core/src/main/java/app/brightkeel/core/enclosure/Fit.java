@@ -82,8 +82,8 @@ public record Fit(List<Piece> pieces, String station, String place, Box around, 
         return pieces.stream().anyMatch(piece -> piece.item().equals(item));
     }
 
-    /** Whether every way to arrange the things was tried that straight walls part. */
-    public boolean everyWayTried() {
+    /** Whether all things were arranged together, not some of them added afterwards. */
+    boolean together() {
         return pieces.size() <= Arrangement.MOST_TOGETHER;
     }
 

@@ -59,10 +59,10 @@ final class FitWorking {
         if (fit.pieces().size() > 1) {
             fit.pieces().forEach(this::stands);
             told.remark(
-                    fit.everyWayTried()
-                            ? "Every way was tried that straight walls could part; three bars across each other were not."
-                            : "The largest were arranged in every way that straight walls could part, the smaller ones "
-                                    + "added one after another: another order may leave more.");
+                    fit.together()
+                            ? "Arranged so that straight walls could part them; bars across each other were not tried."
+                            : "The largest were arranged together, the smaller ones added one after another: another order "
+                                    + "may leave more.");
         }
         told.step("", "taken fore and aft", fit.around().deepM(), Unit.MILLIMETRE)
                 .step("", "athwart", fit.around().wideM(), Unit.MILLIMETRE)
