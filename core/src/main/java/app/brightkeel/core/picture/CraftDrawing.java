@@ -134,14 +134,19 @@ final class CraftDrawing {
     void area(Drawing drawing, Area area) {
         Point one = plan(area.foreM(), area.leftM());
         Point other = plan(area.aftM(), area.rightM());
-        drawing.box(Role.HIDDEN, one.x(), one.y(), other.x(), other.y())
-                .note(
-                        Role.QUIET,
-                        plan((area.foreM() + area.aftM()) / 2, (area.leftM() + area.rightM()) / 2),
-                        Side.MIDDLE,
-                        0.3,
-                        "{}",
-                        area.zone().label());
+        drawing.box(Role.HIDDEN, one.x(), one.y(), other.x(), other.y());
+        // beside the hull stand the names of what is aboard: there the word moves to the outer edge
+        double alongM = (area.foreM() + area.aftM()) / 2;
+        boolean right = area.leftM() > 0;
+        boolean left = area.rightM() < 0;
+        double acrossM = right ? area.rightM() : left ? area.leftM() : (area.leftM() + area.rightM()) / 2;
+        drawing.note(
+                Role.QUIET,
+                plan(alongM, acrossM),
+                Side.MIDDLE,
+                right ? 1.2 : left ? -0.5 : 0.3,
+                "{}",
+                area.zone().label());
     }
 
     /** The deck, seen from above. */

@@ -244,9 +244,9 @@ final class CableChanges {
                 after);
     }
 
-    /** The ways of the transducers' leads, extensions and other places for the face, to compare. */
+    /** Plans of all cables, ways of each, extensions and other places for the face, to compare. */
     static List<Change> all(Line line) {
-        return Stream.of(ways(line), plans(line), MountChanges.moved(line), extended(line))
+        return Stream.of(plans(line), ways(line), MountChanges.moved(line), extended(line))
                 .flatMap(changes -> changes)
                 .toList();
     }
