@@ -16,7 +16,7 @@ export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: 
   const { text } = useUnits();
   const narrow = useNarrow();
   // the words of a wide picture would lie over each other: it keeps its size and is pushed sideways
-  const pushed = narrow && scene.frame.kind === "to-scale" && isWide(scene.frame);
+  const pushed = narrow && isWide(scene);
   const size = narrow && !pushed ? NARROW : WIDE;
   const placed = place(scene.frame, size);
   const grips = scene.marks.some((mark) => ["pick", "handle", "drag", "element"].includes(mark.kind));
@@ -58,8 +58,12 @@ export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: 
   );
 }
 
-function isWide(frame: Extract<Scene["frame"], { kind: "to-scale" }>): boolean {
-  return frame.high.x - frame.low.x > WIDE_FROM * (frame.high.y - frame.low.y);
+function isWide({ frame, marks }: Scene): boolean {
+  if (frame.kind === "to-scale") {
+    return frame.high.x - frame.low.x > WIDE_FROM * (frame.high.y - frame.low.y);
+  }
+  // pieces that are taken hold of stand beside each other along a wire
+  return marks.some((mark) => mark.kind === "element");
 }
 
 /** What a grip is about: while it is dragged the picture changes, and other marks come and go. */

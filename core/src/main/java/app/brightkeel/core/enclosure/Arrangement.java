@@ -14,8 +14,8 @@ import java.util.List;
  */
 final class Arrangement {
 
-    /** Things of which every way is tried. */
-    static final int MOST_TOGETHER = 4;
+    /** Things that are arranged together. */
+    static final int MOST_TOGETHER = 5;
 
     /** Ways to put the same things that are kept where there are many more. */
     private static final int MOST_KEPT = 64;
@@ -29,7 +29,7 @@ final class Arrangement {
      * @param kg its mass; the heavier of two stands below
      */
     record Thing(double kg, List<Box> ways) {
-        double litres() {
+        double cubicM() {
             Box box = ways.get(0);
             return box.deepM() * box.wideM() * box.tallM();
         }
@@ -49,36 +49,30 @@ final class Arrangement {
     private final Box room;
 
     /** What a group has to leave to be kept [m]. */
-    private double leastM = Double.NEGATIVE_INFINITY;
+    private final double leastM;
 
-    private Arrangement(List<Thing> things, Box room) {
+    private Arrangement(List<Thing> things, Box room, double leastM) {
         this.things = things;
         this.room = room;
+        this.leastM = leastM;
     }
 
     /** @param things at least one, each with a way to stand; their numbers are those of the list */
     static List<Stood> of(List<Thing> things, Box room) {
-        return new Arrangement(things, room).best();
-    }
-
-    private List<Stood> best() {
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < things.size(); i++) {
             order.add(i);
         }
-        order.sort(Comparator.comparingDouble((Integer i) -> -things.get(i).litres()));
-        int few = Math.min(MOST_TOGETHER, order.size());
-        List<Integer> large = order.subList(0, few);
+        order.sort(Comparator.comparingDouble((Integer i) -> -things.get(i).cubicM()));
+        List<Integer> large = order.subList(0, Math.min(MOST_TOGETHER, order.size()));
+        List<Integer> small = order.subList(large.size(), order.size());
+        Arrangement free = new Arrangement(things, room, Double.NEGATIVE_INFINITY);
         // one after another is quickly found; whatever leaves less than that need not be looked at
-        Group quick = roomiest(added(alone(large.get(0)), large.subList(1, few)));
-        leastM = leastGapM(quick.around(), room) + GAIN_M;
-        List<Group> all = together(large);
-        leastM = Double.NEGATIVE_INFINITY;
-        if (all.isEmpty()) {
-            all.add(quick);
-        }
+        Group quick = free.roomiest(free.added(List.of(), large));
+        double toBeatM = leastGapM(quick.around(), room) + GAIN_M;
+        List<Group> better = new Arrangement(things, room, toBeatM).together(large);
+        Group best = free.roomiest(free.added(better.isEmpty() ? List.of(quick) : better, small));
         List<Stood> stood = new ArrayList<>();
-        Group best = roomiest(added(all, order.subList(few, order.size())));
         place(best, Corner.ORIGIN, best.around(), stood);
         stood.sort(Comparator.comparingInt(Stood::thing));
         return stood;
@@ -96,7 +90,7 @@ final class Arrangement {
         for (int next : more) {
             List<Group> joined = new ArrayList<>();
             join(joined, all, alone(next));
-            all = joined;
+            all = all.isEmpty() ? alone(next) : joined;
         }
         return all;
     }

@@ -142,7 +142,7 @@ public class ArrangementTest {
         return all;
     }
 
-    /** Seven bricks of 100 × 100 × 40 mm, the last three added one after another; the heavier of two stands below. */
+    /** Seven bricks of 100 × 100 × 40 mm, the last two added one after another; the heavier of two stands below. */
     @Test
     public void manyThingsAndHeavyOnes() {
         Box brick = new Box(0.10, 0.10, 0.04);
