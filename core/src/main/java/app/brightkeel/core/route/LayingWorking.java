@@ -8,6 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Way;
+import app.brightkeel.core.rig.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -16,6 +17,30 @@ import java.util.List;
 public final class LayingWorking {
 
     private LayingWorking() {}
+
+    /** What all cables come to together, as plans of them are compared. */
+    public static Working together(Line line, Routes routes) {
+        Laying laying = Laying.of(line.rig(), routes);
+        Working.Builder told = Working.of(
+                "All cables together",
+                "cable in all = Σ (way + slack + travel)",
+                Source.derived("sums over cables and passages"));
+        for (Laid laid : routes.all()) {
+            told.step("", laid.name(), laid.neededM(), Unit.METRE);
+        }
+        for (Laid laid : routes.all()) {
+            laid.drilled().forEach(leg -> told.remark("A hole to drill: {}, for the {}.", leg.name(), laid.name()));
+            laid.legs().stream()
+                    .filter(leg -> leg.crosses() != Zone.NONE)
+                    .forEach(leg -> told.remark(
+                            "The {} crosses {}: {}.", laid.name(), leg.crosses().words(), leg.name()));
+        }
+        return told.step("", "holes to drill, each once", laying.holes(), Unit.COUNT)
+                .step("", "crossings", laying.crossings(), Unit.COUNT)
+                .step("", "most of a lead beside untwisted supply", laying.besideM(), Unit.METRE)
+                .result("", "cable in all", laying.metres(), Unit.METRE)
+                .done();
+    }
 
     /** How what is left over is coiled, and what holds each cable. */
     public static Working coils(Line line, Routes routes) {
