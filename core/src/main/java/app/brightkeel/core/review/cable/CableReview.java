@@ -56,10 +56,10 @@ public final class CableReview implements LinkReview {
         all.add(RouteStage.STAGE.working(line));
         Outcome<Routes> routes = line.get(RouteStage.STAGE);
         if (routes.isKnown()) {
-            all.add(LayingWorking.together(line, routes.value()));
             all.add(HoleStage.STAGE.working(line));
             all.add(LayingWorking.coils(line, routes.value()));
             all.add(LayingWorking.steps(line, routes.value()));
+            all.add(LayingWorking.together(line, routes.value()));
         }
         return all;
     }
