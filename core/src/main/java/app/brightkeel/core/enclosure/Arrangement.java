@@ -42,6 +42,9 @@ final class Arrangement {
      */
     record Stood(int thing, Box turned, Corner corner, Box cell) {}
 
+    /** All of them, in the order they were given, and what they take together. */
+    record Arranged(Box around, List<Stood> stood) {}
+
     /** What one thing or two groups along an axis take; a single one has no parts. */
     private record Group(Box around, double kg, int thing, List<Group> parts, Axis axis) {}
 
@@ -58,7 +61,7 @@ final class Arrangement {
     }
 
     /** @param things at least one, each with a way to stand; their numbers are those of the list */
-    static List<Stood> of(List<Thing> things, Box room) {
+    static Arranged of(List<Thing> things, Box room) {
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < things.size(); i++) {
             order.add(i);
@@ -68,14 +71,14 @@ final class Arrangement {
         List<Integer> small = order.subList(large.size(), order.size());
         Arrangement free = new Arrangement(things, room, Double.NEGATIVE_INFINITY);
         // one after another is quickly found; whatever leaves less than that need not be looked at
-        Group quick = free.roomiest(free.added(List.of(), large));
+        Group quick = free.roomiest(free.added(free.alone(large.get(0)), large.subList(1, large.size())));
         double toBeatM = leastGapM(quick.around(), room) + GAIN_M;
         List<Group> better = new Arrangement(things, room, toBeatM).together(large);
         Group best = free.roomiest(free.added(better.isEmpty() ? List.of(quick) : better, small));
         List<Stood> stood = new ArrayList<>();
         place(best, Corner.ORIGIN, best.around(), stood);
         stood.sort(Comparator.comparingInt(Stood::thing));
-        return stood;
+        return new Arranged(best.around(), stood);
     }
 
     private Group roomiest(List<Group> ways) {
@@ -90,7 +93,7 @@ final class Arrangement {
         for (int next : more) {
             List<Group> joined = new ArrayList<>();
             join(joined, all, alone(next));
-            all = all.isEmpty() ? alone(next) : joined;
+            all = joined;
         }
         return all;
     }

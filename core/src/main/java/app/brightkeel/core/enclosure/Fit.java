@@ -39,23 +39,13 @@ public record Fit(List<Piece> pieces, String station, String place, Box around, 
         List<Arrangement.Thing> things = housed.stream()
                 .map(each -> new Arrangement.Thing(each.kg(), ways(each).toList()))
                 .toList();
+        Arrangement.Arranged arranged = Arrangement.of(things, first.room());
         List<Piece> pieces = new ArrayList<>();
-        Box around = new Box(0, 0, 0);
-        for (Arrangement.Stood stood : Arrangement.of(things, first.room())) {
+        for (Arrangement.Stood stood : arranged.stood()) {
             Housed each = housed.get(stood.thing());
             pieces.add(new Piece(each.item(), each.name(), stood.turned(), stood.corner(), stood.cell()));
-            around = new Box(
-                    Math.max(
-                            around.deepM(),
-                            stood.corner().deepM() + stood.cell().deepM()),
-                    Math.max(
-                            around.wideM(),
-                            stood.corner().wideM() + stood.cell().wideM()),
-                    Math.max(
-                            around.tallM(),
-                            stood.corner().tallM() + stood.cell().tallM()));
         }
-        return new Fit(pieces, first.station(), first.place(), around, first.room());
+        return new Fit(pieces, first.station(), first.place(), arranged.around(), first.room());
     }
 
     /** The six ways to turn it; what stands upright has two, what lies on its side four. */
@@ -75,6 +65,11 @@ public record Fit(List<Piece> pieces, String station, String place, Box around, 
     /** Of the thing, or of all of them. */
     public String name() {
         return String.join(" and ", pieces.stream().map(Piece::name).toList());
+    }
+
+    /** Whether it is not one thing alone. */
+    public boolean several() {
+        return pieces.size() > 1;
     }
 
     /** Whether a thing stands there. */

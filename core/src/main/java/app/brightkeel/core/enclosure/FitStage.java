@@ -6,6 +6,7 @@ import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Whether the batteries and all else go into their places; a place without walls takes any. What has a pocket of its
@@ -41,11 +43,9 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
         Rig rig = line.rig();
         List<String> missing = new ArrayList<>();
         List<FitNeeds.Housed> housed = new ArrayList<>();
+        wantBoxes(rig, missing);
         for (Pack pack : rig.harness().packs()) {
-            place(rig, pack.id()).ifPresent(place -> {
-                wantBox(rig, place.station(), missing);
-                pack(rig, pack, place, housed, missing);
-            });
+            place(rig, pack.id()).ifPresent(place -> pack(rig, pack, place, housed, missing));
         }
         for (Device device : rig.devices()) {
             place(rig, device.id()).ifPresent(place -> device(rig, device, place, housed, missing));
@@ -57,25 +57,29 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
      * Where a thing stands.
      *
      * @param name of the station, or of the box that stands there
+     * @param boxed whether a box stands there
      * @param room nothing where it has no walls, or a box there is not measured
      */
-    private record Place(Station station, String name, Optional<Box> room) {}
+    private record Place(Station station, String name, boolean boxed, Optional<Box> room) {}
 
     /** Where a thing stands that is not in a pocket there. */
     private static Optional<Place> place(Rig rig, String item) {
-        return rig.craft()
-                .station(rig.stationOf(item))
-                .filter(station -> !pocketed(rig, station, item))
-                .map(station -> new Place(
+        return rig.craft().station(rig.stationOf(item)).flatMap(station -> place(rig, station, item));
+    }
+
+    private static Optional<Place> place(Rig rig, Station station, String item) {
+        Optional<Enclosure> box = rig.fitOut().boxAt(station.id());
+        return box.filter(its -> pocketed(its, item)).isPresent()
+                ? Optional.empty()
+                : Optional.of(new Place(
                         station,
-                        rig.fitOut().boxAt(station.id()).map(Enclosure::name).orElse(station.name()),
+                        box.map(Enclosure::name).orElse(station.name()),
+                        box.isPresent(),
                         Rooms.at(rig, station)));
     }
 
-    private static boolean pocketed(Rig rig, Station station, String item) {
-        return rig.fitOut().boxAt(station.id()).stream()
-                .flatMap(box -> box.pockets().stream())
-                .anyMatch(pocket -> pocket.holds().equals(item));
+    private static boolean pocketed(Enclosure box, String item) {
+        return box.pockets().stream().anyMatch(pocket -> pocket.holds().equals(item));
     }
 
     private static void pack(Rig rig, Pack pack, Place place, List<FitNeeds.Housed> housed, List<String> missing) {
@@ -93,14 +97,13 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                 pack.name(),
                 new Box(bare.deepM(), bare.wideM(), bare.tallM() + pack.plugM().value()),
                 lie(pack, onSide),
-                pack.massKg().isSet() ? pack.massKg().value() : 0,
+                pack.massKg(),
                 place));
     }
 
     /** In a box its measures are asked for; in a hatch or a tank well what nobody measured is left out. */
     private static void device(
             Rig rig, Device device, Place place, List<FitNeeds.Housed> housed, List<String> missing) {
-        boolean boxed = rig.fitOut().boxAt(place.station().id()).isPresent();
         if (device.size().known() && place.room().isPresent()) {
             Box bare = Box.of(device.size());
             housed.add(housed(
@@ -108,23 +111,22 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                     device.name(),
                     new Box(bare.deepM() + PLUGS_M, bare.wideM(), bare.tallM()),
                     FitNeeds.Lie.ANY,
-                    device.massKg().isSet() ? device.massKg().value() : 0,
+                    device.massKg(),
                     place));
-        } else if (boxed) {
-            wantBox(rig, place.station(), missing);
+        } else if (place.boxed()) {
             wantSize(missing, device.size(), Pointer.device(rig.devices().indexOf(device), "size/"));
         }
     }
 
     private static FitNeeds.Housed housed(
-            String item, String name, Box outside, FitNeeds.Lie lie, double kg, Place place) {
+            String item, String name, Box outside, FitNeeds.Lie lie, Figure massKg, Place place) {
         Station station = place.station();
         return new FitNeeds.Housed(
                 item,
                 name,
                 outside,
                 lie,
-                kg,
+                massKg.isSet() ? massKg.value() : 0,
                 station.id(),
                 place.name(),
                 place.room().orElseThrow());
@@ -137,12 +139,12 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
         return pack.chemistry().liesOnSide() ? FitNeeds.Lie.ANY : FitNeeds.Lie.UPRIGHT;
     }
 
-    /** A box that stands there decides, so it has to be measured. */
-    private static void wantBox(Rig rig, Station station, List<String> missing) {
+    /** A box decides for what is in it, so it has to be measured. */
+    private static void wantBoxes(Rig rig, List<String> missing) {
         List<Enclosure> boxes = rig.fitOut().boxes();
         for (int b = 0; b < boxes.size(); b++) {
             Enclosure box = boxes.get(b);
-            if (box.station().equals(station.id())) {
+            if (holds(rig, box)) {
                 String at = Pointer.box(b, "");
                 wantSize(missing, box.outside(), at + "outside/");
                 for (int r = 0; r < box.ribs().size(); r++) {
@@ -150,6 +152,14 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                 }
             }
         }
+    }
+
+    /** Whether anything stands in its room. */
+    private static boolean holds(Rig rig, Enclosure box) {
+        return Stream.concat(
+                        rig.harness().packs().stream().map(Pack::id),
+                        rig.devices().stream().map(Device::id))
+                .anyMatch(item -> rig.stationOf(item).equals(box.station()) && !pocketed(box, item));
     }
 
     private static void wantSize(List<String> missing, Size size, String at) {

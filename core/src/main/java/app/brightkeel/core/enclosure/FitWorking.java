@@ -17,7 +17,6 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Station;
 import java.util.List;
-import java.util.Optional;
 
 /** The working of what goes into which place, how it stands there, and what fills the rest. */
 final class FitWorking {
@@ -52,11 +51,9 @@ final class FitWorking {
 
     private void fit(Fit fit) {
         told.remark("{} in the {}", fit.name(), fit.place());
-        for (Fit.Piece piece : fit.pieces()) {
-            thing(piece.item());
-        }
+        things(fit);
         room(rig.craft().indexOfStation(fit.station()));
-        if (fit.pieces().size() > 1) {
+        if (fit.several()) {
             fit.pieces().forEach(this::stands);
             told.remark(
                     fit.together()
@@ -71,18 +68,17 @@ final class FitWorking {
         told.result("", fit.leastGapM() < 0 ? "too large by" : "least gap", Math.abs(fit.leastGapM()), Unit.MILLIMETRE);
     }
 
-    private void thing(String item) {
-        Optional<Pack> pack = rig.harness().packs().stream()
-                .filter(each -> each.id().equals(item))
-                .findFirst();
-        if (pack.isPresent()) {
-            battery(pack.get());
-            return;
+    private void things(Fit fit) {
+        List<Pack> packs = rig.harness().packs();
+        for (int p = 0; p < packs.size(); p++) {
+            if (fit.holds(packs.get(p).id())) {
+                battery(p, packs.get(p));
+            }
         }
-        List<Device> devices = rig.devices();
-        for (int d = 0; d < devices.size(); d++) {
-            if (devices.get(d).id().equals(item)) {
-                size(devices.get(d).name(), devices.get(d).size(), Pointer.device(d, "size/"));
+        for (int d = 0; d < rig.devices().size(); d++) {
+            Device device = rig.devices().get(d);
+            if (fit.holds(device.id())) {
+                size(device.name(), device.size(), Pointer.device(d, "size/"));
                 told.remark(
                         "Behind it {} for its plugs: common practice, no source.",
                         new Amount(FitStage.PLUGS_M, Unit.MILLIMETRE));
@@ -90,8 +86,7 @@ final class FitWorking {
         }
     }
 
-    private void battery(Pack pack) {
-        int p = rig.harness().packs().indexOf(pack);
+    private void battery(int p, Pack pack) {
         size(pack.name(), pack.size(), Pointer.pack(p, "size/"));
         told.figure("", "plug and terminals", pack.plugM(), Unit.MILLIMETRE, Pointer.pack(p, "plugM"));
         Held held = rig.placeOf(pack.id()).orElseThrow().held();

@@ -69,7 +69,7 @@ final class BoxScene {
                 Text.of("In the {}", fit.place()),
                 gap < 0
                         ? Text.of(
-                                fit.pieces().size() > 1
+                                fit.several()
                                         ? "{} take {} too much, however they are arranged"
                                         : "{} is {} too large, whichever way it is turned",
                                 fit.name(),
@@ -85,7 +85,7 @@ final class BoxScene {
 
     /** Room below for the names of several things. */
     private double legend() {
-        return fit.pieces().size() > 1 ? LINE * outside.deepM() * fit.pieces().size() : 0;
+        return fit.several() ? LINE * outside.deepM() * fit.pieces().size() : 0;
     }
 
     private void side() {
@@ -102,7 +102,7 @@ final class BoxScene {
                     sticksOut);
         }
         drawing.note(Role.QUIET, at(outside.deepM() / 2, 0), Side.MIDDLE, 1.4, "cut fore and aft");
-        if (fit.pieces().size() > 1) {
+        if (fit.several()) {
             for (Fit.Piece piece : fit.pieces()) {
                 drawing.note(
                         Role.LABEL,
@@ -172,7 +172,7 @@ final class BoxScene {
         Point middle = at(corner.x() + longM / 2, corner.y() + highM / 2);
         Role role = sticksOut ? Role.MISSING : Role.LABEL;
         drawing.box(Role.MASS, corner.x(), corner.y(), corner.x() + longM, corner.y() + highM);
-        if (fit.pieces().size() == 1) {
+        if (!fit.several()) {
             drawing.note(
                     role,
                     middle,
@@ -192,36 +192,37 @@ final class BoxScene {
 
     private List<List<Text>> rows() {
         List<List<Text>> rows = new ArrayList<>();
-        rows.add(row("room", fit.room().deepM(), fit.room().wideM(), fit.room().tallM()));
+        rows.add(row(
+                Text.of("room"),
+                fit.room().deepM(),
+                fit.room().wideM(),
+                fit.room().tallM()));
         for (Fit.Piece piece : fit.pieces()) {
             Box turned = piece.turned();
-            rows.add(List.of(
+            rows.add(row(
                     Text.of("{} {} with its plugs", number(piece), piece.name()),
-                    Text.of(turned.deepM(), Unit.MILLIMETRE),
-                    Text.of(turned.wideM(), Unit.MILLIMETRE),
-                    Text.of(turned.tallM(), Unit.MILLIMETRE)));
-            if (fit.pieces().size() > 1) {
+                    turned.deepM(),
+                    turned.wideM(),
+                    turned.tallM()));
+            if (fit.several()) {
                 rows.add(row(
-                        "its corner from fore, left, floor",
+                        Text.of("its corner from fore, left, floor"),
                         piece.corner().deepM() + Math.max(0, fit.deepGapM()) / 2,
                         piece.corner().wideM() + Math.max(0, fit.wideGapM()) / 2,
                         piece.corner().tallM()));
             }
         }
-        rows.add(row("gap", fit.deepGapM(), fit.wideGapM(), fit.tallGapM()));
+        rows.add(row(Text.of("gap"), fit.deepGapM(), fit.wideGapM(), fit.tallGapM()));
         for (Foam foam : Foam.round(fit)) {
-            rows.add(List.of(
-                    Text.of("foam {}, {} ×", foam.where(), foam.pieces()),
-                    Text.of(foam.longM(), Unit.MILLIMETRE),
-                    Text.of(foam.wideM(), Unit.MILLIMETRE),
-                    Text.of(foam.thickM(), Unit.MILLIMETRE)));
+            rows.add(row(
+                    Text.of("foam {}, {} ×", foam.where(), foam.pieces()), foam.longM(), foam.wideM(), foam.thickM()));
         }
         return rows;
     }
 
-    private static List<Text> row(String what, double deepM, double wideM, double tallM) {
+    private static List<Text> row(Text what, double deepM, double wideM, double tallM) {
         return List.of(
-                Text.of(what),
+                what,
                 Text.of(deepM, Unit.MILLIMETRE),
                 Text.of(wideM, Unit.MILLIMETRE),
                 Text.of(tallM, Unit.MILLIMETRE));

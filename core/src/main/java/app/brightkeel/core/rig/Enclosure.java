@@ -60,6 +60,11 @@ public record Enclosure(
         wider("outside.tallM", outside.tallM(), wallM);
     }
 
+    /** Whether neither gas nor heat gets out but through its walls. */
+    public boolean shut() {
+        return tight && !vented;
+    }
+
     private static void wider(String field, Figure outside, Figure wallM) {
         if (outside.isSet() && wallM.isSet() && outside.value() <= 2 * wallM.value()) {
             throw new Refusal(

@@ -1,6 +1,7 @@
 package app.brightkeel.core.route;
 
 import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Zone;
 import java.util.List;
 import java.util.Optional;
 
@@ -67,6 +68,16 @@ public record Laid(String run, Cable cable, List<Passage> legs, double slackM, d
     /** Passages that have to be drilled. */
     public List<Passage> drilled() {
         return legs.stream().filter(leg -> leg.way().drills()).toList();
+    }
+
+    /** Passages on which it crosses what moves or has to stay clear. */
+    public List<Passage> crossing() {
+        return legs.stream().filter(leg -> leg.crosses() != Zone.NONE).toList();
+    }
+
+    /** The same cable on another way. */
+    public Laid along(List<Passage> others) {
+        return new Laid(run, cable, others, slackM, travelM, cableM);
     }
 
     /** By how much the tightest opening is wider than the plug [m]; empty where no plug meets an opening. */

@@ -1,8 +1,6 @@
 package app.brightkeel.core.route;
 
-import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Zone;
 
 /**
  * All cables of a rig on their ways, in five numbers.
@@ -29,11 +27,7 @@ public record Laying(double metres, long holes, long crossings, double besideM, 
         return new Laying(
                 routes.all().stream().mapToDouble(Laid::neededM).sum(),
                 routes.holes(),
-                routes.all().stream()
-                        .flatMap(laid -> laid.legs().stream())
-                        .map(Passage::crosses)
-                        .filter(zone -> zone != Zone.NONE)
-                        .count(),
+                routes.all().stream().mapToLong(laid -> laid.crossing().size()).sum(),
                 beside,
                 routes.tightest().spareM());
     }

@@ -8,7 +8,6 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Way;
-import app.brightkeel.core.rig.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -30,8 +29,7 @@ public final class LayingWorking {
         }
         for (Laid laid : routes.all()) {
             laid.drilled().forEach(leg -> told.remark("A hole to drill: {}, for the {}.", leg.name(), laid.name()));
-            laid.legs().stream()
-                    .filter(leg -> leg.crosses() != Zone.NONE)
+            laid.crossing()
                     .forEach(leg -> told.remark(
                             "The {} crosses {}: {}.", laid.name(), leg.crosses().words(), leg.name()));
         }

@@ -43,7 +43,7 @@ public class ArrangementTest {
                 things.add(new Arrangement.Thing(
                         random.nextDouble(), many < 4 ? List.of(box, turned, lying) : List.of(box, turned)));
             }
-            List<Arrangement.Stood> stood = Arrangement.of(things, ROOM);
+            List<Arrangement.Stood> stood = Arrangement.of(things, ROOM).stood();
             double found = gap(stood);
             assertFree(stood);
             double most = mostOf(things, new ArrayList<>(), new boolean[many], Double.NEGATIVE_INFINITY);
@@ -150,10 +150,11 @@ public class ArrangementTest {
         for (int i = 0; i < 7; i++) {
             bricks.add(new Arrangement.Thing(1, List.of(brick)));
         }
-        assertTrue(gap(Arrangement.of(bricks, ROOM)) >= 0);
+        assertTrue(gap(Arrangement.of(bricks, ROOM).stood()) >= 0);
         List<Arrangement.Stood> two = Arrangement.of(
-                List.of(new Arrangement.Thing(1, List.of(brick)), new Arrangement.Thing(4, List.of(brick))),
-                new Box(0.11, 0.11, 0.09));
+                        List.of(new Arrangement.Thing(1, List.of(brick)), new Arrangement.Thing(4, List.of(brick))),
+                        new Box(0.11, 0.11, 0.09))
+                .stood();
         assertEquals(two.get(0).corner().tallM(), 0.04, 1e-9);
         assertEquals(two.get(1).corner().tallM(), 0, 1e-9);
     }

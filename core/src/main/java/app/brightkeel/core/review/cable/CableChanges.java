@@ -79,15 +79,10 @@ final class CableChanges {
         Objections objections = Objections.of(rig, laid.carries());
         Way now = leastPreferred(laid.legs());
         return Relay.ways(rig, laid.carries()).stream()
-                .filter(legs -> leastPreferred(legs).compareTo(now) < 0)
-                .filter(legs -> objections.to(legs) == 0)
-                .filter(legs -> legs.stream().allMatch(leg -> leg.crosses() == Zone.NONE))
-                .filter(legs -> laid.suppliedM()
-                        >= laid.neededM()
-                                - laid.pathM()
-                                + legs.stream()
-                                        .mapToDouble(leg -> leg.lengthM().value())
-                                        .sum())
+                .filter(legs -> leastPreferred(legs).compareTo(now) < 0 && objections.to(legs) == 0)
+                .map(laid::along)
+                .filter(other -> other.crossing().isEmpty() && other.spareM() >= 0)
+                .map(Laid::legs)
                 .findFirst()
                 .orElse(List.of());
     }
@@ -149,11 +144,7 @@ final class CableChanges {
         boolean lead = tooShort.stream().anyMatch(Laid::sonar);
         return Stream.of(
                         lead ? MountChanges.moved(line) : Stream.<Change>empty(),
-                        tooShort.stream()
-                                .flatMap(laid -> ways(
-                                        line.entered(),
-                                        line.entered().runOf(laid.carries()).orElseThrow(),
-                                        true)),
+                        tooShort.stream().flatMap(laid -> soundWays(line, laid.carries())),
                         tooShort.stream()
                                 .filter(laid -> laid.cable().sort() == Cable.Sort.POWER)
                                 .map(laid -> cut(line, laid)),

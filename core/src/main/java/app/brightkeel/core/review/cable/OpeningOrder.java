@@ -6,7 +6,6 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Passage;
-import app.brightkeel.core.route.Laid;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.List;
@@ -46,8 +45,6 @@ final class OpeningOrder implements Rule {
     public Stream<Change> cures(Line line) {
         return line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
                 .filter(laid -> !laid.drilled().isEmpty())
-                .map(Laid::carries)
-                .distinct()
-                .flatMap(carried -> CableChanges.soundWays(line, carried));
+                .flatMap(laid -> CableChanges.soundWays(line, laid.carries()));
     }
 }

@@ -62,8 +62,8 @@ final class BoxChanges {
         return each(
                 line,
                 "carry.vent.",
-                box -> Text.of("A vent in the {}, or charged with its lid open", box.name()),
-                box -> box.tight() && !box.vented(),
+                box -> Text.of("A vent in the {}, or its lid left open", box.name()),
+                Enclosure::shut,
                 box -> box.withVented(true));
     }
 

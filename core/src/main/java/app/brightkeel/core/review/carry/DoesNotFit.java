@@ -37,13 +37,12 @@ final class DoesNotFit implements Rule {
     }
 
     private static String words(Fit fit) {
-        boolean one = fit.pieces().size() == 1;
         if (fit.leastGapM() >= 0) {
-            return one ? "{} leaves a gap of {} in the {}." : "{} leave a gap of {} in the {}.";
+            return fit.several() ? "{} leave a gap of {} in the {}." : "{} leaves a gap of {} in the {}.";
         }
-        return one
-                ? "{} is {} too large for the {}, whichever way it is turned."
-                : "{} take {} more than there is in the {}, however they are turned beside or on each other.";
+        return fit.several()
+                ? "{} take {} more than there is in the {}, however they are turned beside or on each other."
+                : "{} is {} too large for the {}, whichever way it is turned.";
     }
 
     @Override

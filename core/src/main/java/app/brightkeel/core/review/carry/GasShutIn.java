@@ -35,7 +35,7 @@ final class GasShutIn implements Rule {
                 continue;
             }
             worst.add(
-                    box.tight() && !box.vented() ? -1 : 1,
+                    box.shut() ? -1 : 1,
                     "{} gives off hydrogen on charge, and the {} is shut: at {} of overcharge it could explode after {}.",
                     pack.name(),
                     box.name(),

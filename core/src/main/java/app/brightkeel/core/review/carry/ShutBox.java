@@ -24,7 +24,7 @@ record ShutBox(String name, Warmth warmth) {
         List<ShutBox> all = new ArrayList<>();
         Rig rig = line.rig();
         List<Enclosure> shut = rig.fitOut().boxes().stream()
-                .filter(box -> box.tight() && !box.vented() && box.outside().known())
+                .filter(box -> box.shut() && box.outside().known())
                 .toList();
         for (Enclosure box : shut) {
             double watts = line.get(Load.STAGE).map(day -> mostW(rig, box, day)).orElse(0.0);
