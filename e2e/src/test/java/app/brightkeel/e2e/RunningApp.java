@@ -23,40 +23,86 @@ final class RunningApp implements AutoCloseable {
     private final Process process;
     private final int port;
     private final Path data;
+    private final Path log;
 
-    private RunningApp(Process process, int port, Path data) {
+    private RunningApp(Process process, int port, Path data, Path log) {
         this.process = process;
         this.port = port;
         this.data = data;
+        this.log = log;
     }
 
     /** On demo data, for this machine alone. */
     static RunningApp start() throws Exception {
-        RunningApp app = launch(Files.createTempDirectory("keel-e2e"), "-Dkeel.demo=true");
+        RunningApp app = launch(freshData(), "-Dkeel.demo=true");
         app.await("/api/rigs", "Lantern crate");
         return app;
     }
 
     /** On demo data, to be reached from other machines with a passphrase. */
     static RunningApp startBehind(String passphrase) throws Exception {
-        Path data = Files.createTempDirectory("keel-e2e");
-        Process set = new ProcessBuilder(
-                        java(), "-Dkeel.data=" + data, "-jar", System.getProperty("keel.jar"), "passphrase")
-                .redirectErrorStream(true)
-                .start();
-        try (var typed = set.outputWriter()) {
-            typed.write(passphrase + "\n");
-        }
-        if (set.waitFor() != 0) {
-            throw new IllegalStateException("the passphrase was not set");
+        Path data = freshData();
+        Ended set = Command.on(data, passphrase + "\n", "passphrase");
+        if (set.code() != 0) {
+            throw new IllegalStateException("the passphrase was not set: " + set.said());
         }
         RunningApp app = launch(data, "-Dkeel.demo=true", "-Dserver.address=0.0.0.0");
         app.await("/api/session", "wanted");
         return app;
     }
 
+    /** With properties of its own, as soon as a page answers. */
+    static RunningApp startOn(Path data, String... properties) throws Exception {
+        RunningApp app = launch(data, properties);
+        app.await("/", "Bright Keel");
+        return app;
+    }
+
+    /** A data directory that is not there yet. */
+    static Path freshData() throws IOException {
+        return Files.createTempDirectory("keel-e2e").resolve("data");
+    }
+
+    /** What a command line of the application left behind. */
+    record Ended(int code, String said) {}
+
+    /** Commands of the packaged application, run to their end. */
+    static final class Command {
+        private Command() {}
+
+        static Ended on(Path data, String typed, String... arguments) throws Exception {
+            return run(List.of("-Dkeel.data=" + data), typed, arguments);
+        }
+
+        static Ended run(List<String> properties, String typed, String... arguments) throws Exception {
+            List<String> command = new ArrayList<>(List.of(java(), "-XX:TieredStopAtLevel=1", "-Xmx256m"));
+            command.addAll(properties);
+            command.addAll(List.of("-jar", System.getProperty("keel.jar")));
+            command.addAll(List.of(arguments));
+            Path said = Files.createTempFile("keel-said", ".log");
+            Process process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(said.toFile())
+                    .start();
+            try (var in = process.outputWriter()) {
+                in.write(typed);
+            } catch (IOException unread) {
+                // a command that wants nothing may have ended before it was typed
+            }
+            if (!process.waitFor(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+                throw new IllegalStateException("does not end: " + Files.readString(said));
+            }
+            return new Ended(process.exitValue(), Files.readString(said));
+        }
+    }
+
     private static String java() {
-        return Path.of(System.getProperty("java.home"), "bin", "java").toString();
+        return jdk("java");
+    }
+
+    private static String jdk(String tool) {
+        return Path.of(System.getProperty("java.home"), "bin", tool).toString();
     }
 
     private static RunningApp launch(Path data, String... properties) throws Exception {
@@ -64,15 +110,16 @@ final class RunningApp implements AutoCloseable {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
+        Path log = Files.createTempFile("keel-e2e", ".log");
         List<String> command = new ArrayList<>(
                 List.of(java(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Dkeel.data=" + data));
         command.addAll(List.of(properties));
         command.addAll(List.of("-jar", System.getProperty("keel.jar"), "--server.port=" + port));
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(data.resolve("server.log").toFile())
+                .redirectOutput(log.toFile())
                 .start();
-        return new RunningApp(process, port, data);
+        return new RunningApp(process, port, data, log);
     }
 
     private void await(String path, String words) throws Exception {
@@ -84,11 +131,41 @@ final class RunningApp implements AutoCloseable {
                 }
             } catch (IOException notYet) {
                 if (process.waitFor(100, TimeUnit.MILLISECONDS)) {
-                    throw new IllegalStateException(Files.readString(data.resolve("server.log")));
+                    throw new IllegalStateException(said());
                 }
             }
         }
-        throw new IllegalStateException("not up: " + Files.readString(data.resolve("server.log")));
+        throw new IllegalStateException("not up: " + said());
+    }
+
+    int port() {
+        return port;
+    }
+
+    Path data() {
+        return data;
+    }
+
+    /** What it printed until now. */
+    String said() throws IOException {
+        return Files.readString(log);
+    }
+
+    /** Takes what nobody refers to, files and locks among it, as time would. */
+    void collectGarbage() throws Exception {
+        // finalizers and cleaners run between collections
+        for (int i = 0; i < 3; i++) {
+            new ProcessBuilder(jdk("jcmd"), String.valueOf(process.pid()), "GC.run")
+                    .redirectErrorStream(true)
+                    .start()
+                    .waitFor();
+        }
+    }
+
+    /** Ends it as a power cut would. */
+    void kill() {
+        process.toHandle().destroyForcibly();
+        process.onExit().join();
     }
 
     String url(String path) {
@@ -96,8 +173,18 @@ final class RunningApp implements AutoCloseable {
     }
 
     String get(String path) throws IOException, InterruptedException {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(url(path))).build();
-        return client.send(request, HttpResponse.BodyHandlers.ofString()).body();
+        return send(HttpRequest.newBuilder(URI.create(url(path)))).body();
+    }
+
+    HttpResponse<String> send(HttpRequest.Builder request) throws IOException, InterruptedException {
+        return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** A request with a JSON body. */
+    HttpRequest.Builder json(String path, String method, String body) {
+        return HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body));
     }
 
     /** Sends a body of unknown length, so that only counting finds it too long. */

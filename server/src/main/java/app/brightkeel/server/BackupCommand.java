@@ -15,6 +15,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 
 /** {@code backup FILE} and {@code restore FILE}: 0 done, 2 not done and nothing changed, 64 wrong usage. */
 final class BackupCommand {
@@ -49,14 +50,18 @@ final class BackupCommand {
             copy(database, to);
             out.println("Wrote " + to + ".");
             return 0;
-        } catch (InvalidPathException | SQLException e) {
+        } catch (InvalidPathException | IOException | SQLException e) {
             return no(args[0] + " could not be written.");
         }
     }
 
-    private static void copy(Path database, Path to) throws SQLException {
+    private static void copy(Path database, Path to) throws IOException, SQLException {
+        OwnerOnly.file(to);
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database)) {
             Backup.copy(connection, to);
+        } catch (SQLException e) {
+            Files.deleteIfExists(to);
+            throw e;
         }
     }
 
@@ -68,7 +73,13 @@ final class BackupCommand {
         try {
             Path from = Path.of(args[0]).toAbsolutePath();
             String fault = fault(from);
-            return fault.isEmpty() ? putInPlace(from) : no(args[0] + " " + fault + " Nothing was changed.");
+            if (!fault.isEmpty()) {
+                return no(args[0] + " " + fault + " Nothing was changed.");
+            }
+            List<String> unreadable = unreadable(from);
+            int done = putInPlace(from);
+            tell(unreadable);
+            return done;
         } catch (InvalidPathException | IOException | SQLException e) {
             return no(args[0] + " could not be put in place. Nothing was changed.");
         } catch (DataDirectory.Unusable e) {
@@ -81,7 +92,7 @@ final class BackupCommand {
         if (!Files.isRegularFile(file)) {
             return "is no file.";
         }
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:file:" + file + "?mode=ro&immutable=1");
+        try (Connection connection = readOnly(file);
                 Statement statement = connection.createStatement()) {
             if (number(statement, "PRAGMA user_version") > DataDirectory.SCHEMA) {
                 return "was written by a newer Bright Keel.";
@@ -97,6 +108,25 @@ final class BackupCommand {
         }
     }
 
+    private static Connection readOnly(Path file) throws SQLException {
+        return DriverManager.getConnection("jdbc:sqlite:file:" + file + "?mode=ro&immutable=1");
+    }
+
+    private static List<String> unreadable(Path file) throws SQLException {
+        try (Connection connection = readOnly(file);
+                Statement statement = connection.createStatement()) {
+            return HeadsOfBackup.unreadable(statement);
+        }
+    }
+
+    private void tell(List<String> unreadable) {
+        if (!unreadable.isEmpty()) {
+            err.printf(
+                    "%d of its rigs cannot be read by this program and stand on the shelf as such: %s.%n",
+                    unreadable.size(), String.join(", ", unreadable));
+        }
+    }
+
     private static int number(Statement statement, String sql) throws SQLException {
         try (ResultSet row = statement.executeQuery(sql)) {
             return row.next() ? row.getInt(1) : 0;
@@ -109,6 +139,7 @@ final class BackupCommand {
             Path database = DataDirectory.database(data);
             Path next = data.resolve("bright-keel.db.next");
             Files.copy(from, next, StandardCopyOption.REPLACE_EXISTING);
+            OwnerOnly.file(next);
             if (Files.exists(database)) {
                 Path aside = data.resolve(
                         "bright-keel.db.before-" + LocalDateTime.now().format(STAMP));

@@ -8,7 +8,6 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** {@code passphrase}: asks for one on the terminal, or reads one line, and keeps its hash; 0 set, 2 not set. */
@@ -23,9 +22,14 @@ final class PassphraseCommand {
                     .formatted(Passphrase.SHORTEST, Passphrase.LONGEST));
             return 2;
         }
-        Files.createDirectories(data);
-        Passphrase.set(DataDirectory.passphrase(data), phrase);
-        out.println("The passphrase is set.");
+        try {
+            DataDirectory.make(data);
+            Passphrase.set(DataDirectory.passphrase(data), phrase);
+        } catch (IOException e) {
+            err.println(DataDirectory.unusable(data).getMessage());
+            return 2;
+        }
+        out.println("The passphrase is set. Whoever was in has to give it anew.");
         return 0;
     }
 

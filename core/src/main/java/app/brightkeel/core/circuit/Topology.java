@@ -32,7 +32,10 @@ public record Topology(
         List<Integer> devices,
         List<List<Integer>> sources) {
 
-    /** Lays out the part of a harness that the packs in use reach; what no pack reaches is left out. */
+    /**
+     * Lays out the part of a harness that the packs in use reach; what no pack reaches is left out. A pack that waits
+     * to be used instead ends its wire: nothing is fed through it.
+     */
     public static Topology of(Rig rig) {
         return new Builder(rig, rig.harness().sources()).build();
     }
@@ -76,6 +79,7 @@ public record Topology(
         private final Set<String> seen = new HashSet<>();
         private final List<List<Integer>> sources;
         private final Map<String, String> bottoms = new HashMap<>();
+        private final Set<String> waiting = new HashSet<>();
 
         Builder(Rig rig, List<List<Integer>> sources) {
             harness = rig.harness();
@@ -83,6 +87,8 @@ public record Topology(
             for (List<Integer> source : sources) {
                 source.forEach(member -> bottoms.put(idOf(member), idOf(source.get(0))));
             }
+            harness.packs().forEach(pack -> waiting.add(pack.id()));
+            waiting.removeAll(bottoms.keySet());
             for (int i = 0; i < harness.segments().size(); i++) {
                 Segment segment = harness.segments().get(i);
                 touching.computeIfAbsent(start(segment), k -> new ArrayList<>()).add(i);
@@ -126,6 +132,9 @@ public record Topology(
             open.add(root);
             while (!open.isEmpty()) {
                 String at = open.remove();
+                if (waiting.contains(at)) {
+                    continue;
+                }
                 int parent = ids.indexOf(at);
                 for (int s : touching.getOrDefault(at, Collections.emptyList())) {
                     Segment segment = harness.segments().get(s);

@@ -68,15 +68,18 @@ final class HarnessLayout {
         return along[node];
     }
 
-    /** What stands at a point: a device, packs in series by all their names, or where wires meet. */
+    /** Whether a pack stands at a point that feeds nothing now: it waits to be used instead. */
+    boolean waits(int node) {
+        return tree.packs().get(node) < 0
+                && rig.harness().packs().stream()
+                        .anyMatch(pack -> pack.id().equals(tree.ids().get(node)));
+    }
+
+    /** What stands at a point: a device, packs in series by all their names, a pack that waits, or where wires meet. */
     String nameOf(int node) {
-        int device = tree.devices().get(node);
-        if (device >= 0) {
-            return rig.devices().get(device).name();
-        }
         int source = tree.packs().get(node);
         return source < 0
-                ? rig.harness().junction(tree.ids().get(node)).orElseThrow().name()
+                ? rig.nameOfPoint(tree.ids().get(node))
                 : String.join(
                         " + ",
                         tree.sources().get(source).stream()

@@ -172,6 +172,9 @@ final class HarnessScene {
         } else if (pack >= 0) {
             drawing.spot(Role.PACK, here).note(Role.LABEL, here, Side.LEFT, -2.6, "{}  ", layout.nameOf(node));
             volts(node, here, Side.LEFT, 2.4);
+        } else if (layout.waits(node)) {
+            drawing.spot(Role.PACK, here)
+                    .note(Role.QUIET, here, Side.LEFT, -2.6, "{}, not joined  ", layout.nameOf(node));
         } else {
             drawing.spot(Role.JUNCTION, here);
             boolean cramped = cramped(node);
@@ -223,7 +226,9 @@ final class HarnessScene {
                     Text.of("{}", layout.nameOf(node)),
                     Text.of(layout.along(node), Unit.METRE),
                     at(now.point(), node),
-                    now.point().exists() ? Text.of(now.point().amps().get(node), Unit.AMPERE) : Text.of("–"),
+                    now.point().exists() && !layout.waits(node)
+                            ? Text.of(now.point().amps().get(node), Unit.AMPERE)
+                            : Text.of("–"),
                     lost(node),
                     at(feed.full(), node),
                     at(feed.mean(), node),
@@ -251,7 +256,10 @@ final class HarnessScene {
         return Text.of(amps * amps * feed.ohms().get(tree.segments().get(node)), Unit.WATT);
     }
 
-    private static Text at(FeedState.Point point, int node) {
+    private Text at(FeedState.Point point, int node) {
+        if (layout.waits(node)) {
+            return Text.of("not joined");
+        }
         return point.exists() ? Text.of(point.volts().get(node), Unit.VOLT) : Text.of("collapses");
     }
 

@@ -25,24 +25,48 @@ public final class Checks {
 
     /** A name made up of others, cut where they are long together. */
     public static String fitted(String name) {
-        return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME).strip() : name;
+        return name.length() > LONGEST_NAME ? cut(name, LONGEST_NAME).strip() : name;
     }
 
-    /** Up to {@link #LONGEST_NAME} characters without control characters; may be empty. */
-    public static String text(String field, String value) {
-        if (value.length() > LONGEST_NAME || hasControl(value)) {
-            throw new Refusal(
-                    RefusalCode.BAD_TEXT, field, value, "at most " + LONGEST_NAME + " characters on one line");
+    /** The first characters of a text, and never half of one that takes two. */
+    public static String cut(String text, int most) {
+        if (text.length() <= most) {
+            return text;
         }
-        return value;
+        boolean pair = most > 0 && Character.isHighSurrogate(text.charAt(most - 1));
+        return text.substring(0, pair ? most - 1 : most);
     }
 
-    /** A text that is not blank. */
+    /** Up to {@link #LONGEST_NAME} characters on one line, see {@link #sound}; may be empty. */
+    public static String text(String field, String value) {
+        if (value.length() > LONGEST_NAME || !Letters.onOneLine(value)) {
+            throw new Refusal(
+                    RefusalCode.BAD_TEXT,
+                    field,
+                    Letters.shown(value, LONGEST_NAME),
+                    "at most " + LONGEST_NAME + " characters on one line");
+        }
+        return sound(field, value);
+    }
+
+    /** A text of which something is to be seen. */
     public static String name(String field, String value) {
-        if (value.isBlank()) {
+        if (!Letters.anyVisible(value)) {
             throw new Refusal(RefusalCode.BAD_TEXT, field, "blank", "1 to " + LONGEST_NAME + " characters");
         }
         return text(field, value);
+    }
+
+    /** Nothing in it that is no character: half a pair, or a code that no file may hold. */
+    public static String sound(String field, String value) {
+        if (!Letters.allCharacters(value)) {
+            throw new Refusal(
+                    RefusalCode.BAD_TEXT,
+                    field,
+                    Letters.shown(value, LONGEST_NAME),
+                    "characters that can be written, no halves of them");
+        }
+        return value;
     }
 
     /** Small letters, digits and hyphens, 1 to 40 of them. */
@@ -66,16 +90,6 @@ public final class Checks {
             }
         }
         return true;
-    }
-
-    private static boolean hasControl(String value) {
-        for (int i = 0; i < value.length(); i++) {
-            char c = value.charAt(i);
-            if (c < ' ' || c >= 0x7f && c <= 0x9f) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** An immutable copy of a list that is not too long. */

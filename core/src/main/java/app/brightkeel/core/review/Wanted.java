@@ -1,17 +1,41 @@
 package app.brightkeel.core.review;
 
-import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Fields;
-import app.brightkeel.core.rig.FitOut;
-import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.rig.Segment;
-import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Travel;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /** Says in words what a pointer asks for: "the capacity of the stern battery". */
 public final class Wanted {
+
+    /** What is asked for where a whole list is empty, or where any of it will do. */
+    private static final Map<String, String> LISTS = Map.of(
+            "devices", "something that draws current",
+            "transducers", "a transducer",
+            "beams", "a beam of %s",
+            "fittings", "a fuse in %s",
+            "legs", "the way of each transducer's and data lead through the craft",
+            "runs", "the way of each transducer's and data lead through the craft",
+            "places", "a place for every battery and display",
+            "phases", "a day to plan for",
+            "packs", "a battery",
+            "segments", "the wire from battery to device");
+
+    /** Lists of which any entry will do, whatever of it is asked for. */
+    private static final Set<String> ANY = Set.of("places", "legs");
+
+    /** Parts that bear no name of their own. */
+    private static final Map<String, String> PARTS = Map.of(
+            "angler", "the angler",
+            "craft", "the craft",
+            "stand", "the kickstand",
+            "water", "the water",
+            "boards", "the boards",
+            "mount", "the mount of %s");
 
     private Wanted() {}
 
@@ -23,141 +47,45 @@ public final class Wanted {
                 : String.join(", ", all.subList(0, all.size() - 1)) + " and " + all.get(all.size() - 1);
     }
 
-    /** One of them. */
+    /** One of them; a pointer that leads beyond what is there asks for what would stand there. */
     public static String words(Rig rig, String pointer) {
-        String[] steps = pointer.substring(1).split("/");
-        return switch (steps[0]) {
-            case "devices" ->
-                steps.length == 1
-                        ? "something that draws current"
-                        : of(
-                                steps,
-                                2,
-                                rig.devices().get(Integer.parseInt(steps[1])).name());
-            case "transducers" -> transducer(rig, steps);
-            case "craft" -> craft(rig, steps);
-            case "angler" -> of(steps, 1, "the angler");
-            case "runs" -> run(rig, steps);
-            case "network" ->
-                of(
-                        steps,
-                        3,
-                        rig.network().leads().get(Integer.parseInt(steps[2])).name());
-            case "fitOut" -> fitOut(rig.fitOut(), steps);
-            case "places" -> "a place for every battery and display";
-            case "outing" -> outing(rig, steps);
-            case "harness" -> harness(rig, steps);
-            default -> pointer;
-        };
+        Optional<Object> at = Optional.of(rig);
+        String owner = "the rig";
+        String last = "";
+        for (String step : pointer.substring(1).split("/")) {
+            if (ANY.contains(step)) {
+                return list(step, owner);
+            }
+            at = at.flatMap(here -> Pointer.step(here, step));
+            String below = owner(step, at, owner);
+            if (!below.equals(owner)) {
+                last = "";
+            } else if (!step.matches("\\d+")) {
+                last = step;
+            }
+            owner = below;
+        }
+        if (LISTS.containsKey(last)) {
+            return list(last, owner);
+        }
+        String words = Fields.find(last).map(Fields.Field::words).orElse("");
+        return words.isEmpty() ? owner : "the " + words + " of " + owner;
     }
 
-    private static String run(Rig rig, String[] steps) {
-        if (steps.length < 4) {
-            return "the way of each transducer's and data lead through the craft";
-        }
-        Run run = rig.runs().get(Integer.parseInt(steps[1]));
-        return of(
-                steps,
-                4,
-                "the " + run.travels().get(Integer.parseInt(steps[3])).what().words());
+    private static String list(String step, String owner) {
+        return LISTS.getOrDefault(step, step).formatted(owner);
     }
 
-    private static String fitOut(FitOut fitOut, String[] steps) {
-        if (steps[1].equals("boards")) {
-            return steps.length < 5
-                    ? of(steps, 2, "the boards")
-                    : of(
-                            steps,
-                            4,
-                            fitOut.boards()
-                                    .parts()
-                                    .get(Integer.parseInt(steps[3]))
-                                    .name());
+    /** Whose the next step is: a part that has a name, or one of those that never have. */
+    private static String owner(String step, Optional<Object> at, String above) {
+        if (at.isPresent() && at.get() instanceof Travel travel) {
+            return "the " + travel.what().words();
         }
-        int at = Integer.parseInt(steps[2]);
-        if (steps[1].equals("ballast")) {
-            return of(steps, 3, fitOut.ballast().get(at).name());
-        }
-        Enclosure box = fitOut.boxes().get(at);
-        boolean rib = steps[3].equals("ribs");
-        return of(steps, 3, rib ? box.ribs().get(Integer.parseInt(steps[4])).name() : box.name());
-    }
-
-    private static String transducer(Rig rig, String[] steps) {
-        if (steps.length == 1) {
-            return "a transducer";
-        }
-        Transducer transducer = rig.transducers().get(Integer.parseInt(steps[1]));
-        if (steps[2].equals("beams")) {
-            return steps.length == 3
-                    ? "a beam of " + transducer.name()
-                    : of(
-                            steps,
-                            4,
-                            transducer.beams().get(Integer.parseInt(steps[3])).name());
-        }
-        if (steps[2].equals("mount")) {
-            return of(steps, 3, "the mount of " + transducer.name());
-        }
-        return of(steps, 2, transducer.name());
-    }
-
-    private static String craft(Rig rig, String[] steps) {
-        if (steps.length == 2) {
-            return of(steps, 1, "the craft");
-        }
-        if (steps[1].equals("stand")) {
-            return of(steps, 2, "the kickstand");
-        }
-        int at = Integer.parseInt(steps[2]);
-        return of(
-                steps,
-                3,
-                switch (steps[1]) {
-                    case "stations" -> rig.craft().stations().get(at).name();
-                    case "passages" -> rig.craft().passages().get(at).name();
-                    default -> rig.craft().obstructions().get(at).name();
-                });
-    }
-
-    private static String outing(Rig rig, String[] steps) {
-        if (steps[1].equals("water")) {
-            return of(steps, 2, "the water");
-        }
-        if (steps.length < 4) {
-            return "a day to plan for";
-        }
-        return of(
-                steps, 3, rig.outing().phases().get(Integer.parseInt(steps[2])).name());
-    }
-
-    private static String harness(Rig rig, String[] steps) {
-        if (steps[1].equals("packs")) {
-            return steps.length == 2
-                    ? "a battery"
-                    : of(
-                            steps,
-                            3,
-                            rig.harness()
-                                    .packs()
-                                    .get(Integer.parseInt(steps[2]))
-                                    .name());
-        }
-        if (steps.length == 2) {
-            return "the wire from battery to device";
-        }
-        Segment segment = rig.harness().segments().get(Integer.parseInt(steps[2]));
-        if (steps[3].equals("fittings")) {
-            Fitting fitting = segment.fittings().get(Integer.parseInt(steps[4]));
-            return of(steps, 5, fitting.name());
-        }
-        return of(steps, 3, segment.name());
-    }
-
-    private static String of(String[] steps, int from, String name) {
-        if (from >= steps.length) {
-            return name;
-        }
-        return "the " + Fields.of(steps[steps.length - 1]).words() + " of " + name;
+        return at.filter(here -> here instanceof Record)
+                .flatMap(here -> Pointer.step(here, "name"))
+                .map(String::valueOf)
+                .filter(name -> !name.isBlank())
+                .or(() -> Optional.ofNullable(PARTS.get(step)).map(words -> words.formatted(above)))
+                .orElse(above);
     }
 }

@@ -2,6 +2,7 @@ package app.brightkeel.core.rig;
 
 import app.brightkeel.core.quantity.Unit;
 import java.util.Map;
+import java.util.Optional;
 
 /** What the fields of a rig are called in sentences, and the unit of each figure. */
 public final class Fields {
@@ -197,6 +198,7 @@ public final class Fields {
             choice("drills", "drilling"),
             choice("toolFree", "coming off without tools"),
             choice("at", "place along the hull"),
+            choice("sections", "sections of the hull"),
             choice("breadth", "share of the width"),
             choice("keel", "share of the depth"),
             choice("fullness", "fullness"),
@@ -247,6 +249,11 @@ public final class Fields {
 
     private static Map.Entry<String, Field> choice(String name, String words) {
         return Map.entry(name, new Field(words, Unit.COUNT));
+    }
+
+    /** The field of this name, if it is one that is called something. */
+    public static Optional<Field> find(String name) {
+        return Optional.ofNullable(ALL.get(name));
     }
 
     /** The field of this name; one without an entry is a bug, which a test over all records finds. */

@@ -1,5 +1,6 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 
@@ -22,5 +23,6 @@ public record Note(String part, String text) {
                     text.isBlank() ? "blank" : text,
                     "1 to " + LONGEST + " characters, no control characters");
         }
+        Checks.sound("text", text);
     }
 }

@@ -1,9 +1,27 @@
 package app.brightkeel.core.rig;
 
+import java.util.List;
+import java.util.Optional;
+
 /** Where something stands in a rig, as a JSON Pointer (RFC 6901) into its document: {@code /devices/0/draw/baseW}. */
 public final class Pointer {
 
     private Pointer() {}
+
+    /** What one step leads to from a record or a list of a rig; empty where nothing stands there. */
+    public static Optional<Object> step(Object at, String step) {
+        if (at instanceof List<?> list) {
+            int index = step.matches("\\d{1,6}") ? Integer.parseInt(step) : list.size();
+            return index < list.size() ? Optional.of(list.get(index)) : Optional.empty();
+        }
+        if (!(at instanceof Record)) {
+            return Optional.empty();
+        }
+        return Components.of(at).stream()
+                .filter(component -> component.name().equals(step))
+                .findFirst()
+                .map(component -> component.of(at));
+    }
 
     /** Joins names and list places; none of ours needs escaping. */
     public static String of(Object... steps) {

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * What a person decided about one rig.
@@ -128,6 +129,69 @@ public record Rig(
     @Override
     public Rig withFitOut(FitOut changed) {
         return Tidied.of(this, craft, transducers, harness, network, changed);
+    }
+
+    /** Other parts of the day: notes on those that are gone go with them. */
+    @Override
+    public Rig withOuting(Outing changed) {
+        return RigBuilder.builder(this)
+                .outing(changed)
+                .notes(notesWithout(outing.phases(), changed.phases(), Phase::id))
+                .build();
+    }
+
+    /** Other devices: notes on those that are gone go with them. */
+    @Override
+    public Rig withDevices(List<Device> changed) {
+        return RigBuilder.builder(this)
+                .devices(changed)
+                .notes(notesWithout(devices, changed, Device::id))
+                .build();
+    }
+
+    /** Other ways of cables: notes on those that are gone go with them. */
+    @Override
+    public Rig withRuns(List<Run> changed) {
+        return RigBuilder.builder(this)
+                .runs(changed)
+                .notes(notesWithout(runs, changed, Run::id))
+                .build();
+    }
+
+    /** Other holders: notes on those that are gone go with them. */
+    @Override
+    public Rig withHolders(List<Holder> changed) {
+        return RigBuilder.builder(this)
+                .holders(changed)
+                .notes(notesWithout(holders, changed, Holder::id))
+                .build();
+    }
+
+    /** Other packs at home: notes on those that are gone go with them. */
+    @Override
+    public Rig withOnHand(List<Pack> changed) {
+        return RigBuilder.builder(this)
+                .onHand(changed)
+                .notes(notesWithout(onHand, changed, Pack::id))
+                .build();
+    }
+
+    /** Other chargers: notes on those that are gone go with them. */
+    @Override
+    public Rig withChargers(List<Charger> changed) {
+        return RigBuilder.builder(this)
+                .chargers(changed)
+                .notes(notesWithout(chargers, changed, Charger::id))
+                .build();
+    }
+
+    private <T> List<Note> notesWithout(List<T> before, List<T> after, Function<T, String> key) {
+        if (notes.isEmpty()) {
+            return notes;
+        }
+        Set<String> gone = before.stream().map(key).collect(Collectors.toSet());
+        after.forEach(part -> gone.remove(key.apply(part)));
+        return notes.stream().filter(note -> !gone.contains(note.part())).toList();
     }
 
     /** A rig of which nothing is known but its name and what carries it. */

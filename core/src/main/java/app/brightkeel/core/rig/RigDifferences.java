@@ -12,6 +12,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What changed from one rig to another, in words: "capacity of the 12 Ah LiFePO4: 12.0 Ah → 10.0 Ah".
@@ -24,8 +26,8 @@ public final class RigDifferences {
     private static final Map<String, String> OWNERS = Map.of("angler", "/angler", "craft", "/craft", "water", "/water");
 
     /** Fields that hold the id of something else. */
-    private static final Set<String> REFERENCES =
-            Set.of("from", "to", "station", "feeds", "inUse", "carries", "onTopOf", "charges", "via", "coilAt");
+    private static final Set<String> REFERENCES = Set.of(
+            "from", "to", "station", "feeds", "inUse", "carries", "onTopOf", "charges", "via", "coilAt", "holds");
 
     private final List<Text> told = new ArrayList<>();
 
@@ -99,13 +101,8 @@ public final class RigDifferences {
                 && b instanceof Ending to
                 && !from.words().equals(to.words())) {
             tell("{}: {} → {}.", what(owner, field), from.words(), to.words());
-        } else if (Set.of("shows", "loses", "ports", "shares", "travels", "passThroughs")
-                .contains(field)) {
-            tell("{}: {} → {}.", what(owner, field), shapes((List<?>) a), shapes((List<?>) b));
-        } else if (field.equals("legs") || field.equals("through")) {
-            tell("{}: {} → {}.", what(owner, field), way((List<?>) a), way((List<?>) b));
         } else if (a instanceof List<?> from && b instanceof List<?> to) {
-            lists(from, to);
+            lists(owner, field, from, to);
         } else if (a instanceof Set<?> from && b instanceof Set<?> to) {
             putAside(from, to);
         } else if (a instanceof Record && b instanceof Record && a.getClass() == b.getClass()) {
@@ -149,10 +146,53 @@ public final class RigDifferences {
         return adapter.there() ? adapter.name() : "none";
     }
 
-    private static String shapes(List<?> shapes) {
+    private void lists(String owner, String field, List<?> from, List<?> to) {
+        if (field.equals("legs") || field.equals("through")) {
+            tell("{}: {} → {}.", what(owner, field), way(from), way(to));
+        } else if (all(from, to, Worded.class)) {
+            choices(owner, field, from, to);
+        } else if (all(from, to, HullSection.class)) {
+            form(owner, field, from, to);
+        } else {
+            parts(from, to);
+        }
+    }
+
+    private static boolean all(List<?> from, List<?> to, Class<?> type) {
+        return Stream.concat(from.stream(), to.stream()).allMatch(type::isInstance);
+    }
+
+    /** What is called something and has no id: by its words, or where these are the same by what is said of each. */
+    private void choices(String owner, String field, List<?> from, List<?> to) {
+        if (words(from).equals(words(to))) {
+            for (int i = 0; i < from.size(); i++) {
+                records(owner, from.get(i), to.get(i));
+            }
+        } else {
+            tell("{}: {} → {}.", what(owner, field), words(from), words(to));
+        }
+    }
+
+    private static String words(List<?> choices) {
         List<String> words =
-                shapes.stream().map(shape -> ((Worded) shape).words()).toList();
+                choices.stream().map(choice -> ((Worded) choice).words()).toList();
         return words.isEmpty() ? "none" : String.join(", ", words);
+    }
+
+    /** Sections have neither ids nor words: how many there are, or how many are others. */
+    private void form(String owner, String field, List<?> from, List<?> to) {
+        if (from.size() == to.size()) {
+            long others = IntStream.range(0, to.size())
+                    .filter(i -> !from.get(i).equals(to.get(i)))
+                    .count();
+            tell("{}: {} of {} drawn anew.", what(owner, field), others, to.size());
+        } else {
+            tell("{}: {} → {}.", what(owner, field), count(from), count(to));
+        }
+    }
+
+    private static String count(List<?> list) {
+        return list.isEmpty() ? "none" : String.valueOf(list.size());
     }
 
     private String way(List<?> legs) {
@@ -161,7 +201,7 @@ public final class RigDifferences {
         return passages.isEmpty() ? "open" : String.join(", ", passages);
     }
 
-    private void lists(List<?> from, List<?> to) {
+    private void parts(List<?> from, List<?> to) {
         Map<String, Object> before = byKey(from);
         Map<String, Object> after = byKey(to);
         before.forEach((key, part) -> {

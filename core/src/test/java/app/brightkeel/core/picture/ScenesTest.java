@@ -13,11 +13,17 @@ import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Mark;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
@@ -210,6 +216,29 @@ public class ScenesTest {
         Device nine = rig.device("nine");
         Rig hungry = rig.with(nine.withLimits(nine.limits().withMinV(Figure.rated(13.2))));
         assertEquals(spots(scene(hungry, Link.WIRE), Role.DEVICE_STARVED).size(), 1);
+    }
+
+    /** A battery that is used instead of the first ends its own wire: it is drawn, and nothing is fed through it. */
+    @Test
+    public void aBatteryThatWaitsIsDrawnAndFeedsNothing() {
+        Rig rig = TestRigs.twoScreens();
+        Pack waiting = TestRigs.pack(Chemistry.LIFEPO4, 10).withId("cabin").withName("cabin pack");
+        List<Pack> packs = new ArrayList<>(rig.harness().packs());
+        packs.add(waiting.withRole(PackRole.INSTEAD));
+        List<Segment> segments = new ArrayList<>(rig.harness().segments());
+        segments.removeIf(segment -> segment.to().equals("five"));
+        segments.add(TestRigs.lead("cabin-nine", "cabin", "nine", new Gauge.Awg(16), 1, 5));
+        segments.add(TestRigs.lead("cabin-five", "cabin", "five", new Gauge.Awg(16), 1, 5));
+        Rig two = rig.withHarness(rig.harness().withPacks(packs).withSegments(segments));
+        Scene scene = scene(two, Link.WIRE);
+        assertEquals(spots(scene, Role.PACK).size(), 3);
+        assertTrue(marks(scene, Mark.Note.class)
+                .anyMatch(note -> note.text().plain().strip().equals("cabin pack, not joined")));
+        assertTrue(marks(scene, Mark.Note.class)
+                .noneMatch(note -> note.text().plain().contains("5-in display")));
+        assertTrue(scene.twin().rows().stream()
+                .anyMatch(row -> row.get(0).plain().equals("cabin pack")
+                        && row.get(2).plain().equals("not joined")));
     }
 
     /** The curve ends where the hours say, the missing stretch reaches to the hours wanted, the band holds the curve's end. */

@@ -1,21 +1,25 @@
 package app.brightkeel.core.review;
 
+import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 
-/** Reads a rig by JSON Pointer, or replaces one figure of it, rebuilt through the constructors of its records. */
+/** Reads a rig by JSON Pointer, or replaces what stands there, rebuilt through the constructors of its records. */
 public final class Nudge {
 
     private Nudge() {}
 
     /** With another value, its basis kept. */
     public static Rig at(Rig rig, String pointer, double value) {
-        return replaced(rig, pointer, figure -> new Figure.Given(value, figure.basis()));
+        return replaced(rig, pointer, figure -> new Figure.Given(value, ((Figure) figure).basis()));
     }
 
     /** Without it. */
@@ -23,7 +27,8 @@ public final class Nudge {
         return replaced(rig, pointer, figure -> Figure.UNSET);
     }
 
-    private static Rig replaced(Rig rig, String pointer, UnaryOperator<Figure> change) {
+    /** With something else there; refused as the constructors refuse it. */
+    public static Rig replaced(Rig rig, String pointer, UnaryOperator<Object> change) {
         return (Rig) set(rig, steps(pointer), change);
     }
 
@@ -31,9 +36,9 @@ public final class Nudge {
         return List.of(pointer.substring(1).split("/"));
     }
 
-    private static Object set(Object at, List<String> steps, UnaryOperator<Figure> change) {
+    private static Object set(Object at, List<String> steps, UnaryOperator<Object> change) {
         if (steps.isEmpty()) {
-            return change.apply((Figure) at);
+            return change.apply(at);
         }
         List<String> rest = steps.subList(1, steps.size());
         if (at instanceof List<?> list) {
@@ -45,7 +50,7 @@ public final class Nudge {
         return rebuilt((Record) at, steps.get(0), rest, change);
     }
 
-    private static Object rebuilt(Record record, String name, List<String> rest, UnaryOperator<Figure> change) {
+    private static Object rebuilt(Record record, String name, List<String> rest, UnaryOperator<Object> change) {
         try {
             RecordComponent[] components = record.getClass().getRecordComponents();
             Class<?>[] types = new Class<?>[components.length];
@@ -59,8 +64,31 @@ public final class Nudge {
             }
             Constructor<?> constructor = record.getClass().getDeclaredConstructor(types);
             return constructor.newInstance(values);
+        } catch (InvocationTargetException e) {
+            throw e.getCause() instanceof Refusal refusal ? refusal : new IllegalStateException(e);
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(e);
+        }
+    }
+
+    /** Every list in a rig by its pointer, in document order. */
+    public static Map<String, List<?>> lists(Rig rig) {
+        Map<String, List<?>> all = new LinkedHashMap<>();
+        lists("", rig, all);
+        return all;
+    }
+
+    private static void lists(String pointer, Object at, Map<String, List<?>> all) {
+        if (at instanceof List<?> list) {
+            all.put(pointer, list);
+            for (int i = 0; i < list.size(); i++) {
+                lists(pointer + "/" + i, list.get(i), all);
+            }
+        } else if (at instanceof Record record) {
+            for (RecordComponent component : record.getClass().getRecordComponents()) {
+                String name = component.getName();
+                lists(pointer + "/" + name, component(record, name), all);
+            }
         }
     }
 

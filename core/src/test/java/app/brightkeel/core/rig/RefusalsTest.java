@@ -8,6 +8,7 @@ import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import java.util.Collections;
@@ -39,6 +40,18 @@ public class RefusalsTest {
         return Catalogue.holders().get(0).with(h -> h.id("holder").holds(holds));
     }
 
+    /** Names of the world, and a fish that takes two characters where it would be cut. */
+    @Test
+    public void namesOfAllPeopleAreNames() {
+        for (String name : new String[] {"Žluťoučký", "鯉の池", "שלום", "e\u0301", "🐟", "a\u200db", "१ नदी"}) {
+            assertEquals(RIG.withName(name).name(), name);
+        }
+        String long119 = "x".repeat(119);
+        assertEquals(Checks.cut(long119 + "🐟", 120), long119);
+        assertEquals(Checks.cut("x" + "🐟", 3), "x🐟");
+        assertEquals(Checks.cut("🐟", 0), "");
+    }
+
     @DataProvider
     public Object[][] refused() {
         return new Object[][] {
@@ -53,6 +66,13 @@ public class RefusalsTest {
             {RefusalCode.NOT_OFFERED, "awg", of(() -> new Gauge.Awg(19))},
             {RefusalCode.OUT_OF_RANGE, "lengthM", of(() -> LEAD.wire().withLengthM(Figure.measured(-1)))},
             {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName(" "))},
+            {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName("\u200b\u2060\ufeff\u3164"))},
+            {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName("half \ud83d"))},
+            {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName("turned \udc1f\ud83d"))},
+            {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName("none \ufffe"))},
+            {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName("none \ufdd0"))},
+            {RefusalCode.BAD_TEXT, "name", of(() -> RIG.withName("two\u2028lines"))},
+            {RefusalCode.BAD_TEXT, "text", of(() -> new Note("", "half \ud83d"))},
             {RefusalCode.OUT_OF_RANGE, "sections[1].at", of(() -> outline(0, 0, 1))},
             {RefusalCode.OUT_OF_RANGE, "sections[2].at", of(() -> outline(0, 0.6, 0.4, 1))},
             {RefusalCode.OUT_OF_RANGE, "sections[0].at", of(() -> outline(0.1, 1))},

@@ -6,12 +6,18 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.gear.CraftItem;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.review.Nudge;
 import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
@@ -173,11 +179,26 @@ public class RigDifferencesTest {
             edit(
                     r -> r.withCraft(r.craft().withStand(Stand.NONE.withEdge(BaseEdge.LEFT))),
                     "Edge it stands out over of the craft: no → left."),
+            edit(
+                    r -> r.withCraft(r.craft().withSections(moved(r.craft().sections()))),
+                    "Sections of the hull of the craft: 1 of "
+                            + RIG.craft().sections().size() + " drawn anew."),
+            edit(
+                    r -> r.withCraft(r.craft().withSections(List.of())),
+                    "Sections of the hull of the craft: "
+                            + RIG.craft().sections().size() + " → none."),
             edit(r -> r.withQuieted(Set.of("wire.drop")), "Put aside: wire.drop."),
             edit(r -> r.withNotes(List.of()), "The note on supply lead was taken away."),
             edit(r -> r.withNotes(List.of(new Note("lead", "other"))), "The note on supply lead was changed."),
             edit(r -> r.withNotes(List.of(r.notes().get(0), new Note("", "for the boy"))), "A note on the rig."),
         };
+    }
+
+    private static List<HullSection> moved(List<HullSection> sections) {
+        List<HullSection> all = new ArrayList<>(sections);
+        HullSection second = all.get(1);
+        all.set(1, new HullSection(second.at(), second.breadth() / 2, second.keel(), second.fullness()));
+        return all;
     }
 
     private static Object[] edit(UnaryOperator<Rig> edit, String told) {
@@ -208,6 +229,66 @@ public class RigDifferencesTest {
         }
     }
 
+    /** Every list of every rig, with ids and without: emptied, shortened, turned round, some of it twice. */
+    @Test
+    public void everyListCanChange() {
+        Set<String> told = new TreeSet<>();
+        Stream<Rig> rigs = Stream.concat(TestRigs.all().stream(), DemoRigs.all().stream());
+        rigs.map(EveryList::in)
+                .forEach(rig -> Nudge.lists(rig)
+                        .forEach((pointer, list) -> others(list).forEach(other -> {
+                            Optional<Rig> after = unlessRefused(rig, pointer, other);
+                            if (after.isPresent() && !after.get().equals(rig)) {
+                                assertFalse(
+                                        RigDifferences.between(rig, after.get()).isEmpty(), pointer + " " + other);
+                                assertFalse(
+                                        RigDifferences.between(after.get(), rig).isEmpty(), pointer + " " + other);
+                                told.add(pointer.replaceAll(".*/", ""));
+                            }
+                        })));
+        Set<String> known = new TreeSet<>();
+        lists(Rig.class, known);
+        assertEquals(told, known);
+    }
+
+    private static List<List<Object>> others(List<?> list) {
+        List<Object> turned = new ArrayList<>(list);
+        Collections.reverse(turned);
+        List<Object> doubled = new ArrayList<>(list);
+        doubled.addAll(list);
+        return list.isEmpty()
+                ? List.of()
+                : List.of(
+                        List.of(),
+                        List.copyOf(list.subList(1, list.size())),
+                        List.copyOf(list.subList(0, list.size() - 1)),
+                        turned,
+                        doubled);
+    }
+
+    private static Optional<Rig> unlessRefused(Rig rig, String pointer, List<Object> other) {
+        try {
+            return Optional.of(Nudge.replaced(rig, pointer, list -> other));
+        } catch (Refusal refused) {
+            return Optional.empty();
+        }
+    }
+
+    /** Another craft changes lists with ids and without at once: stations, passages, sections. */
+    @Test
+    public void everyRigOnEveryReadyCraft() {
+        for (Rig rig : DemoRigs.all()) {
+            for (CraftItem item : Catalogue.crafts()) {
+                Rig moved = rig.withCraft(item.craft());
+                boolean same = moved.equals(rig);
+                assertEquals(RigDifferences.between(rig, moved).isEmpty(), same, item.id());
+                assertEquals(RigDifferences.between(moved, rig).isEmpty(), same, item.id());
+                assertFalse(RigDifferences.between(Rig.blank("new", item.craft().kind()), moved)
+                        .isEmpty());
+            }
+        }
+    }
+
     /** Every field of every record of a rig has words, so that no difference ends in a fault. */
     @Test
     public void everyFieldHasWords() {
@@ -235,6 +316,23 @@ public class RigDifferencesTest {
                 collect(named(item), seen);
             } else {
                 collect(held, seen);
+            }
+        }
+    }
+
+    private static void lists(Class<?> type, Set<String> seen) {
+        if (type.isSealed()) {
+            Stream.of(type.getPermittedSubclasses()).forEach(sub -> lists(sub, seen));
+        }
+        if (!type.isRecord() || Figure.class.isAssignableFrom(type)) {
+            return;
+        }
+        for (RecordComponent component : type.getRecordComponents()) {
+            if (List.class.isAssignableFrom(component.getType())) {
+                seen.add(component.getName());
+                lists(named(component.getGenericType().getTypeName().replaceAll(".*<(.*)>", "$1")), seen);
+            } else {
+                lists(component.getType(), seen);
             }
         }
     }
@@ -280,6 +378,37 @@ public class RigDifferencesTest {
                                         .filter(p -> p.across("stern-hatch").isEmpty())
                                         .toList())));
         assertEquals(elsewhere.runOf("sonar").orElseThrow().coilAt(), "hull-fore");
+    }
+
+    /** A note goes with what is dropped, whatever list that stood in. */
+    @DataProvider
+    public Object[][] dropped() {
+        Rig full = EveryList.in(RIG);
+        return new Object[][] {
+            {full.chargers().get(0).id(), change(r -> r.withChargers(List.of()))},
+            {full.holders().get(0).id(), change(r -> r.withHolders(List.of()))},
+            {full.onHand().get(0).id(), change(r -> r.withOnHand(List.of()))},
+            {full.runs().get(0).id(), change(r -> r.withRuns(List.of()))},
+            {
+                full.outing().phases().get(0).id(),
+                change(r -> r.withOuting(r.outing().withPhases(List.of())))
+            },
+            {"phone", change(r -> r.withDevices(full.devices()))},
+        };
+    }
+
+    private static UnaryOperator<Rig> change(UnaryOperator<Rig> change) {
+        return change;
+    }
+
+    @Test(dataProvider = "dropped")
+    public void aNoteOnWhatIsDroppedGoesWithIt(String part, UnaryOperator<Rig> drop) {
+        Rig full = EveryList.in(RIG);
+        List<Device> devices = new ArrayList<>(full.devices());
+        devices.add(full.devices().get(0).withId("phone"));
+        Note kept = new Note("", "for the boy");
+        Rig noted = full.withDevices(devices).withNotes(List.of(kept, new Note(part, "blue tape")));
+        assertEquals(drop.apply(noted).notes(), List.of(kept));
     }
 
     /** A note goes with the part it is about, and stays through everything else. */

@@ -9,7 +9,10 @@ import java.util.HashMap;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** Counts wrong passphrases: too many from one address, or from all together, and nobody is listened to for a while. */
+/**
+ * Counts tries at the passphrase, each before it is looked at, so that many at once are no more than many one after the
+ * other. Too many wrong ones from one address, or from all together, and nobody is listened to for a while.
+ */
 @Component
 class Lockout {
 
@@ -19,40 +22,47 @@ class Lockout {
 
     private static final String ALL = "";
 
-    private final Map<String, Deque<Instant>> wrong = new HashMap<>();
+    private final Map<String, Deque<Instant>> tries = new HashMap<>();
     private final Clock clock;
 
     Lockout(Clock clock) {
         this.clock = clock;
     }
 
-    /** Seconds until an address is listened to again; 0 where it is now. */
-    synchronized long wait(String address) {
-        return Math.max(wait(ALL, MOST_OF_ALL), wait(address, MOST_OF_ONE));
+    /** Counts a try; seconds until the address is listened to again, and then it does not count; 0 where it is now. */
+    synchronized long enter(String address) {
+        long wait = Math.max(wait(ALL, MOST_OF_ALL), wait(address, MOST_OF_ONE));
+        if (wait == 0) {
+            // addresses that have been quiet are dropped, so that the map stays as small as the number of tries
+            tries.keySet().removeIf(each -> recent(each).isEmpty());
+            for (String each : new String[] {ALL, address}) {
+                tries.computeIfAbsent(each, key -> new ArrayDeque<>()).addLast(clock.instant());
+            }
+        }
+        return wait;
+    }
+
+    /** The last try of an address was the right one: it is no longer counted. */
+    synchronized void forgive(String address) {
+        for (String each : new String[] {ALL, address}) {
+            recent(each).pollLast();
+        }
     }
 
     private long wait(String address, int most) {
-        Deque<Instant> tries = recent(address);
-        if (tries.size() < most) {
+        Deque<Instant> all = recent(address);
+        if (all.size() < most) {
             return 0;
         }
-        return Duration.between(clock.instant(), tries.getFirst().plus(WINDOW)).toSeconds() + 1;
-    }
-
-    synchronized void count(String address) {
-        // addresses that have been quiet are dropped, so that the map stays as small as the number of tries
-        wrong.keySet().removeIf(each -> recent(each).isEmpty());
-        for (String each : new String[] {ALL, address}) {
-            wrong.computeIfAbsent(each, key -> new ArrayDeque<>()).addLast(clock.instant());
-        }
+        return Duration.between(clock.instant(), all.getFirst().plus(WINDOW)).toSeconds() + 1;
     }
 
     private Deque<Instant> recent(String address) {
-        Deque<Instant> tries = wrong.getOrDefault(address, new ArrayDeque<>());
+        Deque<Instant> all = tries.getOrDefault(address, new ArrayDeque<>());
         Instant since = clock.instant().minus(WINDOW);
-        while (!tries.isEmpty() && tries.getFirst().isBefore(since)) {
-            tries.removeFirst();
+        while (!all.isEmpty() && all.getFirst().isBefore(since)) {
+            all.removeFirst();
         }
-        return tries;
+        return all;
     }
 }

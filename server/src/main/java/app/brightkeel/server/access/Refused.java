@@ -14,7 +14,11 @@ public final class Refused {
     public static void write(HttpServletResponse response, int status, String detail) throws IOException {
         response.setStatus(status);
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        String body = "{\"title\":\"Refused\",\"status\":" + status + ",\"detail\":\"" + detail + "\"}";
-        response.getOutputStream().write(body.getBytes(StandardCharsets.UTF_8));
+        response.getOutputStream().write(body(status, detail).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The same as text, for what writes it by other means. */
+    public static String body(int status, String detail) {
+        return "{\"title\":\"Refused\",\"status\":" + status + ",\"detail\":\"" + detail + "\"}";
     }
 }

@@ -1,16 +1,18 @@
 package app.brightkeel.server.access;
 
-import app.brightkeel.server.DataDirectory;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.IOException;
-import java.nio.file.Path;
-import org.springframework.beans.factory.annotation.Value;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.util.concurrent.Semaphore;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseCookie;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,6 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/session", produces = MediaType.APPLICATION_JSON_VALUE)
 class SessionController {
 
+    /** Passphrases that are looked at together: each takes a core for a tenth of a second. */
+    private static final int MOST_AT_ONCE = 2;
+
     /**
      * Whether this window may ask.
      *
@@ -35,57 +40,68 @@ class SessionController {
     /** What a person types. */
     record Key(String passphrase) {}
 
+    private final Semaphore looking = new Semaphore(MOST_AT_ONCE);
     private final Listening listening;
-    private final Sessions sessions;
     private final Lockout lockout;
-    private final Gate gate;
-    private final Path passphrase;
+    private final KeyHolders keyHolders;
+    private final SecurityContextRepository sessions;
 
-    SessionController(
-            Listening listening, Sessions sessions, Lockout lockout, Gate gate, @Value("${keel.data}") Path data) {
+    SessionController(Listening listening, Lockout lockout, KeyHolders keyHolders, SecurityContextRepository sessions) {
         this.listening = listening;
-        this.sessions = sessions;
         this.lockout = lockout;
-        this.gate = gate;
-        this.passphrase = DataDirectory.passphrase(data);
+        this.keyHolders = keyHolders;
+        this.sessions = sessions;
     }
 
     @GetMapping
-    Session session(HttpServletRequest request) {
-        return new Session(listening.wide(), gate.open(request));
+    Session session() {
+        return new Session(
+                listening.wide(),
+                keyHolders.open(SecurityContextHolder.getContext().getAuthentication()));
     }
 
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<Session> open(@RequestBody Key key, HttpServletRequest request) throws IOException {
+    Session open(@RequestBody Key key, HttpServletRequest request, HttpServletResponse response) {
         String address = request.getRemoteAddr();
-        long wait = lockout.wait(address);
+        long wait = lockout.enter(address);
         if (wait > 0) {
             throw new Wrong(
                     HttpStatus.TOO_MANY_REQUESTS, "Too many wrong tries: wait %d seconds.".formatted(wait), wait);
         }
-        if (!Passphrase.matches(passphrase, key.passphrase())) {
-            lockout.count(address);
+        Authentication entered = looked(key.passphrase());
+        if (entered == null) {
             throw new Wrong(HttpStatus.FORBIDDEN, "That is not the passphrase.", 0);
         }
-        return answer(sessions.open(), Sessions.LASTS.toSeconds(), new Session(listening.wide(), true));
+        lockout.forgive(address);
+        leave(request);
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(entered);
+        SecurityContextHolder.setContext(context);
+        sessions.saveContext(context, request, response);
+        return session();
+    }
+
+    private @org.jspecify.annotations.Nullable Authentication looked(String phrase) {
+        looking.acquireUninterruptibly();
+        try {
+            return keyHolders.enter(phrase);
+        } finally {
+            looking.release();
+        }
     }
 
     @DeleteMapping
-    ResponseEntity<Session> close(HttpServletRequest request) {
-        sessions.close(Gate.token(request));
-        return answer("", 0, new Session(listening.wide(), !listening.wide()));
+    Session close(HttpServletRequest request) {
+        leave(request);
+        SecurityContextHolder.clearContext();
+        return session();
     }
 
-    private static ResponseEntity<Session> answer(String token, long seconds, Session session) {
-        ResponseCookie cookie = ResponseCookie.from(Gate.COOKIE, token)
-                .httpOnly(true)
-                .sameSite("Strict")
-                .path("/")
-                .maxAge(seconds)
-                .build();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.SET_COOKIE, cookie.toString())
-                .body(session);
+    private static void leave(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
     }
 
     @ExceptionHandler

@@ -59,6 +59,7 @@ public final class SimulatedSounder {
                 send(out, String.format(Locale.ROOT, "YXMTW,%.1f,C", waterC + 0.2 * Math.sin(s / 4000.0)));
             }
         }
+        out.flush();
     }
 
     private static String clock(int second) {

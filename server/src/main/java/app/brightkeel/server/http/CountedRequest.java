@@ -6,8 +6,17 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.io.IOException;
 
-/** A request whose body ends in an exception once it is larger than it may be, whatever its length header said. */
+/**
+ * A request whose body ends in an exception once it is larger than it may be, whatever its length header said, or comes
+ * more slowly than any line that is alive.
+ */
 final class CountedRequest extends HttpServletRequestWrapper {
+
+    /** After which the pace counts [ns]. */
+    private static final long GRACE_NS = 5_000_000_000L;
+
+    /** Least pace: a megabyte in fifty seconds [bytes/s]. */
+    private static final double LEAST_PACE = 20_000;
 
     private final int most;
 
@@ -23,38 +32,59 @@ final class CountedRequest extends HttpServletRequestWrapper {
 
     /** The body was larger than it may be. */
     static final class TooLarge extends IOException {
-        TooLarge() {
+        private final int most;
+
+        TooLarge(int most) {
             super("body too large");
+            this.most = most;
+        }
+
+        /** What it may have been [bytes]. */
+        int most() {
+            return most;
+        }
+    }
+
+    /** The body came too slowly. */
+    static final class TooSlow extends IOException {
+        TooSlow() {
+            super("body too slow");
         }
     }
 
     private static final class Counted extends ServletInputStream {
         private final ServletInputStream in;
-        private long left;
+        private final int most;
+        private final long startNs = System.nanoTime();
+        private long read;
 
         Counted(ServletInputStream in, int most) {
             this.in = in;
-            this.left = most;
+            this.most = most;
         }
 
         @Override
         public int read() throws IOException {
-            int read = in.read();
-            count(read < 0 ? 0 : 1);
-            return read;
+            int each = in.read();
+            count(each < 0 ? 0 : 1);
+            return each;
         }
 
         @Override
         public int read(byte[] bytes, int from, int length) throws IOException {
-            int read = in.read(bytes, from, length);
-            count(Math.max(0, read));
-            return read;
+            int some = in.read(bytes, from, length);
+            count(Math.max(0, some));
+            return some;
         }
 
-        private void count(int bytes) throws TooLarge {
-            left -= bytes;
-            if (left < 0) {
-                throw new TooLarge();
+        private void count(int bytes) throws IOException {
+            read += bytes;
+            if (read > most) {
+                throw new TooLarge(most);
+            }
+            long took = System.nanoTime() - startNs;
+            if (took > GRACE_NS && read < LEAST_PACE * took / 1e9) {
+                throw new TooSlow();
             }
         }
 

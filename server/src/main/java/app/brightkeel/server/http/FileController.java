@@ -14,13 +14,16 @@ import app.brightkeel.server.files.PartsCsv;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.SvgPicture;
 import app.brightkeel.server.store.Backup;
+import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.RigStore;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.Semaphore;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -38,6 +41,7 @@ class FileController {
 
     private final RigStore store;
     private final Backup backup;
+    private final Semaphore oneBackup = new Semaphore(1);
 
     FileController(RigStore store, Backup backup) {
         this.store = store;
@@ -48,6 +52,16 @@ class FileController {
     ResponseEntity<RigDocument> export(@PathVariable String id) {
         Rig rig = store.get(id).rig();
         return named(rig.name() + ".json").body(RigDocument.of(rig));
+    }
+
+    /** What stands in the store, byte for byte, also where it is none that can be read. */
+    @GetMapping(path = "/rigs/{id}/document", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> document(@PathVariable String id) {
+        Revision head = store.head(id);
+        String name = head.name().isBlank() ? "rig" : head.name();
+        return named(name + ", as stored.json")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .body(head.document().getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping(path = "/rigs/{id}/parts", produces = "text/csv")
@@ -99,28 +113,37 @@ class FileController {
                 .body(svg);
     }
 
-    /** All rigs with all their revisions, as one file to keep elsewhere. */
+    /** All rigs with all their revisions, as one file to keep elsewhere; one at a time, sent from the disk. */
     @GetMapping(path = "/backup", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ResponseEntity<byte[]> backup() throws IOException {
+    void backup(HttpServletResponse response) throws IOException {
+        if (!oneBackup.tryAcquire()) {
+            throw new ComeAgain("Another backup is being written; this one has to come again in a moment.");
+        }
         Path scratch = Files.createTempDirectory("keel-backup");
         Path file = scratch.resolve("backup.db");
         try {
             backup.to(file);
-            return named("bright-keel-backup.db")
-                    .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                    .body(Files.readAllBytes(file));
+            response.setContentType(MediaType.APPLICATION_OCTET_STREAM_VALUE);
+            response.setHeader(HttpHeaders.CONTENT_DISPOSITION, disposition("bright-keel-backup.db"));
+            response.setContentLengthLong(Files.size(file));
+            Files.copy(file, response.getOutputStream());
         } finally {
             Files.deleteIfExists(file);
             Files.deleteIfExists(scratch);
+            oneBackup.release();
         }
     }
 
     static ResponseEntity.BodyBuilder named(String file) {
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition(file));
+    }
+
+    private static String disposition(String file) {
         String safe = file.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", " ");
-        ContentDisposition disposition = ContentDisposition.attachment()
+        return ContentDisposition.attachment()
                 .filename(safe, StandardCharsets.UTF_8)
-                .build();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString());
+                .build()
+                .toString();
     }
 
     /** The link has no picture: figures are missing for it. */

@@ -1,6 +1,7 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.RigDifferences;
 import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.Revisions;
@@ -8,6 +9,7 @@ import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -54,7 +56,7 @@ class HistoryController {
     /** A page of revisions, newest first, each with what it changed against the one it was edited from. */
     @GetMapping("/revisions")
     History revisions(@PathVariable String id, @RequestParam(defaultValue = "9007199254740991") long before) {
-        long head = store.get(id).revision();
+        long head = store.head(id).number();
         List<Revision> page = revisions.page(id, before, PAGE);
         List<History.Entry> entries = new ArrayList<>();
         for (Revision revision : page) {
@@ -77,14 +79,21 @@ class HistoryController {
                 .filter(r -> r.number() == revision.parent())
                 .findFirst()
                 .orElseGet(() -> require(id, revision.parent()));
-        return RigDifferences.between(parent.rig(), revision.rig());
+        Optional<Rig> before = revisions.legible(parent);
+        Optional<Rig> after = revisions.legible(revision);
+        if (after.isEmpty()) {
+            return List.of(Text.of("This step cannot be read."));
+        }
+        return before.isEmpty()
+                ? List.of(Text.of("What it changed cannot be told: the step before it cannot be read."))
+                : RigDifferences.between(before.get(), after.get());
     }
 
     /** What changed from one revision to another, on whatever branches they are. */
     @GetMapping("/revisions/{number}/differences")
     List<Text> differences(@PathVariable String id, @PathVariable long number, @RequestParam long to) {
-        store.get(id);
-        return RigDifferences.between(require(id, number).rig(), require(id, to).rig());
+        store.head(id);
+        return RigDifferences.between(revisions.rig(require(id, number)), revisions.rig(require(id, to)));
     }
 
     /** Goes to any revision; the others stay. */

@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.battery.Shuttle;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
 import java.util.Comparator;
 import java.util.List;
@@ -36,11 +37,13 @@ class LineController {
     private static final int MOST_TRIPS = 40;
 
     private final RigStore store;
+    private final Revisions revisions;
     private final RigReviewer reviewer;
     private final Answers answers;
 
-    LineController(RigStore store, RigReviewer reviewer, Answers answers) {
+    LineController(RigStore store, Revisions revisions, RigReviewer reviewer, Answers answers) {
         this.store = store;
+        this.revisions = revisions;
         this.reviewer = reviewer;
         this.answers = answers;
     }
@@ -111,7 +114,9 @@ class LineController {
                 .filter(other -> !other.id().equals(id))
                 .sorted(Comparator.comparing(RigStore.Head::savedAt).reversed())
                 .limit(MOST_TRIPS)
-                .flatMap(other -> Shuttle.of(home, store.get(other.id()).rig(), reviewer).stream())
+                .flatMap(other -> revisions.get(other.id(), other.revision()).stream())
+                .flatMap(other -> revisions.legible(other).stream())
+                .flatMap(other -> Shuttle.of(home, other, reviewer).stream())
                 .toList();
     }
 

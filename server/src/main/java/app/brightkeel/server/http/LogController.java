@@ -19,14 +19,14 @@ import app.brightkeel.server.demo.SimulatedSounder;
 import app.brightkeel.server.files.log.LogRead;
 import app.brightkeel.server.files.log.LogReader;
 import app.brightkeel.server.store.RigStore;
-import java.io.ByteArrayOutputStream;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -41,6 +41,8 @@ class LogController {
 
     /** Longest simulated log [s]: about 24 MB. */
     private static final int MOST_S = 240_000;
+
+    private static final int BUFFER = 1 << 14;
 
     private final RigStore store;
     private final RigReviewer reviewer;
@@ -96,19 +98,19 @@ class LogController {
         return said;
     }
 
-    /** A made-up log over this rig's own water, to try the reading with. */
+    /** A made-up log over this rig's own water, to try the reading with; written as it is made. */
     @GetMapping(produces = MediaType.TEXT_PLAIN_VALUE)
-    ResponseEntity<byte[]> simulated(@PathVariable String id, @RequestParam(defaultValue = "18000") int seconds)
+    void simulated(
+            @PathVariable String id, @RequestParam(defaultValue = "18000") int seconds, HttpServletResponse response)
             throws IOException {
         Checks.within("seconds", seconds, 10, MOST_S, "s");
         Line line = Line.of(store.get(id).rig());
         if (!line.get(WaterStage.STAGE).isKnown()) {
             throw new FileController.NoPicture();
         }
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new SimulatedSounder(line.rig().outing().water(), 7).write(out, seconds);
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"simulated-log.nmea\"")
-                .body(out.toByteArray());
+        response.setContentType(MediaType.TEXT_PLAIN_VALUE);
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"simulated-log.nmea\"");
+        new SimulatedSounder(line.rig().outing().water(), 7)
+                .write(new BufferedOutputStream(response.getOutputStream(), BUFFER), seconds);
     }
 }

@@ -6,14 +6,21 @@ import app.brightkeel.core.rig.RigDifferences;
 import app.brightkeel.server.store.RigNotFound;
 import app.brightkeel.server.store.StaleRevision;
 import app.brightkeel.server.store.StoreFailure;
+import app.brightkeel.server.store.UnreadableRig;
+import java.io.IOException;
+import java.net.SocketTimeoutException;
 import java.util.Locale;
+import java.util.Optional;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -37,7 +44,7 @@ class Problems {
         return answer(problem);
     }
 
-    private static String sentence(Refusal refusal) {
+    static String sentence(Refusal refusal) {
         String field = refusal.field().substring(refusal.field().lastIndexOf('/') + 1);
         String what = field.isEmpty() ? "The document" : field;
         return refusal.value().isEmpty()
@@ -46,11 +53,40 @@ class Problems {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
-        if (unreadable.getCause() instanceof CountedRequest.TooLarge) {
-            return answer(problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", Guard.TOO_LARGE));
+    ResponseEntity<ProblemDetail> noBody(HttpMessageNotReadableException unreadable) {
+        return cut(unreadable)
+                .map(Problems::answer)
+                .orElseGet(
+                        () -> refused(new Refusal(RefusalCode.ABSENT, "", "", "a rig document is wanted in the body")));
+    }
+
+    /** A body that did not come whole, or not in time. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noBody(IOException broken) {
+        return answer(cut(broken)
+                .orElseGet(() -> problem(HttpStatus.BAD_REQUEST, "Broken off", "The body did not come whole.")));
+    }
+
+    private static Optional<ProblemDetail> cut(Throwable thrown) {
+        for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
+            if (cause instanceof CountedRequest.TooLarge large) {
+                return Optional.of(problem(
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        "Too large",
+                        large.most() == Bodies.MOST_BYTES ? Bodies.TOO_LARGE : Bodies.LOG_TOO_LARGE));
+            }
+            if (cause instanceof CountedRequest.TooSlow || cause instanceof SocketTimeoutException) {
+                return Optional.of(problem(HttpStatus.REQUEST_TIMEOUT, "Too slow", Bodies.TOO_SLOW));
+            }
         }
-        return refused(new Refusal(RefusalCode.ABSENT, "", "", "a rig document is wanted in the body"));
+        return Optional.empty();
+    }
+
+    /** What the firewall or the container finds wrong only when it is asked for: a header, a parameter. */
+    @ExceptionHandler({RequestRejectedException.class, InvalidParameterException.class})
+    ResponseEntity<ProblemDetail> badLetters(RuntimeException rejected) {
+        return answer(problem(
+                HttpStatus.BAD_REQUEST, "Not understood", "A parameter or header holds what cannot be read as text."));
     }
 
     @ExceptionHandler
@@ -59,11 +95,10 @@ class Problems {
                 HttpStatus.PRECONDITION_FAILED,
                 "Edited elsewhere",
                 "This rig was changed in another window: you edited revision %d, it is at %d now. Nothing was lost and nothing of yours was saved."
-                        .formatted(stale.expected(), stale.now().revision()));
-        problem.setProperty("revision", stale.now().revision());
+                        .formatted(stale.expected(), stale.now()));
+        problem.setProperty("revision", stale.now());
         stale.base().ifPresent(base -> {
-            problem.setProperty(
-                    "theirs", RigDifferences.between(base, stale.now().rig()));
+            stale.theirs().ifPresent(theirs -> problem.setProperty("theirs", RigDifferences.between(base, theirs)));
             stale.mine().ifPresent(mine -> problem.setProperty("yours", RigDifferences.between(base, mine)));
         });
         return answer(problem);
@@ -77,7 +112,21 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> noRig(RigNotFound notFound) {
-        return answer(problem(HttpStatus.NOT_FOUND, "No such rig", "There is no rig with this id on the shelf."));
+        return answer(
+                notFound.deleted()
+                        ? problem(HttpStatus.GONE, "Deleted", "This rig was deleted; it can be brought back.")
+                        : problem(HttpStatus.NOT_FOUND, "No such rig", "There is no rig with this id on the shelf."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadable(UnreadableRig rig) {
+        ProblemDetail problem = problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Cannot be read",
+                "“%s” cannot be read: %s From the shelf it can be exported as it is, set back to an earlier step, or deleted."
+                        .formatted(rig.name(), sentence(rig.why())));
+        problem.setProperty("code", "unreadable-rig");
+        return answer(problem);
     }
 
     @ExceptionHandler
@@ -113,12 +162,22 @@ class Problems {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> later(ComeAgain later) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .header(HttpHeaders.RETRY_AFTER, "1")
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "Come again", String.valueOf(later.getMessage())));
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> store(StoreFailure failure) {
-        LOG.error("store", failure);
-        return answer(problem(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "Not saved",
-                "The data could not be read or written; is the disk full?"));
+        LOG.error("store: {}", failure.why(), failure);
+        HttpStatus status = switch (failure.why()) {
+            case FULL -> HttpStatus.INSUFFICIENT_STORAGE;
+            case BUSY -> HttpStatus.SERVICE_UNAVAILABLE;
+            case READ_ONLY, DAMAGED -> HttpStatus.INTERNAL_SERVER_ERROR;
+        };
+        return answer(problem(status, "Not saved", failure.why().words() + ": nothing of this was saved."));
     }
 
     @ExceptionHandler

@@ -3,7 +3,6 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.RigComparison;
 import app.brightkeel.core.review.RigReviewer;
-import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.store.RigStore;
 import java.util.List;
@@ -45,6 +44,12 @@ class RigController {
         return shelf.entries();
     }
 
+    /** Rigs whose documents cannot be read; each can be exported as it is, set back or deleted. */
+    @GetMapping("/unreadable")
+    List<Unreadable> unreadable() {
+        return shelf.unreadable();
+    }
+
     @GetMapping("/deleted")
     List<RigStore.Deleted> deleted() {
         return store.deleted();
@@ -58,8 +63,7 @@ class RigController {
     /** A file from elsewhere; beside a rig of the same name it gets a number. */
     @PostMapping(path = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Saved> importFile(@RequestBody RigDocument document) {
-        Rig rig = document.rig();
-        return answers.of(HttpStatus.CREATED, store.create(rig.withName(shelf.freeName(rig.name()))));
+        return answers.of(HttpStatus.CREATED, store.createNumbered(document.rig()));
     }
 
     @GetMapping("/{id}")
@@ -90,8 +94,7 @@ class RigController {
 
     @PostMapping("/{id}/duplicate")
     ResponseEntity<Saved> duplicate(@PathVariable String id) {
-        Rig rig = store.get(id).rig();
-        return answers.of(HttpStatus.CREATED, store.create(rig.withName(shelf.freeName(rig.name()))));
+        return answers.of(HttpStatus.CREATED, store.createNumbered(store.get(id).rig()));
     }
 
     @GetMapping("/{id}/comparison/{other}")

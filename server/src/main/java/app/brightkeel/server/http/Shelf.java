@@ -1,14 +1,15 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.server.store.Revision;
+import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
+import app.brightkeel.server.store.UnreadableRig;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -19,14 +20,23 @@ class Shelf {
 
     private static final int KEPT = 2000;
 
+    /** A head as it was looked at: reviewed, or found to be unreadable. */
+    private sealed interface Looked {
+        record Fine(ShelfEntry entry) implements Looked {}
+
+        record Spoilt(Unreadable rig) implements Looked {}
+    }
+
     private final RigStore store;
+    private final Revisions revisions;
     private final RigReviewer reviewer;
 
-    private final Cache<RigStore.Head, ShelfEntry> known =
+    private final Cache<RigStore.Head, Looked> known =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    Shelf(RigStore store, RigReviewer reviewer) {
+    Shelf(RigStore store, Revisions revisions, RigReviewer reviewer) {
         this.store = store;
+        this.revisions = revisions;
         this.reviewer = reviewer;
     }
 
@@ -40,27 +50,33 @@ class Shelf {
 
     /** Failing rigs first, then the close, the open and those that hold; within these the last saved first. */
     List<ShelfEntry> entries() {
-        return store.heads().stream()
-                .map(head -> known.get(head, h -> ShelfEntry.of(store.get(h.id()), h.savedAt(), reviewer)))
+        return looked().filter(Looked.Fine.class::isInstance)
+                .map(looked -> ((Looked.Fine) looked).entry())
                 .sorted(Comparator.comparing(ShelfEntry::verdict)
                         .thenComparing(ShelfEntry::savedAt, Comparator.reverseOrder()))
                 .toList();
     }
 
-    /** The name itself, or with the first number that no rig on the shelf has; never longer than a name may be. */
-    String freeName(String name) {
-        Set<String> taken = entries().stream().map(ShelfEntry::name).collect(Collectors.toSet());
-        if (!taken.contains(name)) {
-            return name;
-        }
-        String stem = name.replaceAll(" \\(\\d{1,6}\\)$", "");
-        for (int n = 2; ; n++) {
-            String tail = " (" + n + ")";
-            int room = Checks.LONGEST_NAME - tail.length();
-            String numbered = (stem.length() > room ? stem.substring(0, room) : stem) + tail;
-            if (!taken.contains(numbered)) {
-                return numbered;
-            }
+    /** Those that cannot be read, the last saved first. */
+    List<Unreadable> unreadable() {
+        return looked().filter(Looked.Spoilt.class::isInstance)
+                .map(looked -> ((Looked.Spoilt) looked).rig())
+                .sorted(Comparator.comparing(Unreadable::savedAt, Comparator.reverseOrder()))
+                .toList();
+    }
+
+    private Stream<Looked> looked() {
+        return store.heads().stream().map(head -> known.get(head, this::look));
+    }
+
+    /** A revision stays though its rig be deleted while one looks. */
+    private Looked look(RigStore.Head head) {
+        Revision revision = revisions.get(head.id(), head.revision()).orElseThrow();
+        try {
+            return new Looked.Fine(ShelfEntry.of(head, revisions.rig(revision), reviewer));
+        } catch (UnreadableRig spoilt) {
+            long earlier = revisions.legibleBefore(head.id(), head.revision());
+            return new Looked.Spoilt(Unreadable.of(head, Problems.sentence(spoilt.why()), earlier));
         }
     }
 }

@@ -8,7 +8,8 @@ import app.brightkeel.core.review.LinkState;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
-import app.brightkeel.server.store.StoredRig;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.store.RigStore;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -31,16 +32,16 @@ public record ShelfEntry(
         Verdict verdict,
         Text says) {
 
-    static ShelfEntry of(StoredRig stored, Instant savedAt, RigReviewer reviewer) {
-        Review review = reviewer.review(Line.of(stored.rig()));
+    static ShelfEntry of(RigStore.Head head, Rig rig, RigReviewer reviewer) {
+        Review review = reviewer.review(Line.of(rig));
         Optional<Finding> worst =
                 review.findings().stream().filter(f -> !f.putAside()).findFirst();
         return new ShelfEntry(
-                stored.id(),
-                stored.revision(),
-                savedAt,
-                stored.rig().name(),
-                stored.rig().craft().kind().words(),
+                head.id(),
+                head.revision(),
+                head.savedAt(),
+                rig.name(),
+                rig.craft().kind().words(),
                 review.links(),
                 review.weakest(),
                 worst.map(Finding::verdict).orElse(Verdict.HOLDS),

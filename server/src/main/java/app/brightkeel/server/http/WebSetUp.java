@@ -7,6 +7,7 @@ import app.brightkeel.server.files.RigReader;
 import java.io.IOException;
 import java.util.Locale;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
@@ -52,15 +53,14 @@ class WebSetUp implements WebMvcConfigurer {
                 .addResolver(new DeepLinks());
     }
 
-    /** Any path that is neither a file nor the API is a page of the one-page application. */
+    /** The addresses of the one-page application; any other that is no file is not there. */
     private static final class DeepLinks extends PathResourceResolver {
+
+        private static final Pattern PAGE = Pattern.compile("|rigs/[^/]+|rigs/[^/]+/[^/]+|compare/[^/]+/[^/]+");
+
         @Override
         protected @Nullable Resource getResource(String path, Resource location) throws IOException {
-            Resource found = super.getResource(path, location);
-            if (found != null || path.startsWith("api/") || path.startsWith("assets/")) {
-                return found;
-            }
-            return super.getResource("index.html", location);
+            return super.getResource(PAGE.matcher(path).matches() ? "index.html" : path, location);
         }
     }
 }

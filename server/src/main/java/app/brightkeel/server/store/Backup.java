@@ -16,9 +16,9 @@ public class Backup {
         this.database = database;
     }
 
-    /** Writes a compact copy to a file that is not there yet. */
+    /** Writes a compact copy to a file that is not there yet, or is empty. */
     public void to(Path file) {
-        database.read(connection -> {
+        database.plainly(connection -> {
             copy(connection, file);
             return file;
         });

@@ -1,14 +1,14 @@
 package app.brightkeel.server.store;
 
-import app.brightkeel.core.rig.Rig;
 import java.time.Instant;
 
 /**
  * One kept state of a rig.
  *
- * @param number  1 for the first, rising
- * @param parent  the one it was edited from; 0 for the first
- * @param savedAt when
- * @param rig     as it was
+ * @param number   1 for the first, rising
+ * @param parent   the one it was edited from; 0 for the first
+ * @param savedAt  when
+ * @param name     of the rig then; "" where an unreadable document was taken over
+ * @param document as it was written; {@link Revisions#rig} reads it
  */
-public record Revision(long number, long parent, Instant savedAt, Rig rig) {}
+public record Revision(long number, long parent, Instant savedAt, String name, String document) {}

@@ -1,5 +1,6 @@
 package app.brightkeel.server.store;
 
+import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigReader;
@@ -20,6 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 public class Revisions {
 
+    private static final String COLUMNS = "SELECT number, parent, saved_at, name, document FROM revision ";
+
     private final Database database;
     private final JsonMapper mapper;
     private final RigReader reader;
@@ -39,10 +42,7 @@ public class Revisions {
      */
     public List<Revision> page(String id, long before, int most) {
         return database.read(connection -> {
-            String sql = """
-                    SELECT number, parent, saved_at, document FROM revision
-                    WHERE rig_id = ?1 AND number < ?2 ORDER BY number DESC LIMIT ?3
-                    """;
+            String sql = COLUMNS + "WHERE rig_id = ?1 AND number < ?2 ORDER BY number DESC LIMIT ?3";
             try (PreparedStatement query = connection.prepareStatement(sql)) {
                 query.setString(1, id);
                 query.setLong(2, before);
@@ -58,14 +58,45 @@ public class Revisions {
         });
     }
 
-    /** One revision of a rig; empty where there is none of this number. */
+    /** One revision of a rig, also of one that was deleted; empty where there is none of this number. */
     public Optional<Revision> get(String id, long number) {
         return database.read(connection -> find(connection, id, number));
     }
 
+    /** @throws UnreadableRig where its document is none that this program can read */
+    public Rig rig(Revision revision) {
+        try {
+            return reader.read(revision.document().getBytes(StandardCharsets.UTF_8));
+        } catch (Refusal why) {
+            throw new UnreadableRig(revision.name(), why);
+        }
+    }
+
+    /** The same; empty where it cannot be read. */
+    public Optional<Rig> legible(Revision revision) {
+        try {
+            return Optional.of(rig(revision));
+        } catch (UnreadableRig unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    /** The newest ancestor of a revision that can be read; 0 where there is none. */
+    public long legibleBefore(String id, long number) {
+        long before = get(id, number).map(Revision::parent).orElse(0L);
+        while (before > 0) {
+            Revision earlier = get(id, before).orElseThrow();
+            if (legible(earlier).isPresent()) {
+                return before;
+            }
+            // a parent has the smaller number; where a spoilt file says otherwise, nobody walks in circles
+            before = earlier.parent() < before ? earlier.parent() : 0;
+        }
+        return 0;
+    }
+
     Optional<Revision> find(Connection connection, String id, long number) throws SQLException {
-        String sql = "SELECT number, parent, saved_at, document FROM revision WHERE rig_id = ?1 AND number = ?2";
-        try (PreparedStatement query = connection.prepareStatement(sql)) {
+        try (PreparedStatement query = connection.prepareStatement(COLUMNS + "WHERE rig_id = ?1 AND number = ?2")) {
             query.setString(1, id);
             query.setLong(2, number);
             try (ResultSet row = query.executeQuery()) {
@@ -74,21 +105,24 @@ public class Revisions {
         }
     }
 
-    private Revision revision(ResultSet row) throws SQLException {
-        Rig rig = reader.read(row.getString(4).getBytes(StandardCharsets.UTF_8));
-        return new Revision(row.getLong(1), row.getLong(2), Instant.parse(row.getString(3)), rig);
+    private static Revision revision(ResultSet row) throws SQLException {
+        return new Revision(
+                row.getLong(1), row.getLong(2), Instant.parse(row.getString(3)), row.getString(4), row.getString(5));
     }
 
     /** @param parent 0 for the first revision */
     void insert(Connection connection, String id, long number, long parent, Rig rig) throws SQLException {
-        String sql =
-                "INSERT INTO revision (rig_id, number, parent, saved_at, document) VALUES (?1, ?2, nullif(?3, 0), ?4, ?5)";
+        String sql = """
+                INSERT INTO revision (rig_id, number, parent, saved_at, name, document)
+                VALUES (?1, ?2, nullif(?3, 0), ?4, ?5, ?6)
+                """;
         try (PreparedStatement insert = connection.prepareStatement(sql)) {
             insert.setString(1, id);
             insert.setLong(2, number);
             insert.setLong(3, parent);
             insert.setString(4, clock.instant().toString());
-            insert.setString(5, mapper.writeValueAsString(RigDocument.of(rig)));
+            insert.setString(5, rig.name());
+            insert.setString(6, mapper.writeValueAsString(RigDocument.of(rig)));
             insert.executeUpdate();
         }
     }

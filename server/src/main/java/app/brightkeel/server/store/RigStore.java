@@ -8,8 +8,10 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Repository;
 
@@ -32,16 +34,19 @@ public class RigStore {
     }
 
     /** A rig and the revision it is at, without its document. */
-    public record Head(String id, long revision, Instant savedAt) {}
+    public record Head(String id, long revision, Instant savedAt, String name) {}
 
     /** A rig that was deleted and can be brought back. */
     public record Deleted(String id, String name, Instant deletedAt) {}
+
+    /** Where a head stands: its revision as it was written, and whether there is a child to go forward to. */
+    private record At(Revision head, boolean canRedo) {}
 
     /** The heads of all rigs that are not deleted, oldest rig first. */
     public List<Head> heads() {
         return database.read(connection -> {
             String sql = """
-                    SELECT rig.id, rig.head, revision.saved_at
+                    SELECT rig.id, rig.head, revision.saved_at, revision.name
                     FROM rig JOIN revision ON revision.rig_id = rig.id AND revision.number = rig.head
                     WHERE rig.deleted_at IS NULL ORDER BY rig.rowid
                     """;
@@ -49,29 +54,67 @@ public class RigStore {
             try (PreparedStatement query = connection.prepareStatement(sql);
                     ResultSet row = query.executeQuery()) {
                 while (row.next()) {
-                    all.add(new Head(row.getString(1), row.getLong(2), Instant.parse(row.getString(3))));
+                    all.add(new Head(
+                            row.getString(1), row.getLong(2), Instant.parse(row.getString(3)), row.getString(4)));
                 }
             }
             return all;
         });
     }
 
-    /** @throws RigNotFound where there is none */
+    /**
+     * A rig with its head's document.
+     *
+     * @throws RigNotFound   where there is none
+     * @throws UnreadableRig where its head cannot be read
+     */
     public StoredRig get(String id) {
-        return database.read(connection -> require(connection, id));
+        return stored(id, database.read(connection -> require(connection, id)));
+    }
+
+    /**
+     * The head's revision as it was written, readable or not.
+     *
+     * @throws RigNotFound where there is none
+     */
+    public Revision head(String id) {
+        return database.read(connection -> require(connection, id)).head();
     }
 
     /** Keeps a new rig and gives it an id. */
     public StoredRig create(Rig rig) {
+        return database.inTransaction(connection -> insert(connection, rig));
+    }
+
+    /** The same; beside a rig of its name on the shelf it gets a number. */
+    public StoredRig createNumbered(Rig rig) {
+        return database.inTransaction(
+                connection -> insert(connection, rig.withName(FreeName.of(rig.name(), names(connection)))));
+    }
+
+    private StoredRig insert(Connection connection, Rig rig) throws SQLException {
         String id = UUID.randomUUID().toString();
-        return database.inTransaction(connection -> {
-            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO rig (id, head) VALUES (?1, 1)")) {
-                insert.setString(1, id);
-                insert.executeUpdate();
+        try (PreparedStatement insert = connection.prepareStatement("INSERT INTO rig (id, head) VALUES (?1, 1)")) {
+            insert.setString(1, id);
+            insert.executeUpdate();
+        }
+        revisions.insert(connection, id, 1, 0, rig);
+        return new StoredRig(id, 1, false, false, rig);
+    }
+
+    private static Set<String> names(Connection connection) throws SQLException {
+        String sql = """
+                SELECT revision.name FROM rig JOIN revision ON revision.rig_id = rig.id AND revision.number = rig.head
+                WHERE rig.deleted_at IS NULL
+                """;
+        Set<String> all = new HashSet<>();
+        try (PreparedStatement query = connection.prepareStatement(sql);
+                ResultSet row = query.executeQuery()) {
+            while (row.next()) {
+                all.add(row.getString(1));
             }
-            revisions.insert(connection, id, 1, 0, rig);
-            return new StoredRig(id, 1, false, false, rig);
-        });
+        }
+        return all;
     }
 
     /**
@@ -82,12 +125,12 @@ public class RigStore {
      */
     public StoredRig save(String id, long expected, Rig rig) {
         return database.inTransaction(connection -> {
-            StoredRig now = require(connection, id);
-            if (now.revision() != expected) {
-                throw stale(connection, now, expected, Optional.of(rig));
+            At now = require(connection, id);
+            if (now.head().number() != expected) {
+                throw stale(connection, id, now, expected, Optional.of(rig));
             }
-            if (now.rig().equals(rig)) {
-                return now;
+            if (revisions.legible(now.head()).equals(Optional.of(rig))) {
+                return stored(id, now);
             }
             long number = Revisions.next(connection, id);
             revisions.insert(connection, id, number, expected, rig);
@@ -111,19 +154,22 @@ public class RigStore {
         return move(id, expected, ITSELF, number);
     }
 
-    /** @param target finds the new head from a rig's id and a revision's number */
+    /**
+     * @param target finds the new head from a rig's id and a revision's number
+     * @throws UnreadableRig where the new head cannot be read; the old one stays
+     */
     private StoredRig move(String id, long expected, String target, long from) {
         return database.inTransaction(connection -> {
-            StoredRig now = require(connection, id);
-            if (now.revision() != expected) {
-                throw stale(connection, now, expected, Optional.empty());
+            At now = require(connection, id);
+            if (now.head().number() != expected) {
+                throw stale(connection, id, now, expected, Optional.empty());
             }
             long number = find(connection, target, id, from);
             if (number == 0) {
-                return now;
+                return stored(id, now);
             }
             setHead(connection, id, number);
-            return require(connection, id);
+            return stored(id, require(connection, id));
         });
     }
 
@@ -146,10 +192,14 @@ public class RigStore {
         }
     }
 
-    private StaleRevision stale(Connection connection, StoredRig now, long expected, Optional<Rig> mine)
+    private StaleRevision stale(Connection connection, String id, At now, long expected, Optional<Rig> mine)
             throws SQLException {
-        Optional<Rig> base = revisions.find(connection, now.id(), expected).map(Revision::rig);
-        return new StaleRevision(expected, now, base, mine);
+        return new StaleRevision(
+                expected,
+                now.head().number(),
+                revisions.find(connection, id, expected).flatMap(revisions::legible),
+                revisions.legible(now.head()),
+                mine);
     }
 
     /**
@@ -159,9 +209,9 @@ public class RigStore {
      */
     public void delete(String id, long expected) {
         database.inTransaction(connection -> {
-            StoredRig now = require(connection, id);
-            if (now.revision() != expected) {
-                throw stale(connection, now, expected, Optional.empty());
+            At now = require(connection, id);
+            if (now.head().number() != expected) {
+                throw stale(connection, id, now, expected, Optional.empty());
             }
             return mark(connection, id, clock.instant().toString());
         });
@@ -169,10 +219,10 @@ public class RigStore {
 
     /** Brings a deleted rig back as it was; one that was not deleted stays. */
     public StoredRig restore(String id) {
-        return database.inTransaction(connection -> {
+        return stored(id, database.inTransaction(connection -> {
             mark(connection, id, "");
             return require(connection, id);
-        });
+        }));
     }
 
     private static int mark(Connection connection, String id, String deletedAt) throws SQLException {
@@ -187,36 +237,42 @@ public class RigStore {
     /** What was deleted, the last first. */
     public List<Deleted> deleted() {
         return database.read(connection -> {
-            String sql = "SELECT id, head, deleted_at FROM rig WHERE deleted_at IS NOT NULL ORDER BY deleted_at DESC";
+            String sql = """
+                    SELECT rig.id, revision.name, rig.deleted_at
+                    FROM rig JOIN revision ON revision.rig_id = rig.id AND revision.number = rig.head
+                    WHERE rig.deleted_at IS NOT NULL ORDER BY rig.deleted_at DESC
+                    """;
             List<Deleted> all = new ArrayList<>();
             try (PreparedStatement query = connection.prepareStatement(sql);
                     ResultSet row = query.executeQuery()) {
                 while (row.next()) {
-                    String id = row.getString(1);
-                    Rig rig = revisions
-                            .find(connection, id, row.getLong(2))
-                            .orElseThrow()
-                            .rig();
-                    all.add(new Deleted(id, rig.name(), Instant.parse(row.getString(3))));
+                    all.add(new Deleted(row.getString(1), row.getString(2), Instant.parse(row.getString(3))));
                 }
             }
             return all;
         });
     }
 
-    private StoredRig require(Connection connection, String id) throws SQLException {
+    private StoredRig stored(String id, At at) {
+        Revision head = at.head();
+        return new StoredRig(id, head.number(), head.parent() > 0, at.canRedo(), revisions.rig(head));
+    }
+
+    private At require(Connection connection, String id) throws SQLException {
         String sql = """
-                SELECT head, EXISTS (SELECT 1 FROM revision child WHERE child.rig_id = rig.id AND child.parent = rig.head)
-                FROM rig WHERE id = ?1 AND deleted_at IS NULL
+                SELECT head, deleted_at IS NOT NULL,
+                       EXISTS (SELECT 1 FROM revision child WHERE child.rig_id = rig.id AND child.parent = rig.head)
+                FROM rig WHERE id = ?1
                 """;
         try (PreparedStatement query = connection.prepareStatement(sql)) {
             query.setString(1, id);
             try (ResultSet row = query.executeQuery()) {
-                if (!row.next()) {
-                    throw new RigNotFound(id);
+                boolean there = row.next();
+                if (!there || row.getBoolean(2)) {
+                    throw new RigNotFound(id, there);
                 }
                 Revision head = revisions.find(connection, id, row.getLong(1)).orElseThrow();
-                return new StoredRig(id, head.number(), head.parent() > 0, row.getBoolean(2), head.rig());
+                return new At(head, row.getBoolean(3));
             }
         }
     }

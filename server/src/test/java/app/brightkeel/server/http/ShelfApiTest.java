@@ -120,8 +120,8 @@ public class ShelfApiTest extends ServerTest {
         assertEquals(send(delete(path)).getStatus(), 428);
         assertEquals(send(at(delete(path), 7)).getStatus(), 412);
         assertEquals(send(at(delete(path), 1)).getStatus(), 204);
-        assertEquals(send(get(path)).getStatus(), 404);
-        assertEquals(send(at(delete(path), 1)).getStatus(), 404);
+        assertEquals(send(get(path)).getStatus(), 410);
+        assertEquals(send(at(delete(path), 1)).getStatus(), 410);
         assertFalse(send(get("/api/rigs")).getContentAsString().contains("short-lived"));
         JsonNode deleted = json(send(get("/api/rigs/deleted")));
         assertEquals(deleted.get(0).path("name").asString(), "short-lived");

@@ -13,6 +13,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -43,7 +44,8 @@ public class RigStoreTest extends ServerTest {
         StoredRig second = store.save(first.id(), first.revision(), named("second"));
         StaleRevision stale =
                 expectThrows(StaleRevision.class, () -> store.save(first.id(), first.revision(), named("third")));
-        assertEquals(stale.now(), second);
+        assertEquals(stale.now(), second.revision());
+        assertEquals(stale.theirs(), Optional.of(second.rig()));
         assertEquals(stale.expected(), first.revision());
         expectThrows(StaleRevision.class, () -> store.undo(first.id(), first.revision()));
         assertEquals(store.get(first.id()), second);

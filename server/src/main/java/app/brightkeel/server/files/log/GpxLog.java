@@ -5,28 +5,28 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.water.DepthLog;
 import app.brightkeel.core.water.Fished;
-import io.jenetics.jpx.GPX;
-import io.jenetics.jpx.WayPoint;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
 import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.time.Instant;
+import java.time.DateTimeException;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import org.w3c.dom.Document;
-import org.w3c.dom.Node;
-import org.w3c.dom.NodeList;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
 
-/** Tracks of GPX 1.1 whose points carry a depth, and perhaps a temperature, among their extensions. */
+/**
+ * Tracks of GPX 1.1 whose points carry a depth, and perhaps a temperature, among their extensions. Read as it comes:
+ * of a point no more is kept than its time and these two numbers, whatever else stands in it.
+ */
 final class GpxLog {
 
-    /** Larger tracks do not fit into the memory this program is meant for [bytes]. */
-    private static final int MOST_BYTES = 8 << 20;
+    /** Deeper than any track is nested; common practice, no source. */
+    private static final int DEEPEST = 64;
 
-    private static final int HEAD = 4096;
+    /** Longest text that can be a number or a time [characters]. */
+    private static final int LONGEST = 64;
 
     private final DepthLog log = new DepthLog();
     private int points;
@@ -35,58 +35,126 @@ final class GpxLog {
 
     private GpxLog() {}
 
-    static LogRead read(InputStream in, String name) throws IOException {
-        byte[] bytes = in.readNBytes(MOST_BYTES + 1);
-        if (bytes.length > MOST_BYTES) {
-            throw LogReader.refusal("a track may take 8 MB; export a shorter one, or the sounder's own log");
-        }
-        String head = new String(bytes, 0, Math.min(HEAD, bytes.length), StandardCharsets.ISO_8859_1);
-        if (head.contains("<!DOCTYPE") || head.contains("<!ENTITY")) {
-            throw LogReader.refusal("a track has no document type of its own");
-        }
+    static LogRead read(InputStream in, String name) {
         GpxLog gpx = new GpxLog();
         try {
-            GPX.Reader.of(GPX.Reader.Mode.LENIENT)
-                    .read(new ByteArrayInputStream(bytes))
-                    .tracks()
-                    .flatMap(track -> track.segments())
-                    .flatMap(segment -> segment.points())
-                    .forEach(gpx::point);
-        } catch (IOException | RuntimeException e) {
+            XMLStreamReader reader = factory().createXMLStreamReader(in);
+            gpx.document(reader);
+        } catch (XMLStreamException e) {
             throw LogReader.refusal(
                     "it begins like a GPX track and is none, or is cut off; %d points were read".formatted(gpx.points));
         }
         return gpx.done(name);
     }
 
-    private void point(WayPoint point) {
+    private static XMLInputFactory factory() {
+        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        return factory;
+    }
+
+    private void document(XMLStreamReader reader) throws XMLStreamException {
+        int depth = 0;
+        while (reader.hasNext()) {
+            switch (reader.next()) {
+                case XMLStreamConstants.DTD -> throw LogReader.refusal("a track has no document type of its own");
+                case XMLStreamConstants.START_ELEMENT -> {
+                    if (depth == 0 && !reader.getLocalName().equals("gpx")) {
+                        throw new XMLStreamException("no GPX");
+                    }
+                    if (reader.getLocalName().equals("trkpt")) {
+                        point(reader, depth + 1);
+                    } else {
+                        depth = deeper(depth);
+                    }
+                }
+                case XMLStreamConstants.END_ELEMENT -> depth--;
+                default -> {}
+            }
+        }
+    }
+
+    private static int deeper(int depth) {
+        if (depth == DEEPEST) {
+            throw LogReader.refusal("its elements are nested deeper than those of any track");
+        }
+        return depth + 1;
+    }
+
+    /** One point up to its end; the reader stands at its start. */
+    private void point(XMLStreamReader reader, int above) throws XMLStreamException {
+        Point point = new Point();
+        StringBuilder text = new StringBuilder();
+        int depth = above;
+        while (depth >= above && reader.hasNext()) {
+            switch (reader.next()) {
+                case XMLStreamConstants.START_ELEMENT -> {
+                    depth = deeper(depth);
+                    text.setLength(0);
+                }
+                case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA -> {
+                    if (text.length() <= LONGEST) {
+                        text.append(reader.getText(), 0, Math.min(LONGEST + 1, reader.getTextLength()));
+                    }
+                }
+                case XMLStreamConstants.END_ELEMENT -> {
+                    depth--;
+                    point.element(reader.getLocalName(), text.toString().strip());
+                    text.setLength(0);
+                }
+                default -> {}
+            }
+        }
+        take(point);
+    }
+
+    /** What is kept of a point while it is read; NaN for what it does not say. */
+    private static final class Point {
+        private double atS = Double.NaN;
+        private double depthM = Double.NaN;
+        private double waterC = Double.NaN;
+
+        void element(String name, String text) {
+            String small = name.toLowerCase(Locale.ROOT);
+            if (small.equals("time")) {
+                atS = time(text);
+            } else if (small.endsWith("depth") && Double.isNaN(depthM)) {
+                depthM = number(text);
+            } else if (small.endsWith("temp") && Double.isNaN(waterC)) {
+                waterC = number(text);
+            }
+        }
+
+        private static double time(String text) {
+            try {
+                return OffsetDateTime.parse(text).toInstant().toEpochMilli() / 1000.0;
+            } catch (DateTimeException e) {
+                return Double.NaN;
+            }
+        }
+
+        private static double number(String text) {
+            try {
+                return Double.parseDouble(text);
+            } catch (NumberFormatException e) {
+                return Double.NaN;
+            }
+        }
+    }
+
+    private void take(Point point) {
         points++;
-        Optional<Instant> time = point.getTime();
-        double atS = time.map(t -> t.toEpochMilli() / 1000.0).orElse((double) points);
+        double atS = Double.isNaN(point.atS) ? points : point.atS;
         double gap = atS - lastS;
         seconds += gap > 0 ? gap : 0;
         lastS = atS;
-        point.getExtensions().ifPresent(extensions -> {
-            value(extensions, "depth").ifPresent(metres -> log.depth(atS, metres));
-            value(extensions, "temp").ifPresent(log::temperature);
-        });
-    }
-
-    /** The number in the first element whose own name ends like this. */
-    private static Optional<Double> value(Document extensions, String ending) {
-        NodeList all = extensions.getElementsByTagName("*");
-        for (int i = 0; i < all.getLength(); i++) {
-            Node node = all.item(i);
-            String name = node.getNodeName().toLowerCase(Locale.ROOT);
-            if (name.endsWith(ending)) {
-                try {
-                    return Optional.of(Double.parseDouble(node.getTextContent().strip()));
-                } catch (NumberFormatException e) {
-                    return Optional.empty();
-                }
-            }
+        if (!Double.isNaN(point.depthM)) {
+            log.depth(atS, point.depthM);
         }
-        return Optional.empty();
+        if (!Double.isNaN(point.waterC)) {
+            log.temperature(point.waterC);
+        }
     }
 
     private LogRead done(String name) {

@@ -26,7 +26,7 @@ public final class LogReader {
         BufferedInputStream buffered = new BufferedInputStream(in, 1 << 16);
         buffered.mark(LOOK);
         int first = buffered.read();
-        while (first >= 0 && (first <= ' ' || first == 0xEF || first == 0xBB || first == 0xBF)) {
+        for (int looked = 1; looked < LOOK && passedOver(first); looked++) {
             first = buffered.read();
         }
         buffered.reset();
@@ -34,6 +34,11 @@ public final class LogReader {
             throw refusal("it is empty");
         }
         return first == '<' ? GpxLog.read(buffered, name) : NmeaLog.read(buffered, name);
+    }
+
+    /** White space, what fills a file that was never written, and the mark of UTF-8. */
+    private static boolean passedOver(int c) {
+        return c >= 0 && (c <= ' ' || c == 0xEF || c == 0xBB || c == 0xBF);
     }
 
     static Refusal refusal(String why) {

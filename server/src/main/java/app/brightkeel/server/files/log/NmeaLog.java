@@ -7,11 +7,8 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.water.DepthLog;
 import app.brightkeel.core.water.Fished;
 import app.brightkeel.core.water.MeanTemperature;
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -52,11 +49,10 @@ final class NmeaLog {
 
     static LogRead read(InputStream in, String name) throws IOException {
         NmeaLog log = new NmeaLog();
-        try (BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.ISO_8859_1))) {
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                if (!line.isBlank()) {
-                    log.line(line);
-                }
+        Lines lines = new Lines(in);
+        for (String line = lines.next(); line != null; line = lines.next()) {
+            if (!line.isBlank()) {
+                log.line(line);
             }
         }
         return log.done(name);

@@ -1,0 +1,76 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.reference.Chemistry;
+import java.util.List;
+
+/** A rig made to hold something in every list there is, which few real ones do. */
+public final class EveryList {
+
+    private static final Figure OPEN = Figure.UNSET;
+
+    private EveryList() {}
+
+    /** The same rig, its empty lists filled; it has a transducer, a device and a pack. */
+    public static Rig in(Rig rig) {
+        Transducer first = rig.transducers().get(0);
+        Device device = rig.devices().get(0);
+        Pack pack = rig.harness().packs().get(0);
+        Water water = rig.outing().water();
+        return rig.with(first.withPlug(first.plug()
+                        .withAdapter(new Adapter("adapter", OPEN, List.of(BeamShape.SIDE, BeamShape.LIVE)))))
+                .with(device.withSockets(device.sockets().withPorts(List.of(Port.values()))))
+                .withOuting(rig.outing()
+                        .withWater(water.withLogged(new Logged("a day", Figure.measured(1), List.of(0.5, 0.25)))))
+                .withHolders(List.of(Catalogue.holders()
+                        .get(0)
+                        .with(h -> h.holds(device.id()).poses(List.of(Pose.values())))))
+                .withOnHand(List.of(pack.withId("own")))
+                .withChargers(List.of(charger(pack)))
+                .withNetwork(rig.network().withShares(List.of(Shared.values())))
+                .withRuns(rig.runs().stream().map(EveryList::travelling).toList())
+                .withFitOut(fitOut(rig));
+    }
+
+    private static Charger charger(Pack pack) {
+        return new Charger("charger", "charger", Chemistry.LIFEPO4, 1, Figure.rated(2), pack.id(), "", false);
+    }
+
+    private static Run travelling(Run run) {
+        return run.with(r -> r.through(run.legs())
+                .travels(List.of(
+                        new Travel(Moves.SEAT, Figure.measured(0.2), OPEN, false),
+                        new Travel(Moves.LID, Figure.measured(0.3), Figure.chosen(90), true))));
+    }
+
+    private static FitOut fitOut(Rig rig) {
+        String station = rig.craft().stations().get(0).id();
+        return rig.fitOut()
+                .with(f -> f.passThroughs(List.of(
+                                new PassThroughStock(PassThrough.GROMMET, 2),
+                                new PassThroughStock(PassThrough.CABLE_FITTING, 1)))
+                        .boxes(List.of(box(station)))
+                        .ballast(List.of(
+                                new Ballast("stone", "stone", Figure.measured(2), station),
+                                new Ballast("bottle", "bottle", Figure.measured(3), station))));
+    }
+
+    private static Enclosure box(String station) {
+        return new Enclosure(
+                "case",
+                "case",
+                EnclosureKind.values()[0],
+                station,
+                Size.UNKNOWN,
+                OPEN,
+                OPEN,
+                OPEN,
+                OPEN,
+                List.of(new Rib("rib", "rib", Inward.WIDE, Figure.measured(0.01))),
+                List.of(new Exit(
+                        "exit", "exit", BaseEdge.LEFT, OPEN, Figure.measured(0.02), PassThrough.GROMMET, false)),
+                List.of(new Pocket("pocket", "pocket", Pose.STOWED, Size.UNKNOWN, "")),
+                false,
+                false);
+    }
+}

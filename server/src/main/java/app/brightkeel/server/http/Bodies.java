@@ -1,0 +1,107 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.server.access.Refused;
+import app.brightkeel.server.files.log.LogReader;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Bodies of bounded size, at a bounded pace, and only so many at once as memory and threads hold: whoever comes beyond
+ * that is asked to come again, so that pages are answered meanwhile.
+ */
+@Component
+@Order(0) // behind the security framework, which stands at −100: nobody unknown takes a place here
+class Bodies extends OncePerRequestFilter {
+
+    /** Largest body of a rig [bytes]. */
+    static final int MOST_BYTES = 1 << 20;
+
+    static final String TOO_LARGE = "The body is larger than 1 MB, the most a rig may take.";
+
+    static final String LOG_TOO_LARGE = "The log is larger than 40 MB: give it in pieces, a day each.";
+
+    static final String TOO_SLOW = "The body came too slowly and was given up.";
+
+    // as text: the firewall lets no address through that is written in another way
+    private static final Pattern LOG = Pattern.compile("/api/rigs/[^/]+/log");
+
+    /** A body takes a part of the room for each so many bytes: as a tree it is many times as large. */
+    private static final int PART_BYTES = 1 << 16;
+
+    /** Four of the largest rigs, or sixty-four small ones. */
+    private static final int PARTS = 64;
+
+    /** A log is read as it comes and takes no more than its buffers. */
+    private static final int PARTS_OF_LOG = 8;
+
+    private static final int MOST_WAITING = 32;
+    private static final long PATIENCE_MS = 800;
+
+    private final Semaphore room = new Semaphore(PARTS, true);
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        boolean log = LOG.matcher(request.getRequestURI()).matches();
+        int most = log ? LogReader.MOST_BYTES : MOST_BYTES;
+        if (!hasBody(request)) {
+            chain.doFilter(request, response);
+        } else if (request.getContentLengthLong() > most) {
+            refuse(response, 413, log ? LOG_TOO_LARGE : TOO_LARGE);
+        } else {
+            inTurn(request, response, chain, most, log ? PARTS_OF_LOG : parts(request.getContentLength()));
+        }
+    }
+
+    private void inTurn(
+            HttpServletRequest request, HttpServletResponse response, FilterChain chain, int most, int parts)
+            throws ServletException, IOException {
+        if (!taken(parts)) {
+            response.setHeader(HttpHeaders.RETRY_AFTER, "1");
+            refuse(response, 503, "So many are at it that this one has to come again in a moment; nothing was saved.");
+            return;
+        }
+        try {
+            chain.doFilter(new CountedRequest(request, most), response);
+        } finally {
+            room.release(parts);
+        }
+    }
+
+    private boolean taken(int parts) {
+        if (room.getQueueLength() >= MOST_WAITING) {
+            return false;
+        }
+        try {
+            return room.tryAcquire(parts, PATIENCE_MS, TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    /** One of unknown length may turn out to be of the largest. */
+    private static int parts(int length) {
+        return length < 0 ? MOST_BYTES / PART_BYTES : 1 + length / PART_BYTES;
+    }
+
+    private static boolean hasBody(HttpServletRequest request) {
+        return request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
+    }
+
+    /** What the body still holds is not waited for. */
+    private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
+        response.setHeader(HttpHeaders.CONNECTION, "close");
+        Refused.write(response, status, detail);
+    }
+}
