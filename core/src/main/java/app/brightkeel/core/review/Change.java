@@ -2,9 +2,14 @@ package app.brightkeel.core.review;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -17,9 +22,31 @@ import java.util.stream.Stream;
  */
 public record Change(String id, String ladder, Text label, Effort effort, Rig after) {
 
+    private static final Set<RefusalCode> FULL = Set.of(RefusalCode.TOO_MANY, RefusalCode.OUT_OF_RANGE);
+
     /** One that stands alone. */
     public Change(String id, Text label, Effort effort, Rig after) {
         this(id, "", label, effort, after);
+    }
+
+    /**
+     * A change, where the rig after it can be one: none where a list of it would hold more than it may, or a point more
+     * ways. What is refused when it is asked for is not offered.
+     */
+    public static Stream<Change> possible(Supplier<Change> made) {
+        return unlessFull(made).stream();
+    }
+
+    /** The same of anything that is made of a rig with more in it. */
+    public static <T> Optional<T> unlessFull(Supplier<T> made) {
+        try {
+            return Optional.of(made.get());
+        } catch (Refusal refused) {
+            if (!FULL.contains(refused.code())) {
+                throw refused;
+            }
+            return Optional.empty();
+        }
     }
 
     /** What a change does to one link. */

@@ -71,15 +71,17 @@ public final class BankChanges {
         String id = FreshId.of(rig, first.id() + "-spare");
         List<Pack> both = new ArrayList<>(rig.harness().packs());
         both.add(first.with(spare -> spare.id(id).name(spare(first.name())).role(PackRole.SPARE)));
-        Rig after = rig.withHarness(rig.harness().withPacks(both));
-        Rig placed = rig.placeOf(first.id())
-                .map(place -> after.with(new Placement(id, place.station(), true)))
-                .orElse(after);
-        return Stream.of(new Change(
+        return Change.possible(() -> new Change(
                 "battery.second." + first.id(),
                 Text.of("Two of {}: change to the second when the first is empty", first.name()),
                 Effort.BUY,
-                placed));
+                beside(rig.withHarness(rig.harness().withPacks(both)), first, id)));
+    }
+
+    private static Rig beside(Rig rig, Pack first, String second) {
+        return rig.placeOf(first.id())
+                .map(place -> rig.with(new Placement(second, place.station(), true)))
+                .orElse(rig);
     }
 
     private static String spare(String name) {

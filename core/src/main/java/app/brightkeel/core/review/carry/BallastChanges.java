@@ -78,7 +78,7 @@ final class BallastChanges {
         Rig rig = line.entered();
         List<Ballast> all = new ArrayList<>(rig.fitOut().ballast());
         all.add(new Ballast(FreshId.of(rig, "weight"), "counterweight", Figure.chosen(rounded), station.id()));
-        return Stream.of(new Change(
+        return Change.possible(() -> new Change(
                 "carry.weight." + station.id() + "." + Math.round(rounded * STEPS_OF_KG),
                 Text.of("{} as a counterweight: {}", new Amount(rounded, Unit.KILOGRAM), station.name()),
                 Effort.BUY,

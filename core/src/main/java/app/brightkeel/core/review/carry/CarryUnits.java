@@ -26,6 +26,7 @@ import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /** What the battery may travel in, made to its measure: a box, a bag, a pod of boards, a shuttle as wide as the screen, or built in. */
@@ -66,12 +67,13 @@ final class CarryUnits {
         return line.rig().harness().packs().stream()
                 .filter(pack -> pack.size().known() && rig.placeOf(pack.id()).isPresent())
                 .limit(1)
-                .flatMap(pack -> Stream.of(
-                        boxed(rig, pack, EnclosureKind.BOX, BOX_WALL_M, BOX_KG_M2, CARRIED_MIN),
-                        boxed(rig, pack, EnclosureKind.BAG, BAG_WALL_M, BAG_KG_M2, BAG_MIN),
-                        pod(rig, pack),
-                        shuttle(rig, pack),
-                        builtIn(rig, pack)));
+                .flatMap(pack -> Stream.<Supplier<Change>>of(
+                        () -> boxed(rig, pack, EnclosureKind.BOX, BOX_WALL_M, BOX_KG_M2, CARRIED_MIN),
+                        () -> boxed(rig, pack, EnclosureKind.BAG, BAG_WALL_M, BAG_KG_M2, BAG_MIN),
+                        () -> pod(rig, pack),
+                        () -> shuttle(rig, pack),
+                        () -> builtIn(rig, pack)))
+                .flatMap(Change::possible);
     }
 
     /** @param pack filled */

@@ -80,7 +80,7 @@ final class FuseChanges {
             return List.of();
         }
         return FuseTables.STANDARD_A.stream()
-                .map(rating -> fitted(rig, bare, rating))
+                .flatMap(rating -> Change.possible(() -> fitted(rig, bare, rating)))
                 .filter(change -> content(line, change))
                 .limit(2)
                 .toList();

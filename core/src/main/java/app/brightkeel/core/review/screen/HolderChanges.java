@@ -93,7 +93,7 @@ final class HolderChanges {
                 .orElse("");
         return Catalogue.devices().stream()
                 .filter(item -> item.kind() == DeviceKind.SMALL_PART && !beside.isEmpty() && understood(rig, item))
-                .map(item -> {
+                .flatMap(item -> Change.possible(() -> {
                     Device keypad = item.withId(FreshId.of(rig, item.id())).withOrigin(item.id());
                     Rig more = WireChanges.withDevice(rig, keypad);
                     return new Change(
@@ -101,7 +101,7 @@ final class HolderChanges {
                             Text.of("A {} beside the seat", item.name()),
                             Effort.BUY,
                             more.with(new Placement(keypad.id(), beside, true)));
-                });
+                }));
     }
 
     private static boolean understood(Rig rig, Device item) {

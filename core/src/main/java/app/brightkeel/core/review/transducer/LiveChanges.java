@@ -107,16 +107,13 @@ final class LiveChanges {
         return rig.craft().stations().stream()
                 .flatMap(station -> Stream.of(MountKind.LIVE_POLE, MountKind.ICE_POLE)
                         .filter(kind -> kind.sitsAt(station.spot()))
-                        .flatMap(kind -> Stream.of(
-                                ahead(
-                                        rig,
-                                        kind,
-                                        station,
-                                        rig.transducers().get(0).name()),
-                                crossed(rig, kind, station))));
+                        .flatMap(kind -> Stream.concat(
+                                Change.possible(() -> ahead(rig, kind, station)),
+                                Change.possible(() -> crossed(rig, kind, station)))));
     }
 
-    private static Change ahead(Rig rig, MountKind kind, Station station, String beside) {
+    private static Change ahead(Rig rig, MountKind kind, Station station) {
+        String beside = rig.transducers().get(0).name();
         return new Change(
                 "transducer.pair.ahead." + station.id(),
                 Text.of("A live head that looks ahead, {}, beside the {}", station.name(), beside),

@@ -81,7 +81,7 @@ final class TransducerChanges {
                 .limit(1)
                 .flatMap(old -> Catalogue.transducers().stream()
                         .filter(wanted)
-                        .map(item -> take(line, old, item))
+                        .flatMap(item -> Change.possible(() -> take(line, old, item)))
                         .filter(change -> !pluggingIn
                                 || PlugChanges.goesIn(
                                         change.after(),

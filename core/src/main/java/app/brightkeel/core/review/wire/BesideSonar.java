@@ -15,6 +15,7 @@ import app.brightkeel.core.route.Apart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Power beside a transducer's lead shows as speckle: apart, crossing square, or twisted; common practice. */
@@ -30,7 +31,7 @@ final class BesideSonar implements Rule {
     @Override
     public Judgement judge(Line line) {
         Worst worst = new Worst();
-        for (Beside beside : all(line, line.rig())) {
+        for (Beside beside : all(line.rig())) {
             worst.add(
                     beside.metres <= Apart.CROSSING_M ? 1 : BESIDE,
                     "{} lies nearer than 150 mm beside the lead of the {} over {}: keep them apart, or twist plus and minus.",
@@ -44,11 +45,12 @@ final class BesideSonar implements Rule {
     private record Beside(Segment segment, String sonar, double metres) {}
 
     /** What is twisted is quiet, unless a motor hangs on it. */
-    private static List<Beside> all(Line line, Rig rig) {
+    private static List<Beside> all(Rig rig) {
         Apart apart = new Apart(rig.craft());
         List<Beside> all = new ArrayList<>();
+        Set<String> motors = Motors.feeding(rig);
         for (Segment segment : rig.harness().segments()) {
-            boolean quiet = segment.wire().twisted() && !Motors.feeds(line, segment);
+            boolean quiet = segment.wire().twisted() && !motors.contains(segment.id());
             Optional<Run> power = quiet ? Optional.empty() : rig.runOf(segment.id());
             rig.transducers().stream()
                     .filter(t -> power.isPresent())
@@ -71,7 +73,7 @@ final class BesideSonar implements Rule {
     public Stream<Change> cures(Line line) {
         return WireSorts.twisted(
                 line,
-                all(line, line.entered()).stream()
+                all(line.entered()).stream()
                         .filter(beside -> beside.metres > Apart.CROSSING_M)
                         .map(Beside::segment)
                         .distinct()

@@ -48,7 +48,7 @@ final class Distribution {
         List<Change> all = new ArrayList<>();
         for (School school : School.values()) {
             if (line.rig().devices().size() > 1 || school != School.SPLITTER) {
-                all.add(built(line, school));
+                Change.possible(() -> built(line, school)).forEach(all::add);
             }
         }
         return all;

@@ -3,6 +3,7 @@ package app.brightkeel.core.review.wire;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
@@ -21,6 +22,17 @@ final class GaugeNeeded {
 
     private static final List<Rule> RULES_OF_WIRE =
             Stream.concat(WireRules.ALL.stream(), FuseRules.ALL.stream()).toList();
+
+    /** So many wires are looked at one by one: each is tried in every thinner size on the whole of the harness. */
+    private static final int MOST = 24;
+
+    /** The wires that are looked at, in the order of the harness. */
+    static List<Segment> looked(Line line) {
+        return line.entered().harness().segments().stream()
+                .filter(segment -> segment.wire().gauge().decided())
+                .limit(MOST)
+                .toList();
+    }
 
     /** Of one segment with a decided gauge: the planned gauge itself where no thinner one will do. */
     static Gauge of(Line line, Segment entered) {
@@ -54,17 +66,20 @@ final class GaugeNeeded {
     /** Wires that are thicker than they need be are allowed; what is enough stands beside. */
     static Working working(Line line) {
         Working.Builder all = Working.of("Smallest gauge that is enough, wire by wire", "", RULES);
-        for (Segment segment : line.entered().harness().segments()) {
-            if (segment.wire().gauge().decided()) {
-                Gauge enough = of(line, segment);
-                double area = segment.wire().gauge().size().areaMm2();
-                if (enough.equals(segment.wire().gauge())) {
-                    all.step("S", segment.name() + ": as planned, no thinner one will do", area, Unit.WIRE);
-                } else {
-                    all.step("S", segment.name() + ": generous", area, Unit.WIRE)
-                            .step("S min", "enough for it", enough.size().areaMm2(), Unit.WIRE);
-                }
+        List<Segment> looked = looked(line);
+        for (Segment segment : looked) {
+            Gauge enough = of(line, segment);
+            double area = segment.wire().gauge().size().areaMm2();
+            if (enough.equals(segment.wire().gauge())) {
+                all.step("S", segment.name() + ": as planned, no thinner one will do", area, Unit.WIRE);
+            } else {
+                all.step("S", segment.name() + ": generous", area, Unit.WIRE)
+                        .step("S min", "enough for it", enough.size().areaMm2(), Unit.WIRE);
             }
+        }
+        int others = line.entered().harness().segments().size() - looked.size();
+        if (looked.size() == MOST && others > 0) {
+            all.remark("{} further wires are not looked at.", new Amount(others, Unit.COUNT));
         }
         return all.done();
     }

@@ -21,6 +21,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * Edits of the drawn harness by id: {@code wire.out.PART}, {@code wire.in.KIND.WIRE} with KIND fuse, switch, plug or
@@ -42,6 +43,10 @@ final class HarnessEdits {
     }
 
     static Optional<Change> of(Line line, String id) {
+        return Change.unlessFull(() -> asked(line, id)).flatMap(Function.identity());
+    }
+
+    private static Optional<Change> asked(Line line, String id) {
         String[] words = id.split("\\.", -1);
         if (words.length < 3 || !words[0].equals("wire")) {
             return Optional.empty();

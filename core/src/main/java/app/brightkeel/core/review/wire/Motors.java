@@ -1,12 +1,13 @@
 package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.Topology;
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** What has a motor, and what it shares with screens. */
 final class Motors {
@@ -17,16 +18,18 @@ final class Motors {
         return device.kind() == DeviceKind.MOTOR || device.kind() == DeviceKind.PUMP;
     }
 
-    /** Whether a motor hangs behind a segment. */
-    static boolean feeds(Line line, Segment segment) {
-        Topology tree = Topology.of(line.rig());
-        for (int d = 0; d < line.rig().devices().size(); d++) {
-            if (isOne(line.rig().devices().get(d))
-                    && way(line.rig(), tree, d).stream().anyMatch(s -> s.id().equals(segment.id()))) {
-                return true;
+    /** Ids of the segments behind which a motor hangs; the tree is laid out only where there is one. */
+    static Set<String> feeding(Rig rig) {
+        Set<String> all = new HashSet<>();
+        if (rig.devices().stream().anyMatch(Motors::isOne)) {
+            Topology tree = Topology.of(rig);
+            for (int d = 0; d < rig.devices().size(); d++) {
+                if (isOne(rig.devices().get(d))) {
+                    way(rig, tree, d).forEach(segment -> all.add(segment.id()));
+                }
             }
         }
-        return false;
+        return all;
     }
 
     /** Segments from a device to its battery, none where it is not fed. */

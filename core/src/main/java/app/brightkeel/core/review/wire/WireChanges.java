@@ -168,7 +168,8 @@ public final class WireChanges {
         List<Change> all = new ArrayList<>();
         for (int d = 0; d < rig.devices().size() && !rig.harness().packs().isEmpty(); d++) {
             if (topology.nodeOfDevice(d) < 0) {
-                all.add(lead(rig, rig.devices().get(d)));
+                Device device = rig.devices().get(d);
+                Change.possible(() -> lead(rig, device)).forEach(all::add);
             }
         }
         return all;

@@ -52,7 +52,7 @@ final class WireMerit {
     /** Thicker than needed is allowed: what would be enough stands beside. */
     private static List<Text> generous(Line line) {
         List<Text> all = new ArrayList<>();
-        for (Segment segment : line.entered().harness().segments()) {
+        for (Segment segment : GaugeNeeded.looked(line)) {
             Gauge planned = segment.wire().gauge();
             Gauge enough = GaugeNeeded.of(line, segment);
             if (!enough.equals(planned)) {

@@ -63,18 +63,20 @@ final class WireSorts {
     /** A main switch behind the first fuse of every wire that leaves a pack. */
     static Stream<Change> mainSwitch(Line line, List<Segment> leaving) {
         Rig rig = line.entered();
-        return leaving.stream().map(segment -> {
-            List<Fitting> fittings = new ArrayList<>(segment.fittings());
-            int after = 0;
-            while (after < fittings.size() && fittings.get(after) instanceof Fitting.Fuse) {
-                after++;
-            }
-            fittings.add(after, new Fitting.Switch(FreshId.of(rig, "main-switch"), "main switch", Figure.UNSET));
-            return new Change(
-                    "wire.main-switch." + segment.id(),
-                    Text.of("A main switch in {}", segment.name()),
-                    Effort.BUY,
-                    rig.with(segment.withFittings(fittings)));
-        });
+        return leaving.stream()
+                .flatMap(segment -> Change.possible(() -> {
+                    List<Fitting> fittings = new ArrayList<>(segment.fittings());
+                    int after = 0;
+                    while (after < fittings.size() && fittings.get(after) instanceof Fitting.Fuse) {
+                        after++;
+                    }
+                    fittings.add(
+                            after, new Fitting.Switch(FreshId.of(rig, "main-switch"), "main switch", Figure.UNSET));
+                    return new Change(
+                            "wire.main-switch." + segment.id(),
+                            Text.of("A main switch in {}", segment.name()),
+                            Effort.BUY,
+                            rig.with(segment.withFittings(fittings)));
+                }));
     }
 }
