@@ -7,6 +7,11 @@ export const shelfQuery = queryOptions({
   queryFn: () => answer(api.GET("/api/rigs")),
 });
 
+export const unreadableQuery = queryOptions({
+  queryKey: ["shelf", "unreadable"],
+  queryFn: () => answer(api.GET("/api/rigs/unreadable")),
+});
+
 export const deletedQuery = queryOptions({
   queryKey: ["shelf", "deleted"],
   queryFn: () => answer(api.GET("/api/rigs/deleted")),

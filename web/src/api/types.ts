@@ -53,6 +53,7 @@ export type Segment = Schemas["Segment"];
 export type ShelfEntry = Schemas["ShelfEntry"];
 export type Text = Schemas["Text"];
 export type Unit = Schemas["Unit"];
+export type Unreadable = Schemas["Unreadable"];
 export type Use = Schemas["Use"];
 export type Verdict = Schemas["Verdict"];
 export type Working = Schemas["Working"];

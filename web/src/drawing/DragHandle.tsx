@@ -1,4 +1,4 @@
-import { type PointerEvent, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { Mark, Point, Rig } from "../api/types";
 import { given } from "../edit/parts";
 import { setAt } from "../edit/pointer";
@@ -6,6 +6,7 @@ import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
 import type { Placed } from "./frame";
 import { pointed } from "./pointed";
+import { type Client, useHand } from "./useHand";
 
 const KEYS: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -16,7 +17,7 @@ const KEYS: Record<string, [number, number]> = {
 
 /** A place that follows the hand both ways; letting go keeps one revision. */
 export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag" }>; placed: Placed }) {
-  const { rig, save, preview } = useEditor();
+  const { rig, save, preview, dropPreview } = useEditor();
   const { text } = useUnits();
   const [at, setNow] = useState<Point | null>(null);
   const circle = useRef<SVGCircleElement>(null);
@@ -25,7 +26,7 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
     x: Math.max(mark.low.x, Math.min(mark.high.x, point.x)),
     y: Math.max(mark.low.y, Math.min(mark.high.y, point.y)),
   });
-  const under = (event: PointerEvent) => pointed(circle.current!, event, placed, mark.low, mark.high);
+  const under = (at: Client) => pointed(circle.current!, at, placed, mark.low, mark.high);
   // nobody drags finer than a fifth of a step
   const fine = 5 / mark.step;
   const one = (into: Rig, pointer: string, way: number): Rig =>
@@ -38,6 +39,18 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
     save((saved) => moved(saved, bounded(point)));
     setNow(null);
   };
+  const hand = useHand({
+    moved: (at) => {
+      const point = bounded(under(at));
+      setNow(point);
+      preview(moved(rig, point));
+    },
+    dropped: (at) => keep(under(at)),
+    left: () => {
+      setNow(null);
+      dropPreview();
+    },
+  });
   return (
     <circle
       ref={circle}
@@ -51,17 +64,7 @@ export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag
       stroke={at ? "var(--act)" : "transparent"}
       strokeWidth="2"
       className="cursor-move touch-none hover:stroke-[var(--act)] focus-visible:stroke-[var(--act)] focus-visible:outline-none"
-      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-      onPointerMove={(event) => {
-        if (event.currentTarget.hasPointerCapture(event.pointerId)) {
-          const point = bounded(under(event));
-          setNow(point);
-          preview(moved(rig, point));
-        }
-      }}
-      onPointerUp={(event) => {
-        if (at !== null) keep(under(event));
-      }}
+      {...hand()}
       onKeyDown={(event) => {
         const way = KEYS[event.key];
         if (way) {

@@ -1,10 +1,11 @@
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import { type KeyboardEvent, useRef, useState } from "react";
 import type { Mark, Point } from "../api/types";
 import { pieceOf } from "../edit/parts";
 import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
 import { line, type Placed } from "./frame";
 import { drawn } from "./pointed";
+import { type Client, useHand } from "./useHand";
 
 /** Ways of the arrow keys on the screen, whose y goes down. */
 const WAYS: Record<string, { x: number; y: number }> = {
@@ -14,9 +15,6 @@ const WAYS: Record<string, { x: number; y: number }> = {
   ArrowDown: { x: 0, y: 1 },
 };
 
-/** A hand that moves less than this only chooses. */
-const CHOOSES_PX = 6;
-
 /**
  * A piece that is chosen by pointing at it or with Enter, taken out with Delete, and dragged onto another piece that
  * takes it; arrow keys move it to the next one that way. What no key reaches stands among the fields of the chosen piece.
@@ -25,7 +23,7 @@ export function ElementGrip({ mark, placed }: { mark: Extract<Mark, { kind: "ele
   const { rig, take, busy, selected, select } = useEditor();
   const { text } = useUnits();
   const [to, setTo] = useState<Point | null>(null);
-  const from = useRef<Point | null>(null);
+  const path = useRef<SVGPathElement>(null);
   const removable = pieceOf(rig, mark.part) !== null;
   const middle = {
     x: placed.x((mark.area[0]!.x + mark.area[2]!.x) / 2),
@@ -45,26 +43,20 @@ export function ElementGrip({ mark, placed }: { mark: Extract<Mark, { kind: "ele
       take(`wire.out.${mark.part}`);
     }
   };
-  const onPointerMove = (event: PointerEvent<SVGPathElement>) => {
-    const start = from.current;
-    if (!start || !event.currentTarget.hasPointerCapture(event.pointerId) || mark.drags === "") return;
-    if (to === null && Math.hypot(event.clientX - start.x, event.clientY - start.y) < CHOOSES_PX) return;
-    setTo(drawn(event.currentTarget, event));
-  };
-  const onPointerUp = (event: PointerEvent) => {
-    const dragged = to !== null;
-    setTo(null);
-    from.current = null;
-    if (!dragged) {
-      select(mark.part);
-      return;
-    }
-    const onto = takerUnder(event, mark.drags);
-    if (onto !== "" && onto !== mark.part && !busy) take(mark.drags + onto);
-  };
+  const hand = useHand({
+    moved: (at) => mark.drags !== "" && setTo(drawn(path.current!, at)),
+    dropped: (at) => {
+      setTo(null);
+      const onto = takerUnder(at, mark.drags);
+      if (onto !== "" && onto !== mark.part && !busy) take(mark.drags + onto);
+    },
+    tapped: () => select(mark.part),
+    left: () => setTo(null),
+  });
   return (
     <>
       <path
+        ref={path}
         role="button"
         tabIndex={0}
         data-part={mark.part}
@@ -77,13 +69,7 @@ export function ElementGrip({ mark, placed }: { mark: Extract<Mark, { kind: "ele
         strokeWidth="1.6"
         strokeDasharray="4 3"
         className="cursor-pointer touch-none hover:stroke-[var(--act)] focus-visible:stroke-[var(--act)] focus-visible:outline-none"
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-          from.current = { x: event.clientX, y: event.clientY };
-        }}
-        onPointerMove={onPointerMove}
-        onPointerUp={onPointerUp}
-        onPointerCancel={() => setTo(null)}
+        {...hand()}
         onKeyDown={onKeyDown}
       >
         <title>{text(mark.text)}</title>
@@ -136,7 +122,8 @@ function nextTaker(from: SVGElement, way: { x: number; y: number }, drags: strin
 }
 
 /** The piece under a pointer that takes such a change; "" where there is none. */
-export function takerUnder(at: { clientX: number; clientY: number }, drags: string): string {
+export function takerUnder(at: Client, drags: string): string {
+  if (drags === "") return "";
   const taker = document
     .elementsFromPoint(at.clientX, at.clientY)
     .filter((each): each is SVGElement => each instanceof SVGElement && each.dataset.part !== undefined)

@@ -1,4 +1,4 @@
-import { type PointerEvent, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { Mark } from "../api/types";
 import { given } from "../edit/parts";
 import { getAt, setAt } from "../edit/pointer";
@@ -8,6 +8,7 @@ import { DragHandle } from "./DragHandle";
 import { ElementGrip } from "./ElementGrip";
 import { line, type Placed } from "./frame";
 import { pointed } from "./pointed";
+import { type Client, useHand } from "./useHand";
 
 /** What can be chosen or dragged in a picture; it lies above the drawing and is reached by keys too. */
 export function Grip({ mark, placed }: { mark: Mark; placed: Placed }) {
@@ -57,7 +58,7 @@ const STEPS = 50;
 
 /** A figure that follows the hand up and down; letting go keeps one revision. */
 function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; placed: Placed }) {
-  const { rig, save, preview } = useEditor();
+  const { rig, save, preview, dropPreview } = useEditor();
   const [value, setValue] = useState<number | null>(null);
   const circle = useRef<SVGCircleElement>(null);
   const now = value ?? mark.at.y;
@@ -70,8 +71,16 @@ function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; pla
     save((saved) => setAt(saved, mark.pointer, given(bounded(y), "chosen")));
     setValue(null);
   };
-  const under = (event: PointerEvent) =>
-    pointed(circle.current!, event, placed, { ...mark.at, y: mark.low }, { ...mark.at, y: mark.high }).y;
+  const under = (at: Client) =>
+    pointed(circle.current!, at, placed, { ...mark.at, y: mark.low }, { ...mark.at, y: mark.high }).y;
+  const hand = useHand({
+    moved: (at) => move(under(at)),
+    dropped: (at) => keep(under(at)),
+    left: () => {
+      setValue(null);
+      dropPreview();
+    },
+  });
   const step = Math.max(0.1, (mark.high - mark.low) / STEPS);
   return (
     <circle
@@ -90,13 +99,7 @@ function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; pla
       stroke="var(--act)"
       strokeWidth="2"
       className="cursor-ns-resize touch-none focus-visible:stroke-[4px] focus-visible:outline-none"
-      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-      onPointerMove={(event) => {
-        if (event.currentTarget.hasPointerCapture(event.pointerId)) move(under(event));
-      }}
-      onPointerUp={(event) => {
-        if (value !== null) keep(under(event));
-      }}
+      {...hand()}
       onKeyDown={(event) => {
         const way = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
         if (way !== 0) {

@@ -1,10 +1,6 @@
 import type { Point } from "../api/types";
 import type { Placed } from "./frame";
-
-interface Client {
-  clientX: number;
-  clientY: number;
-}
+import type { Client } from "./useHand";
 
 /** The place in the drawing's own coordinates under a pointer. */
 export function drawn(grip: SVGGraphicsElement, { clientX, clientY }: Client): Point {

@@ -1,10 +1,11 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { createContext, type ReactNode, useContext, useRef, useState } from "react";
 import { answer, api, documentOf, etag, ProblemError } from "../api/client";
-import type { Link, Picture, Problem, Review, Rig, Saved } from "../api/types";
+import type { Link, Problem, Rig, Saved } from "../api/types";
 import { rigQuery } from "../api/queries";
 import { withoutLoose } from "./parts";
 import { setAt } from "./pointer";
+import { type Previewed, usePreview } from "./usePreview";
 
 interface Editor {
   saved: Saved;
@@ -15,7 +16,9 @@ interface Editor {
   set: (pointer: string, value: unknown) => void;
   /** Reviews a changed rig without keeping it, while something is dragged. */
   preview: (rig: Rig) => void;
-  previewed: { review: Review; picture: Picture } | null;
+  /** What was dragged was let go where nothing counts. */
+  dropPreview: () => void;
+  previewed: Previewed | null;
   take: (change: string) => void;
   /** The piece of the picture that was chosen last, by its id; "" where none was. */
   selected: string;
@@ -25,8 +28,14 @@ interface Editor {
   go: (revision: number) => void;
   /** After a stale edit: saves this window's version on top of the other's; null where there is none. */
   putOnTop: (() => void) | null;
-  /** The same, but kept as a rig of its own. */
+  /** After that, or after it was deleted elsewhere: this window's version becomes a rig of its own. */
   keepAsCopy: (() => void) | null;
+  /** After the rig was deleted elsewhere: takes it from there, and then this window's change. */
+  bringBack: () => void;
+  /** Whether the last change was not kept. */
+  failed: boolean;
+  /** Sends the change that was not kept once more. */
+  again: () => void;
   /** Rises when what stands in the fields is to be forgotten. */
   epoch: number;
   problem: Problem | null;
@@ -36,9 +45,12 @@ interface Editor {
 
 const Context = createContext<Editor | null>(null);
 
+/** Answered for a rig that was deleted. */
+const GONE = 410;
+
 export function RigEditor({ saved, link, children }: { saved: Saved; link: Link; children: ReactNode }) {
   const client = useQueryClient();
-  const [previewed, setPreviewed] = useState<Editor["previewed"]>(null);
+  const { previewed, preview, hold, drop } = usePreview(link);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [epoch, setEpoch] = useState(0);
   const [selected, select] = useState("");
@@ -51,6 +63,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
     mutationFn: (send: (now: Saved) => Promise<Saved>) => {
       // only a whole rig can be put on top or kept as a copy, and only the one that was refused last
       refused.current = null;
+      hold();
       return send(client.getQueryData(rigQuery(saved.id).queryKey) ?? saved);
     },
     onSuccess: (next: Saved) => {
@@ -66,7 +79,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
         }
       }
     },
-    onSettled: () => setPreviewed(null),
+    onSettled: drop,
   });
 
   // a hand is quicker than the answer that follows a conflict: what goes on top asks what it goes on top of
@@ -84,22 +97,31 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
     onSuccess: () => {
       void client.invalidateQueries({ queryKey: ["shelf"] });
       setEpoch(epoch + 1);
+      keep.reset();
       setProblem(null);
     },
     onError: (error) => error instanceof ProblemError && setProblem(error.problem),
   });
-  const mine = problem?.status === 412 && problem.yours !== undefined ? refused.current : null;
+  const restore = useMutation({
+    mutationFn: () => answer(api.POST("/api/rigs/{id}/restore", { params: { path } })),
+    onSuccess: (back: Saved) => {
+      client.setQueryData(rigQuery(saved.id).queryKey, back);
+      again();
+    },
+    onError: (error) => error instanceof ProblemError && setProblem(error.problem),
+  });
+  const again = () => keep.variables && keep.mutate(keep.variables);
+  const stale = problem?.status === 412 && problem.yours !== undefined ? refused.current : null;
+  const gone = problem?.status === GONE ? (refused.current ?? saved.rig) : null;
+  const copied = stale ?? gone;
   const editor: Editor = {
     saved,
     rig: saved.rig,
     link,
     save: (change) => keep.mutate((now) => put(change(now.rig), now.revision)),
     set: (pointer, value) => keep.mutate((now) => put(setAt(now.rig, pointer, value), now.revision)),
-    preview: (rig) => {
-      void answer(api.POST("/api/reviews", { params: { query: { scene: link } }, body: documentOf(rig) }))
-        .then(setPreviewed)
-        .catch(() => setPreviewed(null));
-    },
+    preview,
+    dropPreview: drop,
     previewed,
     selected,
     select,
@@ -128,12 +150,17 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
           }),
         ),
       ),
-    keepAsCopy: mine && (() => copy.mutate(mine)),
+    keepAsCopy: copied && (() => copy.mutate(copied)),
+    bringBack: () => restore.mutate(),
+    failed: keep.isError,
+    again,
     epoch,
-    putOnTop: mine && (() => keep.mutate(async () => put(mine, (await newest()).revision))),
+    putOnTop: stale && (() => keep.mutate(async () => put(stale, (await newest()).revision))),
     problem,
     dismiss: () => {
-      if (problem?.status === 412) setEpoch(epoch + 1);
+      // what was typed and not kept is let go; what was refused for its value stays to be put right
+      if (problem && problem.status !== 422) setEpoch(epoch + 1);
+      keep.reset();
       setProblem(null);
     },
     busy: keep.isPending,

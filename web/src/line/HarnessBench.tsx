@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { type PointerEvent, useRef, useState } from "react";
+import { useState } from "react";
 import { harnessQuery, type Moment } from "../api/queries";
 import { takerUnder } from "../drawing/ElementGrip";
 import { SceneDrawing } from "../drawing/SceneDrawing";
+import { useHand } from "../drawing/useHand";
 import { pieceOf } from "../edit/parts";
 import { useEditor } from "../edit/RigEditor";
 import { Words } from "../parts/Words";
@@ -46,19 +47,6 @@ const PIECES: [string, string][] = [
 
 /** Pieces to put into a wire: pressed, they go into the chosen one; dragged, into the one they are dropped on. */
 function Palette() {
-  const { rig, selected, take, busy } = useEditor();
-  const wire = pieceOf(rig, selected)?.list === "segments";
-  // a button that was dragged away is clicked all the same when it is let go
-  const dragged = useRef(false);
-  const drop = (event: PointerEvent, kind: string) => {
-    dragged.current = document.elementFromPoint(event.clientX, event.clientY) !== event.currentTarget;
-    const onto = takerUnder(event, `wire.in.${kind}.`);
-    if (onto !== "" && !busy) take(`wire.in.${kind}.${onto}`);
-  };
-  const press = (kind: string) => {
-    if (!dragged.current && wire && !busy) take(`wire.in.${kind}.${selected}`);
-    dragged.current = false;
-  };
   return (
     <div
       role="group"
@@ -67,18 +55,27 @@ function Palette() {
     >
       <span className="text-ink-3">put in</span>
       {PIECES.map(([kind, words]) => (
-        <button
-          key={kind}
-          type="button"
-          title={wire ? `a ${words} in the chosen wire` : "drag it onto a wire, or choose a wire first"}
-          className="cursor-grab touch-none rounded border border-faint px-1.5 py-0.5 text-ink-2 hover:border-act hover:text-act"
-          onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-          onPointerUp={(event) => drop(event, kind)}
-          onClick={() => press(kind)}
-        >
-          {words}
-        </button>
+        <PieceButton key={kind} kind={kind} words={words} />
       ))}
     </div>
+  );
+}
+
+/** Pressed it goes into the chosen wire; dragged, into the one it is dropped on. */
+function PieceButton({ kind, words }: { kind: string; words: string }) {
+  const { rig, selected, take, busy } = useEditor();
+  const wire = pieceOf(rig, selected)?.list === "segments";
+  const put = (onto: string) => onto !== "" && !busy && take(`wire.in.${kind}.${onto}`);
+  const hand = useHand({ dropped: (at) => put(takerUnder(at, `wire.in.${kind}.`)) });
+  return (
+    <button
+      type="button"
+      title={wire ? `a ${words} in the chosen wire` : "drag it onto a wire, or choose a wire first"}
+      className="cursor-grab touch-none rounded border border-faint px-1.5 py-0.5 text-ink-2 hover:border-act hover:text-act"
+      {...hand()}
+      onClick={() => put(wire ? selected : "")}
+    >
+      {words}
+    </button>
   );
 }

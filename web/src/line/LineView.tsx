@@ -3,7 +3,7 @@ import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { Link as RouterLink, useNavigate, useParams, useSearchParams } from "react-router";
 import { rigQuery } from "../api/queries";
-import type { Link, Saved } from "../api/types";
+import type { Link, Problem, Saved } from "../api/types";
 import { CableStrip } from "../drawing/CableStrip";
 import { RigEditor, useEditor } from "../edit/RigEditor";
 import { nextStep } from "../parts/guide";
@@ -18,6 +18,7 @@ import { ComparePane } from "./ComparePane";
 import { FilesMenu } from "./FilesMenu";
 import { FindingsBar } from "./FindingsBar";
 import { FindingsDialog } from "./FindingsDialog";
+import { GoneDialog } from "./GoneDialog";
 import { GuideBar } from "./GuideBar";
 import { HistoryDialog } from "./HistoryDialog";
 import { StaleDialog } from "./StaleDialog";
@@ -123,8 +124,10 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
       <GuideBar />
       {problem?.status === 412 ? (
         <StaleDialog problem={problem} />
+      ) : problem?.status === 410 ? (
+        <GoneDialog />
       ) : (
-        problem && <Trouble words={problem.detail} onClose={dismiss} />
+        problem && <Trouble problem={problem} onClose={dismiss} />
       )}
       <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,3fr)_minmax(420px,2fr)]">
         <section aria-label={`Picture of ${LINK_NAMES[link]}`} className="min-h-0 md:border-r md:border-rule">
@@ -147,10 +150,14 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
 }
 
 function Steps({ saved, onHistory, onYou }: { saved: Saved; onHistory: () => void; onYou: () => void }) {
-  const { move, busy } = useEditor();
+  const { move, busy, failed } = useEditor();
   return (
     <span className="flex items-center gap-3 whitespace-nowrap text-ink-3">
-      <span className="max-xl:hidden">all changes kept</span>
+      {failed ? (
+        <span className="text-fails">the last change is not kept</span>
+      ) : (
+        <span className="max-xl:hidden">{busy ? "keeping…" : "all changes kept"}</span>
+      )}
       <button
         type="button"
         disabled={!saved.canUndo || busy}
@@ -178,13 +185,21 @@ function Steps({ saved, onHistory, onYou }: { saved: Saved; onHistory: () => voi
   );
 }
 
-function Trouble({ words, onClose }: { words: string; onClose: () => void }) {
+/** Where the fault is not in what was wanted, the same may be tried again. */
+function Trouble({ problem, onClose }: { problem: Problem; onClose: () => void }) {
+  const { failed, again } = useEditor();
+  const ours = problem.status === 0 || problem.status >= 500;
   return (
     <div
       role="status"
       className="flex items-baseline gap-4 border-b border-fails bg-sheet px-6 py-1.5 text-fails"
     >
-      <span className="grow">{words}</span>
+      <span className="grow">{problem.detail}</span>
+      {failed && ours && (
+        <button type="button" onClick={again} className="font-semibold underline underline-offset-4">
+          try again
+        </button>
+      )}
       <button type="button" onClick={onClose} className="underline underline-offset-4">
         dismiss
       </button>

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import { shelfQuery } from "../api/queries";
+import { shelfQuery, unreadableQuery } from "../api/queries";
 import type { ShelfEntry } from "../api/types";
 import { Button } from "../parts/Button";
 import { Kbd } from "../parts/Kbd";
@@ -12,6 +12,7 @@ import { useUnits } from "../units/UnitsProvider";
 import { DeletedDialog } from "./DeletedDialog";
 import { ShelfRow } from "./ShelfRow";
 import { StartDialog } from "./StartDialog";
+import { UnreadableRow } from "./UnreadableRow";
 import { Said } from "./Said";
 import { ShelfFoot } from "./ShelfFoot";
 import { useShelf } from "./useShelf";
@@ -23,6 +24,7 @@ const MANY = 6;
 /** All rigs as small drawn lines, what gives first on top. */
 export default function ShelfView() {
   const shelf = useQuery(shelfQuery);
+  const spoilt = useQuery(unreadableQuery).data ?? [];
   const does = useShelf();
   const navigate = useNavigate();
   const { toggle } = useUnits();
@@ -63,7 +65,9 @@ export default function ShelfView() {
       </TopBar>
       <main className="grow px-6 pb-4 max-md:px-3">
         <div className="-mx-6 flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-rule px-6 pt-6 pb-3 max-md:-mx-3 max-md:px-3">
-          <h1 className="text-[21px] font-semibold">{count(shelf.data?.length, found.length)}</h1>
+          <h1 className="text-[21px] font-semibold">
+            {count(shelf.data && shelf.data.length + spoilt.length, found.length + spoilt.length)}
+          </h1>
           {rigs.length > 1 && <span className="text-ink-3">what gives first on top</span>}
           {rigs.length >= MANY && (
             <input
@@ -105,11 +109,19 @@ export default function ShelfView() {
         {does.told && <Said told={does.told} onClose={does.hush} />}
         {shelf.isPending && <p className="py-6 text-ink-3">Looking at the shelf…</p>}
         {shelf.isError && <p className="py-6 text-fails">{shelf.error.message}</p>}
-        {shelf.data?.length === 0 && <Empty />}
+        {shelf.data?.length === 0 && spoilt.length === 0 && <Empty />}
         {rigs.length > 0 && found.length === 0 && (
           <p className="py-6 text-ink-2">No rig is called, carried or held up by “{wanted}”.</p>
         )}
         <ul>
+          {spoilt.map((rig) => (
+            <UnreadableRow
+              key={rig.id}
+              rig={rig}
+              onBack={() => does.setBack(rig)}
+              onDelete={() => does.remove(rig)}
+            />
+          ))}
           {found.map((entry) => (
             <ShelfRow
               key={entry.id}

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, documentOf, etag } from "../api/client";
 import { rigQuery, shelfQuery } from "../api/queries";
-import type { Rig, RigDocument, Saved, ShelfEntry } from "../api/types";
+import type { Rig, RigDocument, Saved, ShelfEntry, Unreadable } from "../api/types";
 import { blankRig } from "../edit/parts";
 import { nextStep } from "../parts/guide";
 
@@ -53,21 +53,35 @@ export function useShelf() {
         const saved = await answer(api.POST("/api/rigs/{id}/duplicate", { params: { path } }));
         return { words: `“${saved.rig.name}” stands beside it.` };
       }),
-    remove: (entry: ShelfEntry) =>
+    remove: (entry: Pick<ShelfEntry, "id" | "revision" | "name">) =>
       act.mutate(async () => {
         const params = { path: { id: entry.id }, header: etag(entry.revision) };
         await answer(api.DELETE("/api/rigs/{id}", { params }));
         return { words: `“${entry.name}” was deleted.`, undo: () => restore(entry.id) };
       }),
     restore,
+    setBack: (rig: Unreadable) =>
+      act.mutate(async () => {
+        const params = { path: { id: rig.id, number: rig.earlier }, header: etag(rig.revision) };
+        const saved = await answer(api.POST("/api/rigs/{id}/revisions/{number}", { params }));
+        return {
+          words: `“${saved.rig.name}” stands where it was at step ${rig.earlier}; the later steps stay.`,
+        };
+      }),
     take: (files: File[]) =>
       act.mutate(async () => {
         const names: string[] = [];
+        const faults: string[] = [];
         for (const file of files) {
-          names.push(await taken(file));
+          await taken(file).then(
+            (name) => names.push(`“${name}”`),
+            (error: Error) => faults.push(error.message),
+          );
         }
+        const there = `${names.join(", ")} ${names.length === 1 ? "is" : "are"} on the shelf.`;
         return {
-          words: `${names.map((name) => `“${name}”`).join(", ")} ${names.length === 1 ? "is" : "are"} on the shelf.`,
+          words: [...(names.length > 0 ? [there] : []), ...faults].join(" "),
+          fault: faults.length > 0,
         };
       }),
   };
