@@ -114,6 +114,9 @@ final class RunningApp implements AutoCloseable {
         List<String> command = new ArrayList<>(
                 List.of(java(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Dkeel.data=" + data));
         command.addAll(List.of(properties));
+        // for a recorder while one measures
+        String machine = System.getProperty("keel.machine", "");
+        command.addAll(machine.isEmpty() ? List.of() : List.of(machine.split(" ")));
         command.addAll(List.of("-jar", System.getProperty("keel.jar"), "--server.port=" + port));
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)

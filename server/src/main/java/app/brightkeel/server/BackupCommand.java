@@ -1,6 +1,7 @@
 package app.brightkeel.server;
 
 import app.brightkeel.server.store.Backup;
+import app.brightkeel.server.store.HeadsOfBackup;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.channels.FileLock;

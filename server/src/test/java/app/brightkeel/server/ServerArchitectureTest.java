@@ -27,7 +27,7 @@ public class ServerArchitectureTest {
                 .and()
                 .doNotHaveSimpleName("Passphrase")
                 .and()
-                .doNotHaveSimpleName("SessionController") // the passphrase file of the data directory
+                .doNotHaveSimpleName("KeyHolders") // the passphrase file of the data directory
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.nio.file..")

@@ -1,6 +1,5 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.server.store.StoredRig;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -10,16 +9,35 @@ import org.springframework.stereotype.Component;
 @Component
 class Answers {
 
-    private final RigReviewer reviewer;
+    private final Reviews reviews;
+    private final Known known;
+    private final Turns turns;
 
-    Answers(RigReviewer reviewer) {
-        this.reviewer = reviewer;
+    Answers(Reviews reviews, Known known, Turns turns) {
+        this.reviews = reviews;
+        this.known = known;
+        this.turns = turns;
     }
 
     ResponseEntity<Saved> of(HttpStatus status, StoredRig stored) {
-        return ResponseEntity.status(status)
-                .eTag("\"" + stored.revision() + "\"")
-                .body(Saved.of(stored, reviewer));
+        return ResponseEntity.status(status).eTag(tag(stored)).body(turns.take(() -> saved(stored)));
+    }
+
+    /** What has been told of this revision before. */
+    ResponseEntity<Kept<Saved>> known(StoredRig stored) {
+        // whether there is a step to go forward to may change while the revision stays
+        String what = "rig " + stored.canRedo();
+        return ResponseEntity.ok()
+                .eTag(tag(stored))
+                .body(known.of(stored.id(), stored.revision(), what, () -> saved(stored)));
+    }
+
+    private Saved saved(StoredRig stored) {
+        return Saved.of(stored, reviews.of(stored.id(), stored.revision(), stored.rig()));
+    }
+
+    private static String tag(StoredRig stored) {
+        return "\"" + stored.revision() + "\"";
     }
 
     ResponseEntity<Saved> of(StoredRig stored) {

@@ -7,6 +7,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
@@ -47,7 +48,10 @@ class Bodies extends OncePerRequestFilter {
     private static final int MOST_WAITING = 32;
     private static final long PATIENCE_MS = 800;
 
+    private static final int MOST_DRAINED = 16;
+
     private final Semaphore room = new Semaphore(PARTS, true);
+    private final Semaphore drains = new Semaphore(MOST_DRAINED);
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -57,7 +61,7 @@ class Bodies extends OncePerRequestFilter {
         if (!hasBody(request)) {
             chain.doFilter(request, response);
         } else if (request.getContentLengthLong() > most) {
-            refuse(response, 413, log ? LOG_TOO_LARGE : TOO_LARGE);
+            refuse(request, response, 413, log ? LOG_TOO_LARGE : TOO_LARGE);
         } else {
             inTurn(request, response, chain, most, log ? PARTS_OF_LOG : parts(request.getContentLength()));
         }
@@ -68,7 +72,11 @@ class Bodies extends OncePerRequestFilter {
             throws ServletException, IOException {
         if (!taken(parts)) {
             response.setHeader(HttpHeaders.RETRY_AFTER, "1");
-            refuse(response, 503, "So many are at it that this one has to come again in a moment; nothing was saved.");
+            refuse(
+                    request,
+                    response,
+                    503,
+                    "So many are at it that this one has to come again in a moment; nothing was saved.");
             return;
         }
         try {
@@ -99,9 +107,28 @@ class Bodies extends OncePerRequestFilter {
         return request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
     }
 
-    /** What the body still holds is not waited for. */
-    private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
+    private void refuse(HttpServletRequest request, HttpServletResponse response, int status, String detail)
+            throws IOException {
+        drain(request);
         response.setHeader(HttpHeaders.CONNECTION, "close");
         Refused.write(response, status, detail);
+    }
+
+    /**
+     * Reads what is on its way, so that its sender sees the answer instead of a broken connection; but only of a few at
+     * once, and no more than a rig may take.
+     */
+    private void drain(HttpServletRequest request) {
+        if (!drains.tryAcquire()) {
+            Unread.giveUp(request);
+            return;
+        }
+        try {
+            new CountedRequest(request, MOST_BYTES).getInputStream().transferTo(OutputStream.nullOutputStream());
+        } catch (IOException enough) {
+            Unread.giveUp(request);
+        } finally {
+            drains.release();
+        }
     }
 }

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
+import org.apache.catalina.core.StandardHost;
 import org.apache.catalina.valves.ErrorReportValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
@@ -18,11 +19,14 @@ class ContainerFaults {
 
     @Bean
     WebServerFactoryCustomizer<TomcatServletWebServerFactory> problemsOfTheContainer() {
-        return factory -> factory.addContextCustomizers(context -> {
-            if (context.getParent() instanceof org.apache.catalina.core.StandardHost host) {
-                host.setErrorReportValveClass(Told.class.getName());
-            }
-        });
+        return factory -> {
+            factory.addContextValves(new Unread());
+            factory.addContextCustomizers(context -> {
+                if (context.getParent() instanceof StandardHost host) {
+                    host.setErrorReportValveClass(Told.class.getName());
+                }
+            });
+        };
     }
 
     /** Made by the container, by its name. */

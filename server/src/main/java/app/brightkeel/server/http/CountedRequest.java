@@ -2,6 +2,7 @@ package app.brightkeel.server.http;
 
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.ServletRequest;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.io.IOException;
@@ -27,7 +28,7 @@ final class CountedRequest extends HttpServletRequestWrapper {
 
     @Override
     public ServletInputStream getInputStream() throws IOException {
-        return new Counted(super.getInputStream(), most);
+        return new Counted(getRequest(), super.getInputStream(), most);
     }
 
     /** The body was larger than it may be. */
@@ -53,28 +54,35 @@ final class CountedRequest extends HttpServletRequestWrapper {
     }
 
     private static final class Counted extends ServletInputStream {
+        private final ServletRequest request;
         private final ServletInputStream in;
         private final int most;
         private final long startNs = System.nanoTime();
         private long read;
 
-        Counted(ServletInputStream in, int most) {
+        Counted(ServletRequest request, ServletInputStream in, int most) {
+            this.request = request;
             this.in = in;
             this.most = most;
         }
 
         @Override
         public int read() throws IOException {
-            int each = in.read();
-            count(each < 0 ? 0 : 1);
-            return each;
+            byte[] one = new byte[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0] & 0xff;
         }
 
         @Override
         public int read(byte[] bytes, int from, int length) throws IOException {
-            int some = in.read(bytes, from, length);
-            count(Math.max(0, some));
-            return some;
+            try {
+                int some = in.read(bytes, from, length);
+                count(Math.max(0, some));
+                return some;
+            } catch (IOException broken) {
+                // whatever it was: nobody waits for the rest
+                Unread.giveUp(request);
+                throw broken;
+            }
         }
 
         private void count(int bytes) throws IOException {

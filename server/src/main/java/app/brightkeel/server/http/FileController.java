@@ -15,6 +15,7 @@ import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.SvgPicture;
 import app.brightkeel.server.store.Backup;
 import app.brightkeel.server.store.Revision;
+import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -40,12 +41,16 @@ import org.springframework.web.bind.annotation.RestController;
 class FileController {
 
     private final RigStore store;
+    private final Revisions revisions;
     private final Backup backup;
+    private final Turns turns;
     private final Semaphore oneBackup = new Semaphore(1);
 
-    FileController(RigStore store, Backup backup) {
+    FileController(RigStore store, Revisions revisions, Backup backup, Turns turns) {
         this.store = store;
+        this.revisions = revisions;
         this.backup = backup;
+        this.turns = turns;
     }
 
     @GetMapping(path = "/rigs/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -61,32 +66,36 @@ class FileController {
         String name = head.name().isBlank() ? "rig" : head.name();
         return named(name + ", as stored.json")
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .body(head.document().getBytes(StandardCharsets.UTF_8));
+                .body(revisions.document(id, head.number()).getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping(path = "/rigs/{id}/parts", produces = "text/csv")
     ResponseEntity<byte[]> parts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         Rig rig = store.get(id).rig();
-        return csv(rig.name() + ", parts.csv", PartsCsv.of(PartsList.of(rig), habit));
+        return csv(rig.name() + ", parts.csv", turns.take(() -> PartsCsv.of(PartsList.of(rig), habit)));
     }
 
     @GetMapping(path = "/rigs/{id}/wires", produces = "text/csv")
     ResponseEntity<byte[]> wires(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         Rig rig = store.get(id).rig();
-        return csv(rig.name() + ", wires.csv", HarnessCsv.wires(WireList.of(Line.of(rig)), habit));
+        return csv(rig.name() + ", wires.csv", turns.take(() -> HarnessCsv.wires(WireList.of(Line.of(rig)), habit)));
     }
 
     @GetMapping(path = "/rigs/{id}/connectors", produces = "text/csv")
     ResponseEntity<byte[]> connectors(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         Rig rig = store.get(id).rig();
-        return csv(rig.name() + ", connectors.csv", HarnessCsv.connectors(ConnectorList.of(Line.of(rig)), habit));
+        return csv(
+                rig.name() + ", connectors.csv",
+                turns.take(() -> HarnessCsv.connectors(ConnectorList.of(Line.of(rig)), habit)));
     }
 
     /** What to buy for the harness. */
     @GetMapping(path = "/rigs/{id}/shopping", produces = "text/csv")
     ResponseEntity<byte[]> shopping(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         Rig rig = store.get(id).rig();
-        return csv(rig.name() + ", shopping.csv", HarnessCsv.shopping(ShoppingList.of(Line.of(rig)), habit));
+        return csv(
+                rig.name() + ", shopping.csv",
+                turns.take(() -> HarnessCsv.shopping(ShoppingList.of(Line.of(rig)), habit)));
     }
 
     static ResponseEntity<byte[]> csv(String file, String table) {
@@ -103,11 +112,13 @@ class FileController {
             @RequestParam(defaultValue = "metric") Habit habit,
             @RequestParam(defaultValue = "0") int scene) {
         Rig rig = store.get(id).rig();
-        List<Scene> scenes = Picture.of(Line.of(rig), link).scenes();
-        if (scene < 0 || scene >= scenes.size()) {
-            throw new NoPicture();
-        }
-        byte[] svg = SvgPicture.of(scenes.get(scene), habit).getBytes(StandardCharsets.UTF_8);
+        byte[] svg = turns.take(() -> {
+            List<Scene> scenes = Picture.of(Line.of(rig), link).scenes();
+            if (scene < 0 || scene >= scenes.size()) {
+                throw new NoPicture();
+            }
+            return SvgPicture.of(scenes.get(scene), habit).getBytes(StandardCharsets.UTF_8);
+        });
         return named(rig.name() + ", " + link.name().toLowerCase(Locale.ROOT) + ".svg")
                 .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
                 .body(svg);

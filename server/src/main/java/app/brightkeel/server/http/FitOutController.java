@@ -30,28 +30,32 @@ import org.springframework.web.bind.annotation.RestController;
 class FitOutController {
 
     private final RigStore store;
+    private final Turns turns;
 
-    FitOutController(RigStore store) {
+    FitOutController(RigStore store, Turns turns) {
         this.store = store;
+        this.turns = turns;
     }
 
     @GetMapping(path = "/holes", produces = "text/csv")
     ResponseEntity<byte[]> holes(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         Rig rig = store.get(id).rig();
-        return FileController.csv(rig.name() + ", holes.csv", FitOutCsv.holes(HoleList.of(Line.of(rig)), habit));
+        return FileController.csv(
+                rig.name() + ", holes.csv", turns.take(() -> FitOutCsv.holes(HoleList.of(Line.of(rig)), habit)));
     }
 
     @GetMapping(path = "/take-off", produces = "text/csv")
     ResponseEntity<byte[]> takeOff(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         Rig rig = store.get(id).rig();
-        TakeOff off = TakeOff.of(Line.of(rig).rig());
-        return FileController.csv(rig.name() + ", take-off.csv", FitOutCsv.takeOff(off, habit));
+        return FileController.csv(
+                rig.name() + ", take-off.csv",
+                turns.take(() -> FitOutCsv.takeOff(TakeOff.of(Line.of(rig).rig()), habit)));
     }
 
     @GetMapping(path = "/cuts", produces = "text/csv")
     ResponseEntity<byte[]> cuts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         Rig rig = store.get(id).rig();
-        Outcome<CutList> list = Line.of(rig).get(Boarded.STAGE);
+        Outcome<CutList> list = turns.take(() -> Line.of(rig).get(Boarded.STAGE));
         if (!list.isKnown()) {
             throw new FileController.NoPicture();
         }
@@ -73,7 +77,7 @@ class FitOutController {
         List<Scene> scenes = scenes(rig);
         return FileController.named(rig.name() + ", templates.pdf")
                 .contentType(MediaType.APPLICATION_PDF)
-                .body(TemplatePdf.of(rig.name(), scenes, habit));
+                .body(turns.take(() -> TemplatePdf.of(rig.name(), scenes, habit)));
     }
 
     /** One of them as SVG. */

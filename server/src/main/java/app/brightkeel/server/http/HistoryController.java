@@ -32,11 +32,13 @@ class HistoryController {
     private final RigStore store;
     private final Revisions revisions;
     private final Answers answers;
+    private final Known known;
 
-    HistoryController(RigStore store, Revisions revisions, Answers answers) {
+    HistoryController(RigStore store, Revisions revisions, Answers answers, Known known) {
         this.store = store;
         this.revisions = revisions;
         this.answers = answers;
+        this.known = known;
     }
 
     @PostMapping("/undo")
@@ -55,8 +57,14 @@ class HistoryController {
 
     /** A page of revisions, newest first, each with what it changed against the one it was edited from. */
     @GetMapping("/revisions")
-    History revisions(@PathVariable String id, @RequestParam(defaultValue = "9007199254740991") long before) {
+    Kept<History> revisions(@PathVariable String id, @RequestParam(defaultValue = "9007199254740991") long before) {
         long head = store.head(id).number();
+        // while the head goes back and forth the list of steps may have grown
+        String what = "revisions before " + before + " of " + revisions.newest(id);
+        return known.of(id, head, what, () -> history(id, head, before));
+    }
+
+    private History history(String id, long head, long before) {
         List<Revision> page = revisions.page(id, before, PAGE);
         List<History.Entry> entries = new ArrayList<>();
         for (Revision revision : page) {
@@ -79,8 +87,8 @@ class HistoryController {
                 .filter(r -> r.number() == revision.parent())
                 .findFirst()
                 .orElseGet(() -> require(id, revision.parent()));
-        Optional<Rig> before = revisions.legible(parent);
-        Optional<Rig> after = revisions.legible(revision);
+        Optional<Rig> before = revisions.legible(id, parent);
+        Optional<Rig> after = revisions.legible(id, revision);
         if (after.isEmpty()) {
             return List.of(Text.of("This step cannot be read."));
         }
@@ -93,7 +101,7 @@ class HistoryController {
     @GetMapping("/revisions/{number}/differences")
     List<Text> differences(@PathVariable String id, @PathVariable long number, @RequestParam long to) {
         store.head(id);
-        return RigDifferences.between(revisions.rig(require(id, number)), revisions.rig(require(id, to)));
+        return RigDifferences.between(revisions.rig(id, require(id, number)), revisions.rig(id, require(id, to)));
     }
 
     /** Goes to any revision; the others stay. */

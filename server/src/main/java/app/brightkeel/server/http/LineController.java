@@ -11,11 +11,12 @@ import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.battery.Shuttle;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -33,67 +34,82 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/rigs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
 class LineController {
 
-    /** Rigs a battery is tried on at once. */
-    private static final int MOST_TRIPS = 40;
-
     private final RigStore store;
     private final Revisions revisions;
     private final RigReviewer reviewer;
+    private final Reviews reviews;
     private final Answers answers;
+    private final Known known;
+    private final Turns turns;
+    private final Trips trips;
 
-    LineController(RigStore store, Revisions revisions, RigReviewer reviewer, Answers answers) {
+    LineController(
+            RigStore store,
+            Revisions revisions,
+            RigReviewer reviewer,
+            Reviews reviews,
+            Answers answers,
+            Known known,
+            Turns turns,
+            Trips trips) {
         this.store = store;
         this.revisions = revisions;
         this.reviewer = reviewer;
+        this.reviews = reviews;
         this.answers = answers;
+        this.known = known;
+        this.turns = turns;
+        this.trips = trips;
     }
 
     @GetMapping("/review")
-    Review review(@PathVariable String id) {
-        return reviewer.review(line(id));
+    Kept<Review> review(@PathVariable String id) {
+        Revision head = store.head(id);
+        return known.of(id, head.number(), "review", () -> reviews.of(id, head.number(), revisions.rig(id, head)));
     }
 
     @GetMapping("/scenes/{link}")
-    Picture scene(@PathVariable String id, @PathVariable Link link) {
-        return Picture.of(line(id), link);
+    Kept<Picture> scene(@PathVariable String id, @PathVariable Link link) {
+        return known(id, "scene " + link, line -> Picture.of(line, link));
     }
 
     /** The harness at any moment of the day, or at any charge, with what is switched on. */
     @GetMapping("/harness")
-    Picture harness(
+    Kept<Picture> harness(
             @PathVariable String id,
             @RequestParam(defaultValue = "empty") Moment.Charge charge,
             @RequestParam(defaultValue = "0") double hour,
             @RequestParam(defaultValue = "false") boolean starting,
             @RequestParam(defaultValue = "") Set<String> off) {
-        return Picture.of(line(id), new Moment(charge, hour, starting, off));
+        Moment moment = new Moment(charge, hour, starting, off);
+        return known(id, "harness " + moment, line -> Picture.of(line, moment));
     }
 
     @GetMapping("/workings")
-    List<Working> workings(@PathVariable String id, @RequestParam Link link) {
-        return workings(line(id), link);
-    }
-
-    private static List<Working> workings(Line line, Link link) {
-        return Links.of(link).workings(line);
+    Kept<List<Working>> workings(@PathVariable String id, @RequestParam Link link) {
+        return known(id, "workings " + link, line -> Links.of(link).workings(line));
     }
 
     @GetMapping("/changes")
-    List<Comparison.Offer> changes(
+    Kept<List<Comparison.Offer>> changes(
             @PathVariable String id, @RequestParam Link link, @RequestParam(defaultValue = "false") boolean wider) {
-        return wider ? Comparison.wider(line(id), link, reviewer) : Comparison.of(line(id), link, reviewer);
+        return known(
+                id,
+                "changes " + link + wider,
+                line -> wider ? Comparison.wider(line, link, reviewer) : Comparison.of(line, link, reviewer));
     }
 
     @GetMapping("/changes/{change}")
-    ChangePreview change(@PathVariable String id, @PathVariable String change) {
-        Line line = line(id);
-        return ChangePreview.of(find(line, change), line, reviewer);
+    Kept<ChangePreview> change(@PathVariable String id, @PathVariable String change) {
+        return known(id, "change " + change, line -> ChangePreview.of(find(line, change), line, reviewer));
     }
 
     @GetMapping("/changes/{change}/workings")
-    List<Working> changeWorkings(@PathVariable String id, @PathVariable String change, @RequestParam Link link) {
-        Line line = line(id);
-        return workings(line.with(find(line, change).after()), link);
+    Kept<List<Working>> changeWorkings(@PathVariable String id, @PathVariable String change, @RequestParam Link link) {
+        return known(
+                id,
+                "workings " + link + " after " + change,
+                line -> Links.of(link).workings(line.with(find(line, change).after())));
     }
 
     @PostMapping("/changes/{change}")
@@ -102,26 +118,21 @@ class LineController {
             @PathVariable String change,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
         long revision = IfMatch.revision(ifMatch);
-        Change found = find(line(id), change);
+        Rig rig = store.get(id).rig();
+        Change found = turns.take(() -> find(Line.of(rig), change));
         return answers.of(store.save(id, revision, found.after()));
     }
 
     /** How the battery of this rig does on others, those saved last. */
     @GetMapping("/shuttle")
-    List<Shuttle.Trip> shuttle(@PathVariable String id) {
-        Rig home = store.get(id).rig();
-        return store.heads().stream()
-                .filter(other -> !other.id().equals(id))
-                .sorted(Comparator.comparing(RigStore.Head::savedAt).reversed())
-                .limit(MOST_TRIPS)
-                .flatMap(other -> revisions.get(other.id(), other.revision()).stream())
-                .flatMap(other -> revisions.legible(other).stream())
-                .flatMap(other -> Shuttle.of(home, other, reviewer).stream())
-                .toList();
+    Kept<List<Shuttle.Trip>> shuttle(@PathVariable String id) {
+        return trips.of(id);
     }
 
-    private Line line(String id) {
-        return Line.of(store.get(id).rig());
+    /** Of the head as it is now, whatever is saved while one computes. */
+    private <T> Kept<T> known(String id, String what, Function<Line, T> made) {
+        Revision head = store.head(id);
+        return known.of(id, head.number(), what, () -> made.apply(Line.of(revisions.rig(id, head))));
     }
 
     private static Change find(Line line, String id) {

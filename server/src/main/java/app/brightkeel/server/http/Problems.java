@@ -171,7 +171,11 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> store(StoreFailure failure) {
-        LOG.error("store: {}", failure.why(), failure);
+        if (failure.why() == StoreFailure.Why.DAMAGED) {
+            LOG.error("store", failure);
+        } else {
+            LOG.error("store: {}", failure.why().words());
+        }
         HttpStatus status = switch (failure.why()) {
             case FULL -> HttpStatus.INSUFFICIENT_STORAGE;
             case BUSY -> HttpStatus.SERVICE_UNAVAILABLE;

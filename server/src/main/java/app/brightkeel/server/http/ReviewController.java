@@ -31,15 +31,19 @@ import org.springframework.web.bind.annotation.RestController;
 class ReviewController {
 
     private final RigReviewer reviewer;
+    private final Turns turns;
 
-    ReviewController(RigReviewer reviewer) {
+    ReviewController(RigReviewer reviewer, Turns turns) {
         this.reviewer = reviewer;
+        this.turns = turns;
     }
 
     @PostMapping(path = "/reviews", consumes = MediaType.APPLICATION_JSON_VALUE)
     Reviewed review(@RequestBody RigDocument document, @RequestParam(required = false) @Nullable Link scene) {
-        Line line = Line.of(document.rig());
-        return new Reviewed(reviewer.review(line), scene == null ? Picture.NONE : Picture.of(line, scene));
+        return turns.take(() -> {
+            Line line = Line.of(document.rig());
+            return new Reviewed(reviewer.review(line), scene == null ? Picture.NONE : Picture.of(line, scene));
+        });
     }
 
     @GetMapping("/catalogue/packs")

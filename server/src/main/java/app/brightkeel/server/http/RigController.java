@@ -40,8 +40,8 @@ class RigController {
     }
 
     @GetMapping
-    List<ShelfEntry> list() {
-        return shelf.entries();
+    Kept<List<ShelfEntry>> list() {
+        return shelf.answer();
     }
 
     /** Rigs whose documents cannot be read; each can be exported as it is, set back or deleted. */
@@ -67,8 +67,8 @@ class RigController {
     }
 
     @GetMapping("/{id}")
-    ResponseEntity<Saved> get(@PathVariable String id) {
-        return answers.of(store.get(id));
+    ResponseEntity<Kept<Saved>> get(@PathVariable String id) {
+        return answers.known(store.get(id));
     }
 
     @PutMapping(path = "/{id}", consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -1,8 +1,6 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Review;
-import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.store.StoredRig;
 
@@ -13,13 +11,7 @@ import app.brightkeel.server.store.StoredRig;
  */
 public record Saved(String id, long revision, boolean canUndo, boolean canRedo, Rig rig, Review review) {
 
-    static Saved of(StoredRig stored, RigReviewer reviewer) {
-        return new Saved(
-                stored.id(),
-                stored.revision(),
-                stored.canUndo(),
-                stored.canRedo(),
-                stored.rig(),
-                reviewer.review(Line.of(stored.rig())));
+    static Saved of(StoredRig stored, Review review) {
+        return new Saved(stored.id(), stored.revision(), stored.canUndo(), stored.canRedo(), stored.rig(), review);
     }
 }

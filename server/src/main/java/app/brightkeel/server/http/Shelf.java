@@ -1,6 +1,7 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.Review;
+import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
@@ -29,28 +30,37 @@ class Shelf {
 
     private final RigStore store;
     private final Revisions revisions;
-    private final RigReviewer reviewer;
+    private final Reviews reviews;
+    private final Known known;
 
-    private final Cache<RigStore.Head, Looked> known =
+    private final Cache<RigStore.Head, Looked> looked =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    Shelf(RigStore store, Revisions revisions, RigReviewer reviewer) {
+    Shelf(RigStore store, Revisions revisions, Reviews reviews, Known known) {
         this.store = store;
         this.revisions = revisions;
-        this.reviewer = reviewer;
+        this.reviews = reviews;
+        this.known = known;
     }
 
     /** Looks through the rigs once while the first page is still loading. */
     @EventListener(ApplicationReadyEvent.class)
     void warm() {
-        Thread thread = new Thread(this::entries, "shelf");
+        Thread thread = new Thread(this::answer, "shelf");
         thread.setDaemon(true);
         thread.start();
     }
 
+    /** The entries as they go out; the same until any of them is another. */
+    Kept<List<ShelfEntry>> answer() {
+        List<RigStore.Head> heads = store.heads();
+        return known.of(heads, () -> entries(heads));
+    }
+
     /** Failing rigs first, then the close, the open and those that hold; within these the last saved first. */
-    List<ShelfEntry> entries() {
-        return looked().filter(Looked.Fine.class::isInstance)
+    private List<ShelfEntry> entries(List<RigStore.Head> heads) {
+        return looked(heads)
+                .filter(Looked.Fine.class::isInstance)
                 .map(looked -> ((Looked.Fine) looked).entry())
                 .sorted(Comparator.comparing(ShelfEntry::verdict)
                         .thenComparing(ShelfEntry::savedAt, Comparator.reverseOrder()))
@@ -59,21 +69,24 @@ class Shelf {
 
     /** Those that cannot be read, the last saved first. */
     List<Unreadable> unreadable() {
-        return looked().filter(Looked.Spoilt.class::isInstance)
+        return looked(store.heads())
+                .filter(Looked.Spoilt.class::isInstance)
                 .map(looked -> ((Looked.Spoilt) looked).rig())
                 .sorted(Comparator.comparing(Unreadable::savedAt, Comparator.reverseOrder()))
                 .toList();
     }
 
-    private Stream<Looked> looked() {
-        return store.heads().stream().map(head -> known.get(head, this::look));
+    private Stream<Looked> looked(List<RigStore.Head> heads) {
+        return heads.stream().map(head -> looked.get(head, this::look));
     }
 
     /** A revision stays though its rig be deleted while one looks. */
     private Looked look(RigStore.Head head) {
         Revision revision = revisions.get(head.id(), head.revision()).orElseThrow();
         try {
-            return new Looked.Fine(ShelfEntry.of(head, revisions.rig(revision), reviewer));
+            Rig rig = revisions.rig(head.id(), revision);
+            Review review = reviews.of(head.id(), head.revision(), rig);
+            return new Looked.Fine(ShelfEntry.of(head, rig, review));
         } catch (UnreadableRig spoilt) {
             long earlier = revisions.legibleBefore(head.id(), head.revision());
             return new Looked.Spoilt(Unreadable.of(head, Problems.sentence(spoilt.why()), earlier));

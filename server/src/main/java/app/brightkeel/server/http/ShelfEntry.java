@@ -1,12 +1,10 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkState;
 import app.brightkeel.core.review.Review;
-import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.store.RigStore;
@@ -32,8 +30,7 @@ public record ShelfEntry(
         Verdict verdict,
         Text says) {
 
-    static ShelfEntry of(RigStore.Head head, Rig rig, RigReviewer reviewer) {
-        Review review = reviewer.review(Line.of(rig));
+    static ShelfEntry of(RigStore.Head head, Rig rig, Review review) {
         Optional<Finding> worst =
                 review.findings().stream().filter(f -> !f.putAside()).findFirst();
         return new ShelfEntry(

@@ -31,6 +31,7 @@ class WebSetUp implements WebMvcConfigurer {
     @Override
     public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
         builder.addCustomConverter(new RigDocumentConverter(reader));
+        builder.addCustomConverter(new KeptConverter());
     }
 
     @Override

@@ -4,6 +4,8 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigReader;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -17,16 +19,22 @@ import java.util.Optional;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The revisions of rigs: only ever added to, read one by one or a page at a time. */
+/** The revisions of rigs: only ever added to, so that what was read once stays as it is. */
 @Repository
 public class Revisions {
 
-    private static final String COLUMNS = "SELECT number, parent, saved_at, name, document FROM revision ";
+    private static final String COLUMNS = "SELECT number, parent, saved_at, name FROM revision ";
+
+    /** Rigs kept as they were read: a tenth of a megabyte each. */
+    private static final int KEPT = 400;
+
+    private record Key(String id, long number) {}
 
     private final Database database;
     private final JsonMapper mapper;
     private final RigReader reader;
     private final Clock clock;
+    private final Cache<Key, Rig> read = Caffeine.newBuilder().maximumSize(KEPT).build();
 
     public Revisions(Database database, JsonMapper mapper, RigReader reader, Clock clock) {
         this.database = database;
@@ -58,24 +66,37 @@ public class Revisions {
         });
     }
 
+    /** The highest number of a rig's revisions; 0 where there is none. */
+    public long newest(String id) {
+        return database.read(connection -> next(connection, id)) - 1;
+    }
+
     /** One revision of a rig, also of one that was deleted; empty where there is none of this number. */
     public Optional<Revision> get(String id, long number) {
         return database.read(connection -> find(connection, id, number));
     }
 
-    /** @throws UnreadableRig where its document is none that this program can read */
-    public Rig rig(Revision revision) {
+    /**
+     * What a revision holds, also of a rig that was deleted.
+     *
+     * @throws UnreadableRig where its document is none that this program can read
+     */
+    public Rig rig(String id, Revision revision) {
+        return read.get(new Key(id, revision.number()), key -> reread(key, revision.name()));
+    }
+
+    private Rig reread(Key key, String name) {
         try {
-            return reader.read(revision.document().getBytes(StandardCharsets.UTF_8));
+            return reader.read(document(key.id(), key.number()).getBytes(StandardCharsets.UTF_8));
         } catch (Refusal why) {
-            throw new UnreadableRig(revision.name(), why);
+            throw new UnreadableRig(name, why);
         }
     }
 
     /** The same; empty where it cannot be read. */
-    public Optional<Rig> legible(Revision revision) {
+    public Optional<Rig> legible(String id, Revision revision) {
         try {
-            return Optional.of(rig(revision));
+            return Optional.of(rig(id, revision));
         } catch (UnreadableRig unreadable) {
             return Optional.empty();
         }
@@ -86,13 +107,30 @@ public class Revisions {
         long before = get(id, number).map(Revision::parent).orElse(0L);
         while (before > 0) {
             Revision earlier = get(id, before).orElseThrow();
-            if (legible(earlier).isPresent()) {
+            if (legible(id, earlier).isPresent()) {
                 return before;
             }
             // a parent has the smaller number; where a spoilt file says otherwise, nobody walks in circles
             before = earlier.parent() < before ? earlier.parent() : 0;
         }
         return 0;
+    }
+
+    /** The document of a revision as it was written, readable or not. */
+    public String document(String id, long number) {
+        return database.read(connection -> {
+            String sql = "SELECT document FROM revision WHERE rig_id = ?1 AND number = ?2";
+            try (PreparedStatement query = connection.prepareStatement(sql)) {
+                query.setString(1, id);
+                query.setLong(2, number);
+                try (ResultSet row = query.executeQuery()) {
+                    if (!row.next()) {
+                        throw new IllegalStateException("no revision " + number + " of " + id);
+                    }
+                    return row.getString(1);
+                }
+            }
+        });
     }
 
     Optional<Revision> find(Connection connection, String id, long number) throws SQLException {
@@ -106,8 +144,7 @@ public class Revisions {
     }
 
     private static Revision revision(ResultSet row) throws SQLException {
-        return new Revision(
-                row.getLong(1), row.getLong(2), Instant.parse(row.getString(3)), row.getString(4), row.getString(5));
+        return new Revision(row.getLong(1), row.getLong(2), Instant.parse(row.getString(3)), row.getString(4));
     }
 
     /** @param parent 0 for the first revision */

@@ -39,7 +39,7 @@ public class RigStore {
     /** A rig that was deleted and can be brought back. */
     public record Deleted(String id, String name, Instant deletedAt) {}
 
-    /** Where a head stands: its revision as it was written, and whether there is a child to go forward to. */
+    /** Where a head stands, and whether there is a child to go forward to. */
     private record At(Revision head, boolean canRedo) {}
 
     /** The heads of all rigs that are not deleted, oldest rig first. */
@@ -73,7 +73,7 @@ public class RigStore {
     }
 
     /**
-     * The head's revision as it was written, readable or not.
+     * The head's revision, readable or not.
      *
      * @throws RigNotFound where there is none
      */
@@ -129,7 +129,7 @@ public class RigStore {
             if (now.head().number() != expected) {
                 throw stale(connection, id, now, expected, Optional.of(rig));
             }
-            if (revisions.legible(now.head()).equals(Optional.of(rig))) {
+            if (revisions.legible(id, now.head()).equals(Optional.of(rig))) {
                 return stored(id, now);
             }
             long number = Revisions.next(connection, id);
@@ -197,8 +197,8 @@ public class RigStore {
         return new StaleRevision(
                 expected,
                 now.head().number(),
-                revisions.find(connection, id, expected).flatMap(revisions::legible),
-                revisions.legible(now.head()),
+                revisions.find(connection, id, expected).flatMap(base -> revisions.legible(id, base)),
+                revisions.legible(id, now.head()),
                 mine);
     }
 
@@ -255,7 +255,7 @@ public class RigStore {
 
     private StoredRig stored(String id, At at) {
         Revision head = at.head();
-        return new StoredRig(id, head.number(), head.parent() > 0, at.canRedo(), revisions.rig(head));
+        return new StoredRig(id, head.number(), head.parent() > 0, at.canRedo(), revisions.rig(id, head));
     }
 
     private At require(Connection connection, String id) throws SQLException {

@@ -13,6 +13,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigJson;
+import app.brightkeel.server.http.Kept;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -24,6 +25,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.RestController;
@@ -47,6 +49,10 @@ public class ApiContractTest extends ServerTest {
             .rebuild()
             .enable(SerializationFeature.INDENT_OUTPUT)
             .build();
+
+    static {
+        SpringDocUtils.getConfig().addResponseWrapperToIgnore(Kept.class);
+    }
 
     @Autowired
     private RequestMappingHandlerMapping requestMappingHandlerMapping;
@@ -82,7 +88,9 @@ public class ApiContractTest extends ServerTest {
         }
         Type result = method.getGenericReturnType();
         boolean wrapped = result instanceof ParameterizedType generic && generic.getRawType() == ResponseEntity.class;
-        Type body = wrapped ? ((ParameterizedType) result).getActualTypeArguments()[0] : result;
+        Type answer = wrapped ? ((ParameterizedType) result).getActualTypeArguments()[0] : result;
+        boolean kept = answer instanceof ParameterizedType generic && generic.getRawType() == Kept.class;
+        Type body = kept ? ((ParameterizedType) answer).getActualTypeArguments()[0] : answer;
         if (body != byte[].class && body != void.class) {
             schemas.of(body);
         }

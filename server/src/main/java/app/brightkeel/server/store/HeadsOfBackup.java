@@ -1,4 +1,4 @@
-package app.brightkeel.server;
+package app.brightkeel.server.store;
 
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.server.files.RigReader;
@@ -12,14 +12,14 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Reads the head of every rig in a backup, of whatever schema, before it is put in place. */
-final class HeadsOfBackup {
+public final class HeadsOfBackup {
 
     private static final Pattern NAME = Pattern.compile("\"name\"\\s*:\\s*\"([^\"\\\\]{1,120})\"");
 
     private HeadsOfBackup() {}
 
     /** What this program cannot read, each by its name, or by its id where even that is spoilt. */
-    static List<String> unreadable(Statement statement) throws SQLException {
+    public static List<String> unreadable(Statement statement) throws SQLException {
         String sql = """
                 SELECT rig.id, revision.document
                 FROM rig LEFT JOIN revision ON revision.rig_id = rig.id AND revision.number = rig.head

@@ -1,0 +1,38 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Review;
+import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.rig.Rig;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import org.springframework.stereotype.Component;
+
+/** Reviews of kept revisions: the shelf, the rig's own page and its review are told from one and the same. */
+@Component
+class Reviews {
+
+    private static final int KEPT = 600;
+
+    private record Key(String id, long revision) {}
+
+    private final RigReviewer reviewer;
+    private final Cache<Key, Review> known =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+
+    Reviews(RigReviewer reviewer) {
+        this.reviewer = reviewer;
+    }
+
+    /** @param rig what the revision holds */
+    Review of(String id, long revision, Rig rig) {
+        Key key = new Key(id, revision);
+        Review before = known.getIfPresent(key);
+        if (before != null) {
+            return before;
+        }
+        Review made = reviewer.review(Line.of(rig));
+        known.put(key, made);
+        return made;
+    }
+}

@@ -1,0 +1,127 @@
+package app.brightkeel.server.http;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.rig.EveryList;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.ServerTest;
+import app.brightkeel.server.store.RigStore;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Every picture, working, list and choice of every demo rig, on every ready craft, and with any one part taken out. */
+public class EveryPageTest extends ServerTest {
+
+    private static final List<String> LISTS = List.of(
+            "review",
+            "parts",
+            "wires",
+            "connectors",
+            "shopping",
+            "holes",
+            "take-off",
+            "cuts",
+            "templates/sheets",
+            "templates",
+            "export",
+            "document",
+            "revisions",
+            "harness",
+            "harness?charge=hour&hour=2&starting=true",
+            "log?seconds=60");
+
+    @Autowired
+    private RigStore store;
+
+    @DataProvider
+    public Object[][] rigs() {
+        Map<String, List<Rig>> all = new TreeMap<>();
+        for (Rig rig : DemoRigs.all()) {
+            List<Rig> some = new ArrayList<>(List.of(rig, EveryList.in(rig)));
+            Catalogue.crafts().forEach(item -> some.add(rig.withCraft(item.craft())));
+            some.addAll(PartsOut.of(rig));
+            all.put(rig.name(), some);
+        }
+        all.put(
+                "crafts alone",
+                Catalogue.crafts().stream()
+                        .map(item -> Rig.blank(item.name(), item.craft().kind()).withCraft(item.craft()))
+                        .flatMap(rig -> Stream.concat(
+                                Stream.of(rig), PartsOut.of(rig).stream().limit(12)))
+                        .toList());
+        return all.entrySet().stream()
+                .map(each -> new Object[] {each.getKey(), each.getValue()})
+                .toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "rigs")
+    public void everyPageAnswers(String name, List<Rig> rigs) {
+        List<String> faults = IntStream.range(0, rigs.size())
+                .parallel()
+                .boxed()
+                .flatMap(r -> faults(r, rigs.get(r)))
+                .toList();
+        System.out.printf(Locale.ROOT, "%s: %d rigs, %d pages each%n", name, rigs.size(), pages(0).size());
+        assertTrue(rigs.size() > 50 && faults.isEmpty(), faults.size() + ":\n" + String.join("\n", faults));
+    }
+
+    private Stream<String> faults(int rig, Rig content) {
+        String id = store.create(content).id();
+        List<String> faults = new ArrayList<>();
+        for (String page : pages(rig)) {
+            String fault = fault("/api/rigs/" + id + "/" + page);
+            if (!fault.isEmpty()) {
+                faults.add("rig " + rig + ", " + page + ": " + fault);
+            }
+        }
+        store.delete(id, 1);
+        return faults.stream();
+    }
+
+    private String fault(String page) {
+        try {
+            MockHttpServletResponse answer = send(get(page));
+            String body = answer.getContentAsString(StandardCharsets.ISO_8859_1);
+            // a simulated log wants a water; what has no picture, no hole and no board yet is no such page
+            boolean fine = List.of(200, 404).contains(answer.getStatus())
+                    || page.contains("/log") && answer.getStatus() == 422;
+            return fine && !body.contains("NaN") && !body.contains("Infinity")
+                    ? ""
+                    : answer.getStatus() + " " + body.substring(0, Math.min(300, body.length()));
+        } catch (Exception e) {
+            return String.valueOf(e);
+        }
+    }
+
+    /** What is dear is asked in turn: of each rig the choices and the file of one link, of the next one those of another. */
+    private static List<String> pages(int rig) {
+        List<String> all = new ArrayList<>(LISTS);
+        for (Link link : Link.values()) {
+            all.add("scenes/" + word(link));
+            all.add("workings?link=" + word(link));
+        }
+        String link = word(Link.values()[rig % Link.values().length]);
+        all.add("scenes/" + link + "/svg?habit=us");
+        all.add("changes?link=" + link);
+        all.add("changes?wider=true&link=" + link);
+        return all;
+    }
+
+    private static String word(Link link) {
+        return link.name().toLowerCase(Locale.ROOT);
+    }
+}
