@@ -32,6 +32,8 @@ import app.brightkeel.core.rig.Use;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 /** Packs, loads and days nobody would plan, at the ends of what fields hold: run, judged, drawn and explained. */
@@ -170,35 +172,39 @@ public class OddPowerTest {
 
     @Test
     public void oddPowerIsRunJudgedDrawnAndExplained() {
-        int ran = 0;
-        for (int i = 0; i < RIGS; i++) {
-            Rig rig = odd();
-            Line line = Line.of(rig);
-            REVIEWER.review(line);
-            for (Link link : List.of(Link.SCREEN, Link.WIRE, Link.FUSE, Link.BATTERY, Link.CARRY)) {
-                Pictures.all(line, link)
-                        .forEach(scene -> assertTrue(
-                                !scene.isKnown() || !scene.value().marks().isEmpty(), link + " of " + rig));
-                Links.of(link).workings(line);
-            }
-            Outcome<Run> run = line.get(Runtime.STAGE);
-            if (run.isKnown()) {
-                ran++;
-                double hours = run.value().hours();
-                assertTrue(
-                        hours >= 0 && hours <= 2000 * (1 + 1e-9),
-                        run.value() + " runs of " + rig.harness().packs());
-                // packs that charge each other past full lose what no balance holds
-                if (rig.harness().sources().size() == 1) {
-                    assertEquals(run.value().energy().openShare(), 0, 0.01, "balance of " + run.value());
-                }
-                double low = line.get(RuntimeBand.STAGE).value().lowH();
-                assertTrue(low <= hours && low >= 0, "low " + low);
-            }
-            if (i < COMPARED) {
-                Comparison.of(line, Link.BATTERY, REVIEWER).forEach(offer -> Comparison.find(line, offer.id()));
-            }
-        }
+        List<Rig> rigs = Stream.generate(this::odd).limit(RIGS).toList();
+        long ran = IntStream.range(0, RIGS)
+                .parallel()
+                .filter(i -> ran(rigs.get(i), i < COMPARED))
+                .count();
         assertTrue(ran > RIGS / 2, "ran " + ran);
+    }
+
+    private static boolean ran(Rig rig, boolean compared) {
+        Line line = Line.of(rig);
+        REVIEWER.review(line);
+        for (Link link : List.of(Link.SCREEN, Link.WIRE, Link.FUSE, Link.BATTERY, Link.CARRY)) {
+            Pictures.all(line, link)
+                    .forEach(scene -> assertTrue(
+                            !scene.isKnown() || !scene.value().marks().isEmpty(), link + " of " + rig));
+            Links.of(link).workings(line);
+        }
+        if (compared) {
+            Comparison.of(line, Link.BATTERY, REVIEWER).forEach(offer -> Comparison.find(line, offer.id()));
+        }
+        Outcome<Run> run = line.get(Runtime.STAGE);
+        if (run.isKnown()) {
+            double hours = run.value().hours();
+            assertTrue(
+                    hours >= 0 && hours <= 2000 * (1 + 1e-9),
+                    run.value() + " runs of " + rig.harness().packs());
+            // packs that charge each other past full lose what no balance holds
+            if (rig.harness().sources().size() == 1) {
+                assertEquals(run.value().energy().openShare(), 0, 0.01, "balance of " + run.value());
+            }
+            double low = line.get(RuntimeBand.STAGE).value().lowH();
+            assertTrue(low <= hours && low >= 0, "low " + low);
+        }
+        return run.isKnown();
     }
 }

@@ -28,11 +28,13 @@ import app.brightkeel.core.rig.WaterKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
 /** Legal rigs nobody would build, at the ends of what fields hold: judged, drawn and explained without a fault. */
 public class OddRigsTest {
 
+    private static final RigReviewer REVIEWER = new RigReviewer();
     private static final int RIGS = 1500;
 
     private final Random random = new Random(5);
@@ -93,28 +95,35 @@ public class OddRigsTest {
 
     @Test
     public void areJudgedDrawnAndExplained() {
-        RigReviewer reviewer = new RigReviewer();
-        int drawn = 0;
+        List<Rig> rigs = new ArrayList<>();
         for (int i = 0; i < RIGS; i++) {
             Rig rig = DemoRigs.all().get(i % DemoRigs.all().size());
-            Rig odd = rig.with(transducer(rig.transducers().get(0)))
-                    .withOuting(rig.outing().withWater(water(rig.outing().water())));
-            Line line = Line.of(odd);
-            List<Finding> findings = reviewer.review(line).findings();
-            for (Link link : Link.values()) {
-                Links.of(link).workings(line);
-                for (Outcome<Scene> scene : Pictures.all(line, link)) {
-                    drawn += scene.map(OddRigsTest::finite).orElse(0);
-                }
-            }
-            if (i % 50 == 0) {
-                Comparison.of(line, Link.TRANSDUCER, reviewer);
-                findings.forEach(finding -> finding.cures()
-                        .forEach(cure ->
-                                assertTrue(Comparison.find(line, cure.id()).isPresent(), cure.id())));
+            rigs.add(rig.with(transducer(rig.transducers().get(0)))
+                    .withOuting(rig.outing().withWater(water(rig.outing().water()))));
+        }
+        int drawn = IntStream.range(0, RIGS)
+                .parallel()
+                .map(i -> drawn(rigs.get(i), i % 50 == 0))
+                .sum();
+        assertTrue(drawn > 3 * RIGS, "only " + drawn + " pictures");
+    }
+
+    private static int drawn(Rig odd, boolean compared) {
+        Line line = Line.of(odd);
+        List<Finding> findings = REVIEWER.review(line).findings();
+        int drawn = 0;
+        for (Link link : Link.values()) {
+            Links.of(link).workings(line);
+            for (Outcome<Scene> scene : Pictures.all(line, link)) {
+                drawn += scene.map(OddRigsTest::finite).orElse(0);
             }
         }
-        assertTrue(drawn > 3 * RIGS, "only " + drawn + " pictures");
+        if (compared) {
+            Comparison.of(line, Link.TRANSDUCER, REVIEWER);
+            findings.forEach(finding -> finding.cures()
+                    .forEach(cure -> assertTrue(Comparison.find(line, cure.id()).isPresent(), cure.id())));
+        }
+        return drawn;
     }
 
     private static int finite(Scene scene) {

@@ -46,12 +46,10 @@ public class AtEveryMomentTest {
         Rig rig = TestRigs.named(name);
         Map<String, Figure> figures = new LinkedHashMap<>();
         Figures.visit(rig, figures::put);
-        int asked = 0;
-        for (Map.Entry<String, Figure> each : figures.entrySet()) {
-            if (each.getValue().isSet()) {
-                asked += checked(Nudge.unset(rig, each.getKey()), each.getKey());
-            }
-        }
+        int asked = figures.keySet().parallelStream()
+                .filter(pointer -> figures.get(pointer).isSet())
+                .mapToInt(pointer -> checked(Nudge.unset(rig, pointer), pointer))
+                .sum();
         assertTrue(asked > 15, "only " + asked + " figures are asked for");
     }
 

@@ -30,7 +30,7 @@ public class FullListsTest {
         return all;
     }
 
-    @DataProvider
+    @DataProvider(parallel = true)
     public Object[][] lists() {
         return FULL.keySet().stream().map(list -> new Object[] {list}).toArray(Object[][]::new);
     }

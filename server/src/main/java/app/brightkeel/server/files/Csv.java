@@ -29,8 +29,11 @@ final class Csv {
         return all.toString();
     }
 
-    /** A spreadsheet takes what begins like this for a formula; an apostrophe keeps it words. */
+    /** What a spreadsheet takes for the beginning of a formula, in the wide forms of eastern keyboards as well. */
+    private static final String FORMULA = "=+-@\t\r\uff1d\uff0b\uff0d\uff20";
+
+    /** An apostrophe keeps it words. */
     private static String plain(String words) {
-        return !words.isEmpty() && "=+-@\t".indexOf(words.charAt(0)) >= 0 ? "'" + words : words;
+        return !words.isEmpty() && FORMULA.indexOf(words.charAt(0)) >= 0 ? "'" + words : words;
     }
 }

@@ -21,7 +21,11 @@ final class JsonRefusals {
         String at = pointer(e.getPath());
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof Refusal refusal) {
-                return new Refusal(refusal.code(), at + pointer(refusal.field()), refusal.value(), refusal.allowed());
+                return new Refusal(
+                        refusal.code(),
+                        at + pointer(refusal.field()),
+                        WholeNumber.told(refusal.value()),
+                        refusal.allowed());
             }
         }
         if (e instanceof UnrecognizedPropertyException unknown) {

@@ -67,6 +67,7 @@ public final class RigJson {
     private static SimpleModule module() {
         SimpleModule module = new SimpleModule("bright-keel");
         module.addDeserializer(Figure.class, new FigureDeserializer());
+        module.addDeserializer(int.class, new WholeNumber());
         return module;
     }
 

@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.RigDifferences;
@@ -11,7 +12,10 @@ import java.io.IOException;
 import java.net.SocketTimeoutException;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.tomcat.util.http.InvalidParameterException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -32,6 +36,9 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 class Problems {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    /** Letters of a value that a sentence repeats. */
+    private static final int MOST_TOLD = 40;
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(Refusal refusal) {
@@ -152,7 +159,23 @@ class Problems {
         return answer(problem(
                 HttpStatus.BAD_REQUEST,
                 "Not understood",
-                "\"" + mismatch.getName() + "\" is none of the values it may take."));
+                mismatch.getName() + " is " + Checks.cut(String.valueOf(mismatch.getValue()), MOST_TOLD) + "; allowed: "
+                        + allowed(mismatch.getRequiredType()) + "."));
+    }
+
+    private static String allowed(@Nullable Class<?> type) {
+        if (type == null) {
+            return "another kind of value";
+        }
+        if (type.isEnum()) {
+            return Stream.of(type.getEnumConstants())
+                    .map(constant -> ((Enum<?>) constant).name().toLowerCase(Locale.ROOT))
+                    .collect(Collectors.joining(", "));
+        }
+        if (type == int.class || type == long.class) {
+            return "a whole number of at most " + (type == int.class ? 9 : 18) + " digits";
+        }
+        return type == double.class ? "a number" : "true or false";
     }
 
     @ExceptionHandler

@@ -189,7 +189,8 @@ public class ShelfApiTest extends ServerTest {
     public void partsAreAFileThatSpreadsheetsRead() throws Exception {
         Rig rig = DemoRigs.oystercatcher();
         Rig odd = rig.with(rig.device("display").withName("=SUM(A1), \"7-in\""))
-                .withNotes(List.of(new Note("display", "two\nlines, one comma")));
+                .withNotes(
+                        List.of(new Note("display", "two\nlines, one comma"), new Note("pack", "\uff1dHYPERLINK(1)")));
         MockHttpServletResponse response = send(get(path(imported(odd)) + "/parts?habit=us"));
         assertEquals(response.getContentType(), "text/csv;charset=UTF-8");
         CSVFormat format = CSVFormat.RFC4180
@@ -204,6 +205,7 @@ public class ShelfApiTest extends ServerTest {
         assertEquals(display.get("name"), "'=SUM(A1), \"7-in\"");
         assertEquals(display.get("note"), "two\nlines, one comma");
         assertEquals(rows.get(1).get("size"), "22 AWG, 10 ft 6 in");
+        assertTrue(rows.stream().map(row -> row.get("note")).anyMatch("'\uff1dHYPERLINK(1)"::equals), rows.toString());
     }
 
     @DataProvider
