@@ -149,6 +149,16 @@ final class RunningApp implements AutoCloseable {
         return data;
     }
 
+    /** What it took of the cores until now [s]. */
+    double coreS() {
+        return process.toHandle()
+                        .info()
+                        .totalCpuDuration()
+                        .orElse(Duration.ZERO)
+                        .toMillis()
+                / 1000.0;
+    }
+
     /** What it printed until now. */
     String said() throws IOException {
         return Files.readString(log);

@@ -2,15 +2,12 @@ package app.brightkeel.core.line;
 
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Rig;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
-/**
- * The stages of one rig, computed when asked for. Made per request; while it computes it belongs to one thread, and
- * {@link #with} alone may be called by several once every stage they share is settled.
- */
+/** The stages of one rig, computed once, when they are asked for; several threads may ask. */
 public final class Line {
 
     private record Done(Outcome<?> needs, Outcome<?> result) {}
@@ -18,7 +15,7 @@ public final class Line {
     private final Rig entered;
     private final Rig rig;
     private final Map<Stage<?, ?>, Done> before;
-    private final Map<Stage<?, ?>, Done> done = new IdentityHashMap<>();
+    private final Map<Stage<?, ?>, Done> done = new ConcurrentHashMap<>();
     private final Set<Stage<?, ?>> underWay = new LinkedHashSet<>();
 
     private Line(Rig entered, Rig rig, Map<Stage<?, ?>, Done> before) {
@@ -63,6 +60,12 @@ public final class Line {
     }
 
     private <I, R> Done settled(Stage<I, R> stage) {
+        Done mine = done.get(stage);
+        return mine == null ? settle(stage) : mine;
+    }
+
+    /** One at a time: what a stage asks for is of this same line. */
+    private synchronized <I, R> Done settle(Stage<I, R> stage) {
         Done mine = done.get(stage);
         if (mine == null) {
             if (!underWay.add(stage)) {

@@ -42,7 +42,6 @@ public final class Comparison {
     /** All alternatives of a link with what is planned among them. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
         List<LinkState> before = states(line, reviewer);
-        // each alternative has a line of its own; what they share is settled by now and only read
         return sorted(withPlanned(line, link).parallelStream()
                 .map(change -> ranked(line, before, change, link, reviewer))
                 .toList());

@@ -173,10 +173,12 @@ public class CandidatesTest {
     /** The kayak's battery on the crate: it lasts the cold day there; a rig without one has nothing to lend. */
     @Test
     public void aBatteryTravels() {
-        Optional<Shuttle.Trip> trip = Shuttle.of(DemoRigs.oystercatcher(), DemoRigs.lanternCrate(), REVIEWER);
+        Pack travelling = Shuttle.inUse(DemoRigs.oystercatcher()).orElseThrow();
+        Optional<Shuttle.Trip> trip = Shuttle.of(travelling, Line.of(DemoRigs.lanternCrate()), REVIEWER);
         assertEquals(trip.orElseThrow().battery().verdict(), Verdict.HOLDS);
-        assertTrue(Shuttle.of(Rig.blank("bare", DemoRigs.gannet().craft().kind()), DemoRigs.gannet(), REVIEWER)
-                .isEmpty());
+        Rig bare = Rig.blank("bare", DemoRigs.gannet().craft().kind());
+        assertTrue(Shuttle.inUse(bare).isEmpty());
+        assertTrue(Shuttle.of(travelling, Line.of(bare), REVIEWER).isEmpty());
     }
 
     /** Unknown chemistry: hours side by side for those that mass and label leave open. */

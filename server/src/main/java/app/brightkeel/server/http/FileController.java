@@ -1,6 +1,5 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.parts.ConnectorList;
 import app.brightkeel.core.parts.PartsList;
 import app.brightkeel.core.parts.ShoppingList;
@@ -17,6 +16,7 @@ import app.brightkeel.server.store.Backup;
 import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
+import app.brightkeel.server.store.StoredRig;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -44,13 +44,15 @@ class FileController {
     private final Revisions revisions;
     private final Backup backup;
     private final Turns turns;
+    private final Lines lines;
     private final Semaphore oneBackup = new Semaphore(1);
 
-    FileController(RigStore store, Revisions revisions, Backup backup, Turns turns) {
+    FileController(RigStore store, Revisions revisions, Backup backup, Turns turns, Lines lines) {
         this.store = store;
         this.revisions = revisions;
         this.backup = backup;
         this.turns = turns;
+        this.lines = lines;
     }
 
     @GetMapping(path = "/rigs/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -77,25 +79,27 @@ class FileController {
 
     @GetMapping(path = "/rigs/{id}/wires", produces = "text/csv")
     ResponseEntity<byte[]> wires(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
-        return csv(rig.name() + ", wires.csv", turns.take(() -> HarnessCsv.wires(WireList.of(Line.of(rig)), habit)));
+        StoredRig stored = store.get(id);
+        return csv(
+                stored.rig().name() + ", wires.csv",
+                turns.take(() -> HarnessCsv.wires(WireList.of(lines.of(stored)), habit)));
     }
 
     @GetMapping(path = "/rigs/{id}/connectors", produces = "text/csv")
     ResponseEntity<byte[]> connectors(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
+        StoredRig stored = store.get(id);
         return csv(
-                rig.name() + ", connectors.csv",
-                turns.take(() -> HarnessCsv.connectors(ConnectorList.of(Line.of(rig)), habit)));
+                stored.rig().name() + ", connectors.csv",
+                turns.take(() -> HarnessCsv.connectors(ConnectorList.of(lines.of(stored)), habit)));
     }
 
     /** What to buy for the harness. */
     @GetMapping(path = "/rigs/{id}/shopping", produces = "text/csv")
     ResponseEntity<byte[]> shopping(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
+        StoredRig stored = store.get(id);
         return csv(
-                rig.name() + ", shopping.csv",
-                turns.take(() -> HarnessCsv.shopping(ShoppingList.of(Line.of(rig)), habit)));
+                stored.rig().name() + ", shopping.csv",
+                turns.take(() -> HarnessCsv.shopping(ShoppingList.of(lines.of(stored)), habit)));
     }
 
     static ResponseEntity<byte[]> csv(String file, String table) {
@@ -111,15 +115,15 @@ class FileController {
             @PathVariable Link link,
             @RequestParam(defaultValue = "metric") Habit habit,
             @RequestParam(defaultValue = "0") int scene) {
-        Rig rig = store.get(id).rig();
+        StoredRig stored = store.get(id);
         byte[] svg = turns.take(() -> {
-            List<Scene> scenes = Picture.of(Line.of(rig), link).scenes();
+            List<Scene> scenes = Picture.of(lines.of(stored), link).scenes();
             if (scene < 0 || scene >= scenes.size()) {
                 throw new NoPicture();
             }
             return SvgPicture.of(scenes.get(scene), habit).getBytes(StandardCharsets.UTF_8);
         });
-        return named(rig.name() + ", " + link.name().toLowerCase(Locale.ROOT) + ".svg")
+        return named(stored.rig().name() + ", " + link.name().toLowerCase(Locale.ROOT) + ".svg")
                 .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
                 .body(svg);
     }

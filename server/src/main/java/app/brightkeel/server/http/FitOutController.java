@@ -3,17 +3,16 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.enclosure.Boarded;
 import app.brightkeel.core.enclosure.CutList;
 import app.brightkeel.core.layout.TakeOff;
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.parts.HoleList;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.picture.TemplateScene;
 import app.brightkeel.core.quantity.Habit;
-import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.files.FitOutCsv;
 import app.brightkeel.server.files.TemplatePdf;
 import app.brightkeel.server.files.TemplateSvg;
 import app.brightkeel.server.store.RigStore;
+import app.brightkeel.server.store.StoredRig;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.http.MediaType;
@@ -31,41 +30,44 @@ class FitOutController {
 
     private final RigStore store;
     private final Turns turns;
+    private final Lines lines;
 
-    FitOutController(RigStore store, Turns turns) {
+    FitOutController(RigStore store, Turns turns, Lines lines) {
         this.store = store;
         this.turns = turns;
+        this.lines = lines;
     }
 
     @GetMapping(path = "/holes", produces = "text/csv")
     ResponseEntity<byte[]> holes(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
+        StoredRig stored = store.get(id);
         return FileController.csv(
-                rig.name() + ", holes.csv", turns.take(() -> FitOutCsv.holes(HoleList.of(Line.of(rig)), habit)));
+                stored.rig().name() + ", holes.csv",
+                turns.take(() -> FitOutCsv.holes(HoleList.of(lines.of(stored)), habit)));
     }
 
     @GetMapping(path = "/take-off", produces = "text/csv")
     ResponseEntity<byte[]> takeOff(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
+        StoredRig stored = store.get(id);
         return FileController.csv(
-                rig.name() + ", take-off.csv",
-                turns.take(() -> FitOutCsv.takeOff(TakeOff.of(Line.of(rig).rig()), habit)));
+                stored.rig().name() + ", take-off.csv",
+                turns.take(() -> FitOutCsv.takeOff(TakeOff.of(lines.of(stored).rig()), habit)));
     }
 
     @GetMapping(path = "/cuts", produces = "text/csv")
     ResponseEntity<byte[]> cuts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
-        Outcome<CutList> list = turns.take(() -> Line.of(rig).get(Boarded.STAGE));
+        StoredRig stored = store.get(id);
+        Outcome<CutList> list = turns.take(() -> lines.of(stored).get(Boarded.STAGE));
         if (!list.isKnown()) {
             throw new FileController.NoPicture();
         }
-        return FileController.csv(rig.name() + ", cuts.csv", FitOutCsv.cuts(list.value(), habit));
+        return FileController.csv(stored.rig().name() + ", cuts.csv", FitOutCsv.cuts(list.value(), habit));
     }
 
     /** Titles of the full-size sheets, in order; none where nothing is drilled and nothing filled with foam. */
     @GetMapping(path = "/templates/sheets", produces = MediaType.APPLICATION_JSON_VALUE)
     TemplateSheets sheets(@PathVariable String id) {
-        return new TemplateSheets(TemplateScene.all(Line.of(store.get(id).rig())).stream()
+        return new TemplateSheets(TemplateScene.all(lines.of(store.get(id))).stream()
                 .map(Scene::title)
                 .toList());
     }
@@ -73,30 +75,30 @@ class FitOutController {
     /** All full-size sheets as one PDF. */
     @GetMapping(path = "/templates", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> templates(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
-        List<Scene> scenes = scenes(rig);
-        return FileController.named(rig.name() + ", templates.pdf")
+        StoredRig stored = store.get(id);
+        List<Scene> scenes = scenes(stored);
+        return FileController.named(stored.rig().name() + ", templates.pdf")
                 .contentType(MediaType.APPLICATION_PDF)
-                .body(turns.take(() -> TemplatePdf.of(rig.name(), scenes, habit)));
+                .body(turns.take(() -> TemplatePdf.of(stored.rig().name(), scenes, habit)));
     }
 
     /** One of them as SVG. */
     @GetMapping(path = "/templates/{sheet}/svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> template(
             @PathVariable String id, @PathVariable int sheet, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
-        List<Scene> scenes = scenes(rig);
+        StoredRig stored = store.get(id);
+        List<Scene> scenes = scenes(stored);
         if (sheet < 0 || sheet >= scenes.size()) {
             throw new FileController.NoPicture();
         }
-        return FileController.named(rig.name() + ", template " + (sheet + 1) + ".svg")
+        return FileController.named(stored.rig().name() + ", template " + (sheet + 1) + ".svg")
                 .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
                 .body(TemplateSvg.of(scenes.get(sheet), habit).getBytes(StandardCharsets.UTF_8));
     }
 
     /** Where there is nothing to drill and no foam, that is no such thing. */
-    private static List<Scene> scenes(Rig rig) {
-        List<Scene> scenes = TemplateScene.all(Line.of(rig));
+    private List<Scene> scenes(StoredRig stored) {
+        List<Scene> scenes = TemplateScene.all(lines.of(stored));
         if (scenes.isEmpty()) {
             throw new FileController.NoPicture();
         }

@@ -10,10 +10,10 @@ import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.battery.Shuttle;
-import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
+import app.brightkeel.server.store.StoredRig;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
@@ -42,6 +42,7 @@ class LineController {
     private final Known known;
     private final Turns turns;
     private final Trips trips;
+    private final Lines lines;
 
     LineController(
             RigStore store,
@@ -51,7 +52,8 @@ class LineController {
             Answers answers,
             Known known,
             Turns turns,
-            Trips trips) {
+            Trips trips,
+            Lines lines) {
         this.store = store;
         this.revisions = revisions;
         this.reviewer = reviewer;
@@ -60,6 +62,7 @@ class LineController {
         this.known = known;
         this.turns = turns;
         this.trips = trips;
+        this.lines = lines;
     }
 
     @GetMapping("/review")
@@ -118,8 +121,8 @@ class LineController {
             @PathVariable String change,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
         long revision = IfMatch.revision(ifMatch);
-        Rig rig = store.get(id).rig();
-        Change found = turns.take(() -> find(Line.of(rig), change));
+        StoredRig rig = store.get(id);
+        Change found = turns.take(() -> find(lines.of(rig), change));
         return answers.of(store.save(id, revision, found.after()));
     }
 
@@ -132,7 +135,8 @@ class LineController {
     /** Of the head as it is now, whatever is saved while one computes. */
     private <T> Kept<T> known(String id, String what, Function<Line, T> made) {
         Revision head = store.head(id);
-        return known.of(id, head.number(), what, () -> made.apply(Line.of(revisions.rig(id, head))));
+        return known.of(
+                id, head.number(), what, () -> made.apply(lines.of(id, head.number(), revisions.rig(id, head))));
     }
 
     private static Change find(Line line, String id) {

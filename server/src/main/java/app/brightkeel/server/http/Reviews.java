@@ -1,6 +1,5 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Rig;
@@ -17,11 +16,13 @@ class Reviews {
     private record Key(String id, long revision) {}
 
     private final RigReviewer reviewer;
+    private final Lines lines;
     private final Cache<Key, Review> known =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    Reviews(RigReviewer reviewer) {
+    Reviews(RigReviewer reviewer, Lines lines) {
         this.reviewer = reviewer;
+        this.lines = lines;
     }
 
     /** @param rig what the revision holds */
@@ -31,7 +32,7 @@ class Reviews {
         if (before != null) {
             return before;
         }
-        Review made = reviewer.review(Line.of(rig));
+        Review made = reviewer.review(lines.of(id, revision, rig));
         known.put(key, made);
         return made;
     }

@@ -1,6 +1,5 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.RigComparison;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.server.files.RigDocument;
@@ -31,12 +30,14 @@ class RigController {
     private final Shelf shelf;
     private final RigReviewer reviewer;
     private final Answers answers;
+    private final Lines lines;
 
-    RigController(RigStore store, Shelf shelf, RigReviewer reviewer, Answers answers) {
+    RigController(RigStore store, Shelf shelf, RigReviewer reviewer, Answers answers, Lines lines) {
         this.store = store;
         this.shelf = shelf;
         this.reviewer = reviewer;
         this.answers = answers;
+        this.lines = lines;
     }
 
     @GetMapping
@@ -99,7 +100,6 @@ class RigController {
 
     @GetMapping("/{id}/comparison/{other}")
     RigComparison compare(@PathVariable String id, @PathVariable String other) {
-        return RigComparison.of(
-                Line.of(store.get(id).rig()), Line.of(store.get(other).rig()), reviewer);
+        return RigComparison.of(lines.of(store.get(id)), lines.of(store.get(other)), reviewer);
     }
 }

@@ -2,7 +2,7 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.battery.Shuttle;
-import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.RigStore;
@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** The battery of one rig tried on the others; two revisions that were tried on each other are not tried again. */
+/** The battery of one rig tried on the others; one that was tried on a revision is not tried on it again. */
 @Component
 class Trips {
 
@@ -22,48 +22,53 @@ class Trips {
 
     private static final int KEPT = 20_000;
 
-    /** Whose battery, on whom, and whether anything came of it. */
-    private record Pair(String home, long homeAt, String other, long otherAt) {}
+    /** A battery and whom it is tried on: whatever else is edited on its own rig, it does there as it did. */
+    private record Pair(Pack travelling, String other, long otherAt) {}
 
-    private record Asked(String home, List<RigStore.Head> heads) {}
+    private record Asked(Pack travelling, List<RigStore.Head> heads) {}
 
     private final RigStore store;
     private final Revisions revisions;
     private final RigReviewer reviewer;
     private final Known known;
+    private final Lines lines;
     private final Cache<Pair, Optional<Shuttle.Trip>> tried =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    Trips(RigStore store, Revisions revisions, RigReviewer reviewer, Known known) {
+    Trips(RigStore store, Revisions revisions, RigReviewer reviewer, Known known, Lines lines) {
         this.store = store;
         this.revisions = revisions;
         this.reviewer = reviewer;
         this.known = known;
+        this.lines = lines;
     }
 
-    /** Those saved last first. */
+    /** Those saved last first; none where the rig has no battery in use. */
     Kept<List<Shuttle.Trip>> of(String id) {
         Revision home = store.head(id);
-        Rig rig = revisions.rig(id, home);
+        Optional<Pack> travelling = Shuttle.inUse(revisions.rig(id, home));
+        if (travelling.isEmpty()) {
+            return known.of(id, home.number(), "shuttle", List::of);
+        }
+        Pack pack = travelling.get();
         List<RigStore.Head> others = store.heads().stream()
                 .filter(other -> !other.id().equals(id))
                 .sorted(Comparator.comparing(RigStore.Head::savedAt).reversed())
                 .limit(MOST)
                 .toList();
         return known.of(
-                new Asked(id + " " + home.number(), others),
+                new Asked(pack, others),
                 () -> others.stream()
-                        .flatMap(other -> trip(id, home, rig, other).stream())
+                        .flatMap(other -> trip(pack, other).stream())
                         .toList());
     }
 
-    private Optional<Shuttle.Trip> trip(String id, Revision home, Rig rig, RigStore.Head other) {
+    private Optional<Shuttle.Trip> trip(Pack travelling, RigStore.Head other) {
         return tried.get(
-                new Pair(id, home.number(), other.id(), other.revision()),
+                new Pair(travelling, other.id(), other.revision()),
                 pair -> revisions
                         .get(other.id(), other.revision())
                         .flatMap(revision -> revisions.legible(other.id(), revision))
-                        .flatMap(content ->
-                                Shuttle.of(rig, content, reviewer).stream().findFirst()));
+                        .flatMap(rig -> Shuttle.of(travelling, lines.of(other.id(), other.revision(), rig), reviewer)));
     }
 }

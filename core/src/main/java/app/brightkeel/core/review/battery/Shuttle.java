@@ -23,21 +23,21 @@ public final class Shuttle {
      */
     public record Trip(String rig, LinkState battery, LinkState wire, LinkState carry) {}
 
-    /** The battery of the first rig on the other; empty where either has none. */
-    public static Optional<Trip> of(Rig home, Rig other, RigReviewer reviewer) {
-        return inUse(home)
-                .flatMap(pack -> inUse(other).map(old -> {
-                    Rig after = ChargerChanges.with(other, Catalogue.inPlaceOf(old, pack));
-                    Line line = Line.of(after);
-                    return new Trip(
-                            other.name(),
-                            reviewer.state(line, Link.BATTERY),
-                            reviewer.state(line, Link.WIRE),
-                            reviewer.state(line, Link.CARRY));
-                }));
+    /** A battery on another rig; empty where that has none to put it in the place of. */
+    public static Optional<Trip> of(Pack travelling, Line other, RigReviewer reviewer) {
+        Rig rig = other.entered();
+        return inUse(rig).map(old -> {
+            Line line = other.with(ChargerChanges.with(rig, Catalogue.inPlaceOf(old, travelling)));
+            return new Trip(
+                    rig.name(),
+                    reviewer.state(line, Link.BATTERY),
+                    reviewer.state(line, Link.WIRE),
+                    reviewer.state(line, Link.CARRY));
+        });
     }
 
-    private static Optional<Pack> inUse(Rig rig) {
+    /** The battery that would travel; empty where a rig has none in use. */
+    public static Optional<Pack> inUse(Rig rig) {
         return rig.harness().packs().stream()
                 .filter(pack -> pack.role() == PackRole.IN_USE)
                 .findFirst();
