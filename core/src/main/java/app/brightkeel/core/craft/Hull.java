@@ -90,8 +90,12 @@ final class Hull {
     double halfWidthM(double xM, double zM) {
         double at = share(xM);
         double bottom = between(keel, at);
+        if (zM <= bottom) {
+            return 0;
+        }
+        // where the keel comes up to the deck there is no height to share, and all above is deck
         double height = Math.min(1, (zM - bottom) / (depthM - bottom));
-        return height <= 0 ? 0 : between(breadth, at) * Math.pow(height, between(fullness, at));
+        return between(breadth, at) * Math.pow(height, between(fullness, at));
     }
 
     /** Lowest line of the hull at a place [m]. */

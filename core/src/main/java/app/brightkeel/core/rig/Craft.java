@@ -43,6 +43,9 @@ public record Craft(
         implements CraftBuilder.With {
 
     private static final int MOST_SECTIONS = 40;
+    /** Share of the length that two sections are apart: nearer, the hull between them has no slope. */
+    private static final double LEAST_APART = 0.001;
+
     private static final int MOST_STATIONS = 60;
     private static final int MOST_PASSAGES = 120;
     private static final int MOST_OBSTRUCTIONS = 20;
@@ -77,13 +80,13 @@ public record Craft(
         if (sections.isEmpty()) {
             return;
         }
-        String wanted =
-                "from 0 at the bow to 1 at the stern, each aft of the one before: the outline would cross itself";
+        String wanted = "from 0 at the bow to 1 at the stern, each at least " + LEAST_APART
+                + " aft of the one before: the outline would cross itself";
         for (int s = 0; s < sections.size(); s++) {
             double at = sections.get(s).at();
             boolean starts = s > 0 || at == 0;
             boolean ends = s < sections.size() - 1 || at == 1 && s > 0;
-            if (!starts || !ends || s > 0 && at <= sections.get(s - 1).at()) {
+            if (!starts || !ends || s > 0 && at < sections.get(s - 1).at() + LEAST_APART) {
                 throw new Refusal(RefusalCode.OUT_OF_RANGE, "sections[" + s + "].at", String.valueOf(at), wanted);
             }
         }

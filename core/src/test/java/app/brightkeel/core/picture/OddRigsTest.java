@@ -2,6 +2,7 @@ package app.brightkeel.core.picture;
 
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
@@ -18,6 +19,7 @@ import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Handle;
+import app.brightkeel.core.rig.HullSection;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.MountKind;
@@ -106,6 +108,43 @@ public class OddRigsTest {
                 .map(i -> drawn(rigs.get(i), i % 50 == 0))
                 .sum();
         assertTrue(drawn > 3 * RIGS, "only " + drawn + " pictures");
+    }
+
+    /** Hulls of every corner that a section may have, everywhere and at one place alone: nothing is divided by nothing. */
+    @Test
+    public void hullsOfAnyFormAreDrawn() {
+        Rig rig = TestRigs.twoScreens();
+        List<HullSection> usual = Catalogue.crafts().stream()
+                .map(item -> item.craft().sections())
+                .filter(sections -> sections.size() > 4)
+                .findFirst()
+                .orElseThrow();
+        List<Rig> rigs = new ArrayList<>();
+        for (double[] form : corners()) {
+            for (int only = -1; only < usual.size(); only++) {
+                List<HullSection> sections = new ArrayList<>(usual);
+                for (int s = 0; s < usual.size(); s++) {
+                    if (only < 0 || only == s) {
+                        sections.set(s, new HullSection(usual.get(s).at(), form[0], form[1], form[2]));
+                    }
+                }
+                rigs.add(rig.withCraft(rig.craft().with(craft -> craft.sections(sections))));
+            }
+        }
+        int drawn = rigs.parallelStream().mapToInt(odd -> drawn(odd, false)).sum();
+        assertTrue(drawn > 3 * rigs.size(), "only " + drawn + " pictures");
+    }
+
+    private static List<double[]> corners() {
+        List<double[]> all = new ArrayList<>();
+        for (double breadth : new double[] {0, 1}) {
+            for (double keel : new double[] {0, 1}) {
+                for (double fullness : new double[] {0, 3}) {
+                    all.add(new double[] {breadth, keel, fullness});
+                }
+            }
+        }
+        return all;
     }
 
     private static int drawn(Rig odd, boolean compared) {
