@@ -27,7 +27,7 @@ abstract class InBrowser {
 
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
-    private static final int PATIENCE_MS = 15_000;
+    private static final int PATIENCE_MS = 60_000;
 
     private Playwright playwright;
     private Browser browser;
@@ -132,6 +132,11 @@ abstract class InBrowser {
         Locator field = field(label);
         field.fill(value);
         field.press("Enter");
+    }
+
+    /** Until what was typed is kept: what is looked at before may be drawn anew under one's hand. */
+    protected void awaitKept() {
+        assertThat(page.getByText("all changes kept")).isVisible();
     }
 
     /** Reaches something by the Tab key alone. */

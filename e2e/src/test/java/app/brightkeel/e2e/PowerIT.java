@@ -100,6 +100,7 @@ public class PowerIT extends InBrowser {
         exactly("For", "3 h 30");
         exactly("Rest volts after an hour later", "12.1");
         link("battery").click();
+        awaitKept();
         page.keyboard().press("w");
         Locator why = page.getByRole(AriaRole.TABPANEL);
         why.getByText("capacity on the day").first().click();

@@ -1,6 +1,7 @@
 package app.brightkeel.e2e;
 
 import java.io.IOException;
+import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -17,7 +18,7 @@ import java.util.concurrent.TimeUnit;
 /** The packaged application on its own port and data directory. */
 final class RunningApp implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static final Duration PATIENCE = Duration.ofSeconds(240);
 
     private final HttpClient client = HttpClient.newHttpClient();
     private final Process process;
@@ -55,6 +56,22 @@ final class RunningApp implements AutoCloseable {
     static RunningApp startOn(Path data, String... properties) throws Exception {
         RunningApp app = launch(data, properties);
         app.await("/", "Bright Keel");
+        return app;
+    }
+
+    /** Listening on an address, behind a passphrase where that lets others ask; up once it says so. */
+    static RunningApp startAt(String address) throws Exception {
+        Path data = freshData();
+        if (!InetAddress.getByName(address).isLoopbackAddress()) {
+            Command.on(data, "four words of ours\n", "passphrase");
+        }
+        RunningApp app = launch(data, "-Dserver.address=" + address);
+        Instant until = Instant.now().plus(PATIENCE);
+        while (!app.said().contains("http://")) {
+            if (app.process.waitFor(100, TimeUnit.MILLISECONDS) || Instant.now().isAfter(until)) {
+                throw new IllegalStateException("not up: " + app.said());
+            }
+        }
         return app;
     }
 
@@ -212,6 +229,6 @@ final class RunningApp implements AutoCloseable {
     @Override
     public void close() {
         process.destroy();
-        process.onExit().orTimeout(10, TimeUnit.SECONDS).join();
+        process.onExit().orTimeout(PATIENCE.toSeconds(), TimeUnit.SECONDS).join();
     }
 }

@@ -12,7 +12,6 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -144,7 +143,7 @@ public class Revisions {
     }
 
     private static Revision revision(ResultSet row) throws SQLException {
-        return new Revision(row.getLong(1), row.getLong(2), Instant.parse(row.getString(3)), row.getString(4));
+        return new Revision(row.getLong(1), row.getLong(2), Moments.read(row.getString(3)), row.getString(4));
     }
 
     /** @param parent 0 for the first revision */

@@ -55,7 +55,7 @@ public class RigStore {
                     ResultSet row = query.executeQuery()) {
                 while (row.next()) {
                     all.add(new Head(
-                            row.getString(1), row.getLong(2), Instant.parse(row.getString(3)), row.getString(4)));
+                            row.getString(1), row.getLong(2), Moments.read(row.getString(3)), row.getString(4)));
                 }
             }
             return all;
@@ -246,7 +246,7 @@ public class RigStore {
             try (PreparedStatement query = connection.prepareStatement(sql);
                     ResultSet row = query.executeQuery()) {
                 while (row.next()) {
-                    all.add(new Deleted(row.getString(1), row.getString(2), Instant.parse(row.getString(3))));
+                    all.add(new Deleted(row.getString(1), row.getString(2), Moments.read(row.getString(3))));
                 }
             }
             return all;

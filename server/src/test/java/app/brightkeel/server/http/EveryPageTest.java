@@ -61,7 +61,7 @@ public class EveryPageTest extends ServerTest {
                 Catalogue.crafts().stream()
                         .map(item -> Rig.blank(item.name(), item.craft().kind()).withCraft(item.craft()))
                         .flatMap(rig -> Stream.concat(
-                                Stream.of(rig), PartsOut.of(rig).stream().limit(12)))
+                                Stream.of(rig), PartsOut.of(rig).stream().limit(4)))
                         .toList());
         return all.entrySet().stream()
                 .map(each -> new Object[] {each.getKey(), each.getValue()})

@@ -18,7 +18,7 @@ import org.testng.annotations.Test;
 /** {@code kill -9} in the middle of writes: what was acknowledged is there, and the database opens. */
 public class KillTest {
 
-    private static final int KILLS = 50;
+    private static final int KILLS = 20;
 
     @Test
     public void noAcknowledgedEditIsLost() throws Exception {
