@@ -123,7 +123,7 @@ public class ShelfIT extends InBrowser {
         page.dispatchEvent("main", "dragover", Map.of("dataTransfer", files));
         assertThat(page.getByText("Let go")).isVisible();
         page.dispatchEvent("main", "drop", Map.of("dataTransfer", files));
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("words.json: The document: the document is not JSON");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("words.json: The document: not JSON");
     }
 
     /** Every step is told in words, and any can be gone back to; nothing is lost on the way. */

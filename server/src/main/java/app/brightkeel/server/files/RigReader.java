@@ -282,7 +282,7 @@ public final class RigReader {
                     RefusalCode.UNREADABLE,
                     "",
                     "",
-                    "the document is not JSON, near line " + e.getLocation().getLineNr() + " column "
+                    "not JSON, near line " + e.getLocation().getLineNr() + " column "
                             + e.getLocation().getColumnNr());
         } catch (JacksonException e) {
             throw JsonRefusals.of(e);
