@@ -8,9 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import org.testng.annotations.Test;
 
 /**
@@ -47,8 +45,8 @@ public class EditBench extends InBrowser {
                 reviews.add((System.nanoTime() - from) / 1e6);
             }
         }
-        print("PUT /api/rigs/{id}, answered with its review", puts);
-        print("POST /api/reviews?scene=battery", reviews);
+        Times.print("PUT /api/rigs/{id}, answered with its review", puts);
+        Times.print("POST /api/reviews?scene=battery", reviews);
     }
 
     private HttpRequest.Builder to(String path) {
@@ -86,18 +84,6 @@ public class EditBench extends InBrowser {
                 edits.add(took);
             }
         }
-        print("Enter in a field → new number on the strip", edits);
-    }
-
-    private static void print(String what, List<Double> ms) {
-        Collections.sort(ms);
-        System.out.printf(
-                Locale.ROOT,
-                "%s: p50 %.1f ms, p95 %.1f ms, worst %.1f ms, of %d%n",
-                what,
-                ms.get(ms.size() / 2),
-                ms.get(ms.size() * 95 / 100),
-                ms.get(ms.size() - 1),
-                ms.size());
+        Times.print("Enter in a field → new number on the strip", edits);
     }
 }

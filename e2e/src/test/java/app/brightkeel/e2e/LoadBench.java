@@ -164,8 +164,8 @@ public class LoadBench {
         List<Double> all = new ArrayList<>();
         tookMs.values().forEach(all::addAll);
         System.out.println("statuses " + statuses);
-        new TreeMap<>(tookMs).forEach(LoadBench::print);
-        print("all", all);
+        new TreeMap<>(tookMs).forEach(Times::print);
+        Times.print("all", all);
         // on a machine that others use as well the times above are theirs too; this is what an answer takes
         System.out.printf(
                 Locale.ROOT,
@@ -173,18 +173,5 @@ public class LoadBench {
                 all.size() / (double) SECONDS,
                 1000 * coreS / all.size(),
                 coreS / SECONDS);
-    }
-
-    private static void print(String kind, List<Double> ms) {
-        List<Double> sorted = new ArrayList<>(ms);
-        Collections.sort(sorted);
-        System.out.printf(
-                Locale.ROOT,
-                "%-10s p50 %5.0f ms, p95 %5.0f ms, worst %5.0f ms, of %d%n",
-                kind,
-                sorted.get(sorted.size() / 2),
-                sorted.get(sorted.size() * 95 / 100),
-                sorted.get(sorted.size() - 1),
-                sorted.size());
     }
 }
