@@ -56,7 +56,7 @@ public class OddRequestsIT {
             {"GET", "/api/rigs/RIG/log?seconds=9999999", 422, "240000"},
             {"GET", "/api/rigs/RIG/harness?hour=soon", 400, "a number"},
             {"GET", "/api/rigs/RIG/harness?hour=NaN", 422, "hour"},
-            {"GET", "/api/rigs/RIG/harness?charge=rope", 400, "empty, half"},
+            {"GET", "/api/rigs/RIG/harness?charge=rope", 400, "empty"},
             {"GET", "/api/rigs/RIG/changes?link=rope", 400, "transducer"},
             {"GET", "/api/rigs/RIG/changes", 400, "link"},
             {"GET", "/api/rigs/RIG/revisions?before=x", 400, "whole number"},
