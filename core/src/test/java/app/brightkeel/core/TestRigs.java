@@ -38,6 +38,7 @@ import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Rigs that tests start from. */
 public final class TestRigs {
@@ -71,6 +72,33 @@ public final class TestRigs {
 
     public static Use on(String device) {
         return new Use(device, Figure.chosen(1), Figure.chosen(1));
+    }
+
+    /** A display on one pack and a motor of 20 A on a bank of 36 V, each on a lead of its own with a fuse of 15 A. */
+    public static Rig twoBanks() {
+        Rig rig = simple(pack(Chemistry.LIFEPO4, 20), 10, 6, 15).withName("two banks");
+        Device motor = rig.devices()
+                .get(0)
+                .withId("motor")
+                .withName("motor")
+                .withKind(DeviceKind.MOTOR)
+                .withDraw(new Draw.Amps(Figure.rated(20), Figure.chosen(0)));
+        Pack bank = withSize(pack(Chemistry.LIFEPO4, 100))
+                .with(pack -> pack.id("bank").name("bank").blocks(3));
+        Segment lead = lead("to-motor", "bank", "motor", new Gauge.Awg(10), 2, 15);
+        List<Segment> segments = Stream.concat(rig.harness().segments().stream(), Stream.of(lead))
+                .toList();
+        return rig.withDevices(List.of(rig.devices().get(0), motor))
+                .withHarness(rig.harness()
+                        .with(harness -> harness.packs(
+                                        List.of(rig.harness().packs().get(0), bank))
+                                .segments(segments)))
+                .withOuting(rig.outing()
+                        .withPhases(List.of(new Phase(
+                                "day",
+                                "day",
+                                Figure.chosen(6),
+                                List.of(on(rig.devices().get(0).id()), on("motor"))))));
     }
 
     /** Two displays and a live module on two packs through a block: several phases, joints, a switch. */

@@ -1,7 +1,7 @@
 package app.brightkeel.core.battery;
 
 import app.brightkeel.core.circuit.Network;
-import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;

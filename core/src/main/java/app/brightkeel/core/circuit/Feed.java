@@ -1,6 +1,7 @@
 package app.brightkeel.core.circuit;
 
 import app.brightkeel.core.circuit.FeedState.Point;
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;

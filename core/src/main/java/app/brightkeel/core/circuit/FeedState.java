@@ -1,5 +1,6 @@
 package app.brightkeel.core.circuit;
 
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Outcome;
 import java.util.List;
 

@@ -1,5 +1,6 @@
 package app.brightkeel.core.circuit;
 
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.rig.Leaf;
 import java.util.Collections;
@@ -31,7 +32,7 @@ public final class Network {
     private final int[] pack;
     private final int[] device;
     private final Leaf[] leaf;
-    private final double leafV;
+    private final double[] leafV;
     private final double[] volts;
     private final double[] source;
     private final double[] slope;
@@ -60,15 +61,15 @@ public final class Network {
      * @param pack   which pack stands at a node, or −1
      * @param device which device hangs at a node, or −1
      * @param leaves of each device
-     * @param leafV  volts at which devices that are no constant power draw their watts, positive where there are any [V]
+     * @param leafV  volts at which each device draws its watts, positive where it is no constant power [V]
      */
-    public Network(int[] parent, double[] ohm, int[] pack, int[] device, List<Leaf> leaves, double leafV) {
+    public Network(int[] parent, double[] ohm, int[] pack, int[] device, List<Leaf> leaves, List<Double> leafV) {
         this.parent = parent.clone();
         this.ohm = ohm.clone();
         this.pack = pack.clone();
         this.device = device.clone();
         leaf = leaves.toArray(Leaf[]::new);
-        this.leafV = leafV;
+        this.leafV = leafV.stream().mapToDouble(Double::doubleValue).toArray();
         int n = parent.length;
         volts = new double[n];
         source = new double[n];
@@ -78,7 +79,13 @@ public final class Network {
 
     /** The same where every device draws constant power. */
     public Network(int[] parent, double[] ohm, int[] pack, int[] device) {
-        this(parent, ohm, pack, device, Collections.nCopies(device.length, Leaf.POWER), 1);
+        this(
+                parent,
+                ohm,
+                pack,
+                device,
+                Collections.nCopies(device.length, Leaf.POWER),
+                Collections.nCopies(device.length, 1.0));
     }
 
     private static int[] ints(List<Integer> list) {
@@ -134,7 +141,7 @@ public final class Network {
             source[i] = 0;
             slope[i] = 0;
             if (device[i] >= 0) {
-                leaf(i, leaf[device[i]], watts[device[i]]);
+                leaf(i, watts[device[i]]);
             }
         }
         for (int i = n - 1; i >= 0; i--) {
@@ -165,15 +172,17 @@ public final class Network {
         return descend();
     }
 
-    private void leaf(int node, Leaf kind, double watts) {
+    private void leaf(int node, double watts) {
+        Leaf kind = leaf[device[node]];
+        double atV = leafV[device[node]];
         if (kind == Leaf.POWER) {
             double last = volts[node];
             source[node] = 2 * watts / last;
             slope[node] = -watts / (last * last);
         } else if (kind == Leaf.CURRENT) {
-            source[node] = watts / leafV;
+            source[node] = watts / atV;
         } else {
-            slope[node] = watts / (leafV * leafV);
+            slope[node] = watts / (atV * atV);
         }
     }
 
@@ -200,7 +209,7 @@ public final class Network {
     /** What a device really takes at the point found last [W]. */
     public double deviceWatts(int node, double watts) {
         Leaf kind = leaf[device[node]];
-        return kind == Leaf.POWER ? watts : volts[node] * kind.amps(watts, leafV, volts[node]);
+        return kind == Leaf.POWER ? watts : volts[node] * kind.amps(watts, leafV[device[node]], volts[node]);
     }
 
     /** Current from the parent into a node [A], negative where it flows towards the parent. */

@@ -10,9 +10,10 @@ import java.util.List;
  * @param fullW  of each device, everything on [W], in the rig's order
  * @param startW of each device as it starts [W], at least its full power
  * @param leaves how the current of each goes with its volts
- * @param atV    mean volts of the pack, at which all those watts are drawn; 0 where none depends on volts
+ * @param atV    volts at which each draws those watts: the mean of the source it hangs on; 0 where no draw depends on them
  */
-public record DayLoad(List<PhaseLoad> phases, List<Double> fullW, List<Double> startW, List<Leaf> leaves, double atV) {
+public record DayLoad(
+        List<PhaseLoad> phases, List<Double> fullW, List<Double> startW, List<Leaf> leaves, List<Double> atV) {
 
     /**
      * @param place in the rig, −1 for a pause, in which nothing is drawn

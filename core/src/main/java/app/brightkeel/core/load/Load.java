@@ -1,5 +1,6 @@
 package app.brightkeel.core.load;
 
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
@@ -19,6 +20,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The day's draw. */
 public final class Load implements Stage<Load.Needs, DayLoad> {
@@ -35,13 +37,14 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
     /**
      * @param extraW what the transducers on each device add to it [W]
      * @param dayH   length of the whole day, 0 where it ends with its last phase
-     * @param packV  mean volts of the pack, 0 where no draw depends on them
+     * @param atV    mean volts of the source each device hangs on, 0 where no draw depends on them
      */
-    public record Needs(List<Device> devices, List<Double> extraW, List<Phase> phases, double dayH, double packV) {
+    public record Needs(List<Device> devices, List<Double> extraW, List<Phase> phases, double dayH, List<Double> atV) {
 
         /** Of one device while it is on, at the pack. */
         double wattsAt(int device, double brightness) {
-            return (devices.get(device).draw().wattsAt(brightness, packV) + extraW.get(device)) / passedOn(device);
+            return (devices.get(device).draw().wattsAt(brightness, atV.get(device)) + extraW.get(device))
+                    / passedOn(device);
         }
 
         double standbyW(int device) {
@@ -76,17 +79,27 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
                 missing.add(Pointer.phase(i, "hours"));
             }
         }
-        Outcome<Double> packV =
-                byPackVolts(rig) ? line.get(Packs.STAGE).map(Packs.Bank::meanVolts) : Outcome.known(0.0);
+        Outcome<List<Double>> atV = byPackVolts(rig)
+                ? line.get(Packs.STAGE).map(bank -> meanVolts(rig, bank))
+                : Outcome.known(Collections.nCopies(rig.devices().size(), 0.0));
         return Outcome.both(
                 Outcome.unless(missing, () -> rig),
-                packV,
+                atV,
                 (r, volts) -> new Needs(
                         r.devices(),
                         extra(r),
                         phases,
                         r.outing().dayH().isSet() ? r.outing().dayH().value() : 0,
                         volts));
+    }
+
+    /** Of the source each device hangs on; where none reaches it, of the first. */
+    public static List<Double> meanVolts(Rig rig, Packs.Bank bank) {
+        Topology topology = Topology.of(rig);
+        return IntStream.range(0, rig.devices().size())
+                .mapToObj(topology::sourceOfDevice)
+                .map(source -> bank.sources().get(Math.max(0, source)).meanVolts())
+                .toList();
     }
 
     /** What the elements of a transducer add to the display they are plugged into. */
@@ -127,7 +140,7 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
             start.add(startW(needs.devices().get(d), watts));
         }
         List<Leaf> leaves = needs.devices().stream().map(Device::leaf).toList();
-        return new DayLoad(List.copyOf(phases), List.copyOf(full), List.copyOf(start), leaves, needs.packV());
+        return new DayLoad(List.copyOf(phases), List.copyOf(full), List.copyOf(start), leaves, needs.atV());
     }
 
     /** Adds the time from one hour to the other in which everything is off, if there is any; returns the later. */

@@ -115,7 +115,7 @@ public final class LoadWorking {
             }
         } else if (draw instanceof Draw.Amps amps) {
             all.figure("I", "amperes on the label", amps.amps(), Unit.AMPERE, at(index, "amps"));
-            packVolts(all, line)
+            packVolts(all, line, index)
                     .figure(
                             "s",
                             "share of the backlight",
@@ -137,14 +137,14 @@ public final class LoadWorking {
             ran(all, ran, index);
         } else if (draw instanceof Draw.Bus bus) {
             all.figure("n", "load units of 50 mA", bus.units(), Unit.COUNT, at(index, "units"));
-            packVolts(all, line);
+            packVolts(all, line, index);
         } else if (draw instanceof Draw.Steady steady) {
             all.figure("I", "current at any volts", steady.amps(), Unit.AMPERE, at(index, "amps"));
-            packVolts(all, line);
+            packVolts(all, line, index);
         } else if (draw instanceof Draw.Resistive lamp) {
             all.figure("P0", "watts on the label", lamp.watts(), Unit.WATT, at(index, "watts"))
                     .figure("U0", "volts on the label", lamp.volts(), Unit.VOLT, at(index, "volts"));
-            packVolts(all, line);
+            packVolts(all, line, index);
         }
         supply(all, device.supply(), index);
         double extra = Load.extra(line.rig()).get(index);
@@ -154,11 +154,11 @@ public final class LoadWorking {
         return all.result("P(1)", "at full brightness", full, Unit.WATT).done();
     }
 
-    private static Working.Builder packVolts(Working.Builder all, Line line) {
+    private static Working.Builder packVolts(Working.Builder all, Line line, int index) {
         return all.opened(
                 "U",
-                "mean volts of the pack",
-                line.get(Packs.STAGE).value().meanVolts(),
+                "mean volts of the pack that feeds it",
+                Load.meanVolts(line.rig(), line.get(Packs.STAGE).value()).get(index),
                 Unit.VOLT,
                 Packs.STAGE.working(line));
     }

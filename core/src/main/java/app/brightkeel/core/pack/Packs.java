@@ -44,11 +44,6 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
             return sources.get(0).members().get(0);
         }
 
-        /** Mean volts of the charge that is used. */
-        public double meanVolts() {
-            return sources.get(0).meanVolts();
-        }
-
         public PackModel model(String id) {
             return models.stream().filter(m -> m.id().equals(id)).findFirst().orElseThrow();
         }

@@ -1,6 +1,6 @@
 package app.brightkeel.core.picture;
 
-import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Rig;

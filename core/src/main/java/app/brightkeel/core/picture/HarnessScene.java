@@ -1,7 +1,7 @@
 package app.brightkeel.core.picture;
 
 import app.brightkeel.core.circuit.FeedState;
-import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.picture.Scene.Axis;

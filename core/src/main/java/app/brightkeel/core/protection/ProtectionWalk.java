@@ -201,7 +201,8 @@ final class ProtectionWalk {
                 .orElse(low);
         Leaf leaf = load.leaves().get(device);
         double watts = load.fullW().get(device);
-        return Math.max(leaf.amps(watts, load.atV(), low), leaf.amps(watts, load.atV(), high));
+        double atV = load.atV().get(device);
+        return Math.max(leaf.amps(watts, atV, low), leaf.amps(watts, atV, high));
     }
 
     /** The worst of all shorts between the far end and the fuse that it clears while the wire keeps its heat. */

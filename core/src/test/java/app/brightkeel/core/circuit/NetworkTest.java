@@ -119,7 +119,7 @@ public class NetworkTest {
                     new int[] {0, -1, -1, -1},
                     new int[] {-1, -1, 0, 1},
                     kinds,
-                    atV);
+                    List.of(atV, atV));
             assertTrue(network.solve(new double[] {12.8}, new double[] {0}, new double[] {each[0], each[1]}));
             assertEquals(network.volts(1), each[2], 1e-12);
             assertEquals(network.deviceWatts(2, each[0]), each[0] / atV * each[2], 1e-9);
@@ -130,7 +130,7 @@ public class NetworkTest {
                 new int[] {0, -1},
                 new int[] {-1, 0},
                 List.of(Leaf.CURRENT),
-                atV);
+                List.of(atV));
         assertFalse(drained.solve(new double[] {12.8}, new double[] {0}, new double[] {13 * atV}), "13 A over 1 Ω");
     }
 

@@ -3,6 +3,7 @@ package app.brightkeel.core.circuit;
 import app.brightkeel.core.rig.Leaf;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 
@@ -64,7 +65,7 @@ public record RandomTree(
     }
 
     public Network network() {
-        return new Network(parent, ohm, pack, device, leaves, LEAF_V);
+        return new Network(parent, ohm, pack, device, leaves, Collections.nCopies(leaves.size(), LEAF_V));
     }
 
     /** The same with every device drawing so many times as much. */

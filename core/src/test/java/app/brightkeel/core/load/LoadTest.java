@@ -13,6 +13,7 @@ import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Supply;
@@ -137,8 +138,22 @@ public class LoadTest {
     public void theBusFeedsByLoadUnits() {
         Rig rig = DemoRigs.oystercatcher();
         Rig bus = rig.with(rig.device("display").withDraw(new Draw.Bus(Figure.rated(3))));
-        double packV = Line.of(rig).get(Packs.STAGE).value().meanVolts();
+        double packV = Line.of(rig).get(Packs.STAGE).value().sources().get(0).meanVolts();
         assertEquals(load(bus).meanW(), 0.15 * packV, 1e-9);
+    }
+
+    /** Amperes become watts at the volts of the bank a device hangs on, whichever pack was entered first. */
+    @Test
+    public void amperesAreTakenAtTheVoltsOfTheOwnBank() {
+        Rig rig = TestRigs.twoBanks();
+        List<Pack> packs = rig.harness().packs();
+        for (List<Pack> order : List.of(packs, List.of(packs.get(1), packs.get(0)))) {
+            DayLoad load = load(rig.withHarness(rig.harness().withPacks(order)));
+            double packV =
+                    Packs.model(Line.of(rig).rig().harness().packs().get(1)).meanVolts();
+            assertTrue(packV > 36 && packV < 43, "36 V bank: " + packV);
+            assertEquals(load.fullW().get(1), 20 * packV, 1e-9);
+        }
     }
 
     /** A live module starts at two to three times its label (from memory); what is told of a device wins. */

@@ -4,8 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
-import app.brightkeel.core.circuit.Topology;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.picture.Pictures;

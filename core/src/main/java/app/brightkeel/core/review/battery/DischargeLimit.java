@@ -37,7 +37,7 @@ final class DischargeLimit implements Rule {
             amps += load.value()
                     .leaves()
                     .get(d)
-                    .amps(load.value().fullW().get(d), load.value().atV(), low);
+                    .amps(load.value().fullW().get(d), load.value().atV().get(d), low);
         }
         return Rule.measured(
                 1 - amps / may,

@@ -1,6 +1,6 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import java.util.List;

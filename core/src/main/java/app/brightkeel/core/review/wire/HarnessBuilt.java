@@ -1,6 +1,6 @@
 package app.brightkeel.core.review.wire;
 
-import app.brightkeel.core.circuit.Topology;
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.reference.DeviceKind;

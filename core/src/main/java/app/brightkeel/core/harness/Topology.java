@@ -1,4 +1,4 @@
-package app.brightkeel.core.circuit;
+package app.brightkeel.core.harness;
 
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Harness;
@@ -66,6 +66,12 @@ public record Topology(
             at = parents.get(at);
         }
         return at;
+    }
+
+    /** Which source feeds a device; −1 where none reaches it. */
+    public int sourceOfDevice(int device) {
+        int root = root(nodeOfDevice(device));
+        return root < 0 ? -1 : packs.get(root);
     }
 
     private static final class Builder {
