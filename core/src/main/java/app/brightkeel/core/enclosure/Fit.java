@@ -1,6 +1,7 @@
 package app.brightkeel.core.enclosure;
 
 import app.brightkeel.core.enclosure.FitNeeds.Housed;
+import app.brightkeel.core.quantity.Rounding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -99,6 +100,6 @@ public record Fit(List<Piece> pieces, String station, String place, Box around, 
 
     /** Least of the three gaps [m]; negative by how much it is too large. */
     public double leastGapM() {
-        return Arrangement.leastGapM(around, room);
+        return Rounding.settled(Arrangement.leastGapM(around, room));
     }
 }

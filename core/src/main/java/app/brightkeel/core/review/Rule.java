@@ -1,6 +1,7 @@
 package app.brightkeel.core.review;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Rounding;
 import app.brightkeel.core.quantity.Text;
 import java.util.List;
 import java.util.stream.Stream;
@@ -101,8 +102,8 @@ public interface Rule {
         if (judgement instanceof Judgement.Ask) {
             return Verdict.UNSET;
         }
-        if (judgement instanceof Judgement.Measured measured && measured.headroom() < COMFORTABLE) {
-            return measured.headroom() < 0 && force().mayFail() ? Verdict.FAILS : Verdict.CLOSE;
+        if (judgement instanceof Judgement.Measured measured && measured.headroom() < COMFORTABLE - Rounding.NOISE) {
+            return measured.headroom() < -Rounding.NOISE && force().mayFail() ? Verdict.FAILS : Verdict.CLOSE;
         }
         return Verdict.HOLDS;
     }

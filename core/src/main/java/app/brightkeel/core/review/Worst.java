@@ -1,6 +1,7 @@
 package app.brightkeel.core.review;
 
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Rounding;
 import java.util.List;
 import java.util.function.BiConsumer;
 
@@ -38,7 +39,7 @@ public final class Worst {
      * @param limit positive
      */
     public static double within(double value, double limit) {
-        double left = 1 - value / limit;
+        double left = Rounding.settled(1 - value / limit);
         return left < 0 ? left : Rule.COMFORTABLE + (1 - Rule.COMFORTABLE) * left;
     }
 }

@@ -1,5 +1,6 @@
 package app.brightkeel.core.route;
 
+import app.brightkeel.core.quantity.Rounding;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Zone;
 import java.util.List;
@@ -62,7 +63,7 @@ public record Laid(String run, Cable cable, List<Passage> legs, double slackM, d
 
     /** What is left over at the far end of all travel, negative where it is short [m]. */
     public double spareM() {
-        return suppliedM() - neededM();
+        return Rounding.settled(suppliedM() - neededM());
     }
 
     /** Passages that have to be drilled. */
@@ -84,7 +85,7 @@ public record Laid(String run, Cable cable, List<Passage> legs, double slackM, d
     public Optional<Double> tightestM() {
         return plugM().flatMap(plug -> legs.stream()
                 .filter(Laid::meetsPlug)
-                .map(leg -> leg.openingM().value() - plug)
+                .map(leg -> Rounding.settled(leg.openingM().value() - plug))
                 .min(Double::compare));
     }
 

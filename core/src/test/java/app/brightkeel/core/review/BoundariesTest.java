@@ -24,6 +24,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.sonar.SonarStage;
 import java.util.List;
 import java.util.function.DoubleFunction;
@@ -105,6 +106,22 @@ public class BoundariesTest {
         return DemoRigs.oystercatcher().with(lead.withWire(lead.wire().withLengthM(Figure.measured(lengthM))));
     }
 
+    /** What the lead of the good rig takes, with all that sums of it are off by. */
+    private static final double NEEDED = Line.of(GOOD)
+            .get(RouteStage.STAGE)
+            .value()
+            .of("transducer")
+            .orElseThrow()
+            .neededM();
+
+    private static double less(double exact) {
+        return Math.nextDown(Math.nextDown(exact));
+    }
+
+    private static double more(double exact) {
+        return Math.nextUp(Math.nextUp(exact));
+    }
+
     @DataProvider
     public Object[][] limits() {
         return new Object[][] {
@@ -151,6 +168,16 @@ public class BoundariesTest {
             {"mount.proud-on-beach", of(BoundariesTest::proud), 0.030, 0.031, Verdict.HOLDS, Verdict.CLOSE},
             {"mount.does-not-fit", of(BoundariesTest::hole), 0.0851, 0.0849, Verdict.HOLDS, Verdict.FAILS},
             {"cable.too-short", of(BoundariesTest::lead), 5.03, 5.01, Verdict.HOLDS, Verdict.FAILS},
+            // exactly enough is enough, a hair of a double to either side of it, and a hundredth of a millimetre less
+            // is not
+            {"cable.too-short", of(BoundariesTest::lead), NEEDED, NEEDED - 1e-5, Verdict.HOLDS, Verdict.FAILS},
+            {"cable.too-short", of(BoundariesTest::lead), less(NEEDED), NEEDED - 1e-8, Verdict.HOLDS, Verdict.FAILS},
+            {"mount.does-not-fit", of(BoundariesTest::hole), less(0.085), 0.08499, Verdict.HOLDS, Verdict.FAILS},
+            {"cable.plug-does-not-pass", of(BoundariesTest::plug), more(0.038), 0.03801, Verdict.HOLDS, Verdict.FAILS},
+            {"cable.opening-too-full", of(BoundariesTest::thick), more(0.02), 0.02001, Verdict.HOLDS, Verdict.FAILS},
+            {"fuse.above-ampacity", of(a -> fuse(a, 0.1, true)), more(25), 25.01, Verdict.HOLDS, Verdict.FAILS},
+            {"fuse.above-maker-maximum", of(a -> fuse(a, 0.1, true)), more(5), 5.01, Verdict.HOLDS, Verdict.FAILS},
+            {"battery.charged-too-fast", of(a -> charged(a, 20)), more(6), 6.01, Verdict.HOLDS, Verdict.FAILS},
             {"cable.plug-does-not-pass", of(BoundariesTest::plug), 0.0379, 0.0381, Verdict.HOLDS, Verdict.FAILS},
             {"cable.service-loop", of(BoundariesTest::loop), 0.30, 0.29, Verdict.HOLDS, Verdict.CLOSE},
             {"cable.opening-too-full", of(BoundariesTest::thick), 0.0199, 0.0201, Verdict.HOLDS, Verdict.FAILS},

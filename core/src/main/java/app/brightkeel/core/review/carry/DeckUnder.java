@@ -3,6 +3,7 @@ package app.brightkeel.core.review.carry;
 import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Rounding;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -23,7 +24,7 @@ final class DeckUnder implements Rule {
     @Override
     public Judgement judge(Line line) {
         return Floating.judge(line, Afloat::settled, afloat -> {
-            double free = afloat.freeM();
+            double free = Rounding.settled(afloat.freeM());
             return Rule.measured(
                     free < 0 ? free / LEAST_M : Math.min(1, COMFORTABLE * free / LEAST_M),
                     free < 0

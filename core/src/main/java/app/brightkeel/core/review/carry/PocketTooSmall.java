@@ -2,6 +2,7 @@ package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Rounding;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -40,7 +41,7 @@ final class PocketTooSmall implements Rule {
     }
 
     private static void add(Worst worst, Enclosure box, Pocket pocket, Size size) {
-        double gap = gapM(size, pocket.inside());
+        double gap = Rounding.settled(gapM(size, pocket.inside()));
         worst.add(
                 gap < 0 ? gap / pocket.inside().tallM().value() : 1,
                 "What belongs into the {} of the {} is {} too large for it.",

@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Rounding;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -25,7 +26,7 @@ final class BeamBlocked implements Rule {
     @Override
     public Judgement judge(Line line) {
         return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
-            double left = each.clearRad() - each.held().halfRad();
+            double left = Rounding.settled(each.clearRad() - each.held().halfRad());
             if (each.held().halfRad() > 0) {
                 worst.add(
                         left < 0 ? left : Math.min(1, COMFORTABLE + (1 - COMFORTABLE) * left / PLENTY_RAD),

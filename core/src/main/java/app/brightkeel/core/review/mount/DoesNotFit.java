@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Rounding;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -27,7 +28,7 @@ final class DoesNotFit implements Rule {
         return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.gapM().isPresent()) {
                 double wanted = each.held().face().mount().throughIce() ? HOLE_M : 0;
-                double left = each.gapM().get() - wanted;
+                double left = Rounding.settled(each.gapM().get() - wanted);
                 worst.add(
                         left < 0 ? left / each.held().bodyM().orElseThrow() : Math.min(1, COMFORTABLE + left / HOLE_M),
                         "The {} has {} to spare in its opening; it wants {}.",
