@@ -20,9 +20,12 @@ public record Text(List<String> words, List<Amount> amounts) {
 
     /**
      * Fills a template: each {@code {}} takes the next part, an {@link Amount} kept as such or a name as plain words.
-     * Names may hold braces: only the template is searched.
+     * Names may hold braces: only the template is searched, and one without parts is words alone.
      */
     public static Text of(String template, Object... parts) {
+        if (parts.length == 0) {
+            return new Text(List.of(template), List.of());
+        }
         List<String> words = new ArrayList<>();
         List<Amount> amounts = new ArrayList<>();
         StringBuilder word = new StringBuilder();

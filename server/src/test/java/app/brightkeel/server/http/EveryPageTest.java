@@ -9,6 +9,8 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.EveryList;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
+import app.brightkeel.server.files.RigDocument;
+import app.brightkeel.server.files.RigReader;
 import app.brightkeel.server.store.RigStore;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -51,7 +53,7 @@ public class EveryPageTest extends ServerTest {
     public Object[][] rigs() {
         Map<String, List<Rig>> all = new TreeMap<>();
         for (Rig rig : DemoRigs.all()) {
-            List<Rig> some = new ArrayList<>(List.of(rig, EveryList.in(rig)));
+            List<Rig> some = new ArrayList<>(List.of(rig, EveryList.in(rig), braced(EveryList.in(rig))));
             Catalogue.crafts().forEach(item -> some.add(rig.withCraft(item.craft())));
             some.addAll(PartsOut.of(rig));
             all.put(rig.name(), some);
@@ -66,6 +68,13 @@ public class EveryPageTest extends ServerTest {
         return all.entrySet().stream()
                 .map(each -> new Object[] {each.getKey(), each.getValue()})
                 .toArray(Object[][]::new);
+    }
+
+    /** Every name with braces in it, which no sentence takes for a place to fill. */
+    private static Rig braced(Rig rig) {
+        String document = MAPPER.writeValueAsString(RigDocument.of(rig));
+        String named = document.replaceAll("\"name\":\"([^\"]{0,40})[^\"]*\"", "\"name\":\"$1 {} {0}\"");
+        return new RigReader().read(named.getBytes(StandardCharsets.UTF_8));
     }
 
     @Test(dataProvider = "rigs")
