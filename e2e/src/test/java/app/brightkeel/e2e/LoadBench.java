@@ -23,7 +23,7 @@ import org.testng.annotations.Test;
 
 /**
  * Many readers at once, each asking for the next thing as soon as it has the last, over a shelf of many rigs that all
- * differ; printed by kind and not judged, what came while the program was still warming not counted. {@code ./keel bench
+ * differ; printed by kind and not judged, what came while nothing was known yet apart from what came after. {@code ./keel bench
  * load}; not among the tests of {@code ./keel test}.
  */
 public class LoadBench {
@@ -31,7 +31,7 @@ public class LoadBench {
     private static final int READERS = Integer.getInteger("keel.load.readers", 50);
     private static final int RIGS = Integer.getInteger("keel.load.rigs", 300);
     private static final int SECONDS = Integer.getInteger("keel.load.seconds", 30);
-    private static final int WARMING = Integer.getInteger("keel.load.warming", 10);
+    private static final int WARMING = Integer.getInteger("keel.load.warming", 60);
     private static final long SEED = 7;
 
     /** What one asks for while working on a rig, and how often for each time one opens the shelf. */
@@ -49,6 +49,7 @@ public class LoadBench {
 
     private static final List<String> LISTS = List.of("parts", "wires", "connectors", "shopping", "holes", "take-off");
 
+    private final Map<String, List<Double>> coldMs = new ConcurrentHashMap<>();
     private final Map<String, List<Double>> tookMs = new ConcurrentHashMap<>();
     private final Map<Integer, Integer> statuses = new ConcurrentHashMap<>();
     private double coreS;
@@ -122,11 +123,10 @@ public class LoadBench {
             String path = path(kind, ids.get(random.nextInt(ids.size())), random);
             long start = System.nanoTime();
             int status = ask(app.url(path));
-            if (start >= from) {
-                tookMs.computeIfAbsent(kind, key -> Collections.synchronizedList(new ArrayList<>()))
-                        .add((System.nanoTime() - start) / 1e6);
-                statuses.merge(status, 1, Integer::sum);
-            }
+            (start < from ? coldMs : tookMs)
+                    .computeIfAbsent(kind, key -> Collections.synchronizedList(new ArrayList<>()))
+                    .add((System.nanoTime() - start) / 1e6);
+            statuses.merge(status, 1, Integer::sum);
         }
         return null;
     }
@@ -161,17 +161,22 @@ public class LoadBench {
     }
 
     private void print() {
-        List<Double> all = new ArrayList<>();
-        tookMs.values().forEach(all::addAll);
         System.out.println("statuses " + statuses);
-        new TreeMap<>(tookMs).forEach(Times::print);
-        Times.print("all", all);
+        System.out.println("the first " + WARMING + " s, nothing of it asked before:");
+        print(coldMs, WARMING);
+        System.out.println("after that:");
+        int answers = print(tookMs, SECONDS);
         // on a machine that others use as well the times above are theirs too; this is what an answer takes
         System.out.printf(
-                Locale.ROOT,
-                "%.0f answers a second, %.1f ms of a core each, %.2f cores in all%n",
-                all.size() / (double) SECONDS,
-                1000 * coreS / all.size(),
-                coreS / SECONDS);
+                Locale.ROOT, "%.1f ms of a core each, %.2f cores in all%n", 1000 * coreS / answers, coreS / SECONDS);
+    }
+
+    private static int print(Map<String, List<Double>> ms, int seconds) {
+        List<Double> all = new ArrayList<>();
+        ms.values().forEach(all::addAll);
+        new TreeMap<>(ms).forEach(Times::print);
+        Times.print("all", all);
+        System.out.printf(Locale.ROOT, "%.0f answers a second%n", all.size() / (double) seconds);
+        return all.size();
     }
 }

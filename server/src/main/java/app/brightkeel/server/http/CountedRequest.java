@@ -19,6 +19,13 @@ final class CountedRequest extends HttpServletRequestWrapper {
     /** Least pace: a megabyte in fifty seconds [bytes/s]. */
     private static final double LEAST_PACE = 20_000;
 
+    private static final int BUFFER = 1 << 13;
+
+    /** Of a body that is too large already [bytes]. */
+    private static final int MOST_HEARD_OUT = 4 << 20;
+
+    private static final long HEARD_OUT_NS = 2_000_000_000L;
+
     private final int most;
 
     CountedRequest(HttpServletRequest request, int most) {
@@ -78,6 +85,8 @@ final class CountedRequest extends HttpServletRequestWrapper {
                 int some = in.read(bytes, from, length);
                 count(Math.max(0, some));
                 return some;
+            } catch (TooLarge heardOut) {
+                throw heardOut;
             } catch (IOException broken) {
                 // whatever it was: nobody waits for the rest
                 Unread.giveUp(request);
@@ -85,9 +94,24 @@ final class CountedRequest extends HttpServletRequestWrapper {
             }
         }
 
+        /** Who sends on for a moment and comes to an end sees the answer; for all others the connection ends. */
+        private void hearOut() throws IOException {
+            byte[] rest = new byte[BUFFER];
+            long until = System.nanoTime() + HEARD_OUT_NS;
+            for (int left = MOST_HEARD_OUT; left > 0 && System.nanoTime() < until; ) {
+                int some = in.read(rest, 0, BUFFER);
+                if (some < 0) {
+                    return;
+                }
+                left -= some;
+            }
+            Unread.giveUp(request);
+        }
+
         private void count(int bytes) throws IOException {
             read += bytes;
             if (read > most) {
+                hearOut();
                 throw new TooLarge(most);
             }
             long took = System.nanoTime() - startNs;
