@@ -158,7 +158,7 @@ public final class LoadWorking {
         return all.opened(
                 "U",
                 "mean volts of the pack that feeds it",
-                Load.meanVolts(line.rig(), line.get(Packs.STAGE).value()).get(index),
+                line.get(Load.STAGE).value().atV().get(index),
                 Unit.VOLT,
                 Packs.STAGE.working(line));
     }

@@ -43,12 +43,12 @@ public record Craft(
         implements CraftBuilder.With {
 
     private static final int MOST_SECTIONS = 40;
-    /** Share of the length that two sections are apart: nearer, the hull between them has no slope. */
-    private static final double LEAST_APART = 0.001;
-
     private static final int MOST_STATIONS = 60;
     private static final int MOST_PASSAGES = 120;
     private static final int MOST_OBSTRUCTIONS = 20;
+
+    /** Share of the length that two sections are apart: nearer, the hull between them has no slope. */
+    private static final double LEAST_APART = 0.001;
 
     /** @throws Refusal naming the field for an id used twice or a passage that leads nowhere */
     public Craft {

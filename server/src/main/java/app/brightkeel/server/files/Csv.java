@@ -10,6 +10,9 @@ import org.apache.commons.csv.CSVPrinter;
 /** Tables as CSV (RFC 4180), one line each under a line of names. */
 final class Csv {
 
+    /** What a spreadsheet takes for the beginning of a formula, in the wide forms of eastern keyboards as well. */
+    private static final String FORMULA = "=+-@\t\r\uff1d\uff0b\uff0d\uff20";
+
     private Csv() {}
 
     /** @param row of one thing, a cell for each name */
@@ -28,9 +31,6 @@ final class Csv {
         }
         return all.toString();
     }
-
-    /** What a spreadsheet takes for the beginning of a formula, in the wide forms of eastern keyboards as well. */
-    private static final String FORMULA = "=+-@\t\r\uff1d\uff0b\uff0d\uff20";
 
     /** An apostrophe keeps it words. */
     private static String plain(String words) {

@@ -27,13 +27,6 @@ class Reviews {
 
     /** @param rig what the revision holds */
     Review of(String id, long revision, Rig rig) {
-        Key key = new Key(id, revision);
-        Review before = known.getIfPresent(key);
-        if (before != null) {
-            return before;
-        }
-        Review made = reviewer.review(lines.of(id, revision, rig));
-        known.put(key, made);
-        return made;
+        return known.get(new Key(id, revision), key -> reviewer.review(lines.of(id, revision, rig)));
     }
 }

@@ -101,13 +101,14 @@ final class HarnessSizes {
 
     private double watts(int device) {
         Outcome<DayLoad> load = line.get(Load.STAGE);
+        if (load.isKnown()) {
+            return load.value().fullW().get(device);
+        }
         // hours may be open where the harness is built: what a device draws does not wait for them
         double packV = line.get(Packs.STAGE)
                 .map(bank -> Load.meanVolts(line.rig(), bank).get(device))
                 .orElse(NOMINAL_V);
-        return load.isKnown()
-                ? load.value().fullW().get(device)
-                : devices.get(device).draw().wattsAt(1, packV);
+        return devices.get(device).draw().wattsAt(1, packV);
     }
 
     double amps(int device) {
