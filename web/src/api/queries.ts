@@ -72,6 +72,12 @@ export const workingsQuery = (id: string, revision: number, link: Link) =>
     queryFn: () => answer(api.GET("/api/rigs/{id}/workings", { params: { path: { id }, query: { link } } })),
   });
 
+export const assumedQuery = (id: string, revision: number, link: Link) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "assumed", link],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/assumed", { params: { path: { id }, query: { link } } })),
+  });
+
 export const offersQuery = (id: string, revision: number, link: Link, wider: boolean) =>
   queryOptions({
     queryKey: ["rig", id, revision, "offers", link, wider],

@@ -7,7 +7,17 @@ import { useUnits } from "../units/UnitsProvider";
 import { Joint, Stretch } from "./Joint";
 
 /** The nine links on one drawn cable; arrows move along it. */
-export function CableStrip({ id, review, selected }: { id: string; review: Review; selected: Link }) {
+export function CableStrip({
+  id,
+  review,
+  selected,
+  onAssumed,
+}: {
+  id: string;
+  review: Review;
+  selected: Link;
+  onAssumed: (link: Link) => void;
+}) {
   const navigate = useNavigate();
   const strip = useRef<HTMLElement>(null);
   const onKeyDown = (event: KeyboardEvent) => {
@@ -31,9 +41,10 @@ export function CableStrip({ id, review, selected }: { id: string; review: Revie
         <LinkCell
           key={state.link}
           state={state}
-          assumed={review.assumedLinks.includes(state.link)}
+          assumed={review.assumed.filter((each) => each.links.includes(state.link)).length}
           selected={state.link === selected}
           onSelect={() => void navigate(`/rigs/${id}/${state.link}`)}
+          onAssumed={() => onAssumed(state.link)}
         />
       ))}
     </nav>
@@ -48,48 +59,54 @@ function LinkCell({
   assumed,
   selected,
   onSelect,
+  onAssumed,
 }: {
   state: LinkState;
-  assumed: boolean;
+  assumed: number;
   selected: boolean;
   onSelect: () => void;
+  onAssumed: () => void;
 }) {
   const { text } = useUnits();
   const verdict = state.kind === "judged" ? state.verdict : "unset";
   const long = state.kind === "judged" && text(state.number).length > LONGEST;
   return (
-    <button
-      type="button"
-      data-link={state.link}
-      aria-current={selected ? "page" : undefined}
-      onClick={onSelect}
-      className={`flex h-[132px] min-w-0 flex-col items-stretch pt-[11px] max-sm:h-[140px] ${
-        selected ? "bg-act-soft" : "hover:bg-paper"
-      }`}
+    <div
+      className={`relative h-[132px] min-w-0 max-sm:h-[140px] ${selected ? "bg-act-soft" : "hover:bg-paper"}`}
     >
-      <span className={`text-[13px] ${selected ? "font-semibold text-ink" : "font-medium text-ink-2"}`}>
-        {LINK_NAMES[state.link]}
-      </span>
-      <span className="flex items-center">
-        <Stretch verdict={verdict} />
-        <Joint verdict={verdict} />
-        <Stretch verdict={verdict} />
-      </span>
-      <span
-        className={`truncate px-1 leading-6 font-semibold ${long ? "text-[14px]" : "text-[16.5px]"} ${verdict === "fails" ? "text-fails" : "text-ink"}`}
+      <button
+        type="button"
+        data-link={state.link}
+        aria-current={selected ? "page" : undefined}
+        onClick={onSelect}
+        className="flex h-full w-full flex-col items-stretch pt-[11px]"
       >
-        {state.kind === "judged" ? <Words text={state.number} /> : "–"}
-      </span>
-      <span className={`text-[12.5px] ${VERDICT_COLOURS[verdict]}`}>
-        {verdict}
-        {assumed && (
-          <span className="font-normal text-ink-3 max-sm:block max-sm:leading-3">
-            <span className="max-sm:hidden"> · </span>some assumed
-          </span>
-        )}
-      </span>
-      <MarginBar state={state} />
-    </button>
+        <span className={`text-[13px] ${selected ? "font-semibold text-ink" : "font-medium text-ink-2"}`}>
+          {LINK_NAMES[state.link]}
+        </span>
+        <span className="flex items-center">
+          <Stretch verdict={verdict} />
+          <Joint verdict={verdict} />
+          <Stretch verdict={verdict} />
+        </span>
+        <span
+          className={`truncate px-1 leading-6 font-semibold ${long ? "text-[14px]" : "text-[16.5px]"} ${verdict === "fails" ? "text-fails" : "text-ink"}`}
+        >
+          {state.kind === "judged" ? <Words text={state.number} /> : "–"}
+        </span>
+        <span className={`text-[12.5px] leading-4 ${VERDICT_COLOURS[verdict]}`}>{verdict}</span>
+        <MarginBar state={state} />
+      </button>
+      {assumed > 0 && (
+        <button
+          type="button"
+          onClick={onAssumed}
+          className="absolute inset-x-0 bottom-[3px] mx-auto w-fit px-1 text-[12px] leading-4 text-ink-3 underline decoration-rule decoration-dotted underline-offset-2 hover:text-ink"
+        >
+          {assumed} assumed<span className="sr-only"> for {LINK_NAMES[state.link]}: list them</span>
+        </button>
+      )}
+    </div>
   );
 }
 

@@ -5,6 +5,7 @@ import type { Link, Problem, Rig, Saved } from "../api/types";
 import { rigQuery } from "../api/queries";
 import { withoutLoose } from "./parts";
 import { setAt } from "./pointer";
+import { withUseAt } from "./power";
 import { type Previewed, usePreview } from "./usePreview";
 
 interface Editor {
@@ -119,7 +120,8 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
     rig: saved.rig,
     link,
     save: (change) => keep.mutate((now) => put(change(now.rig), now.revision)),
-    set: (pointer, value) => keep.mutate((now) => put(setAt(now.rig, pointer, value), now.revision)),
+    set: (pointer, value) =>
+      keep.mutate((now) => put(setAt(withUseAt(now.rig, pointer), pointer, value), now.revision)),
     preview,
     dropPreview: drop,
     previewed,

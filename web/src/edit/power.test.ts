@@ -1,7 +1,7 @@
 import { expect, test } from "vitest";
 import type { Device, Pack, Rig } from "../api/types";
 import { blankRig, withoutLoose } from "./parts";
-import { newCharger, newPack, newPhase, onHand, withUses } from "./power";
+import { newCharger, newPack, newPhase, onHand, withUse, withUseAt, withUses } from "./power";
 
 function rig(): Rig {
   const blank = blankRig("rig", "undecided");
@@ -24,6 +24,16 @@ test("a lever moves every part of the day, for the devices it is about", () => {
     ["five"],
   ]);
   expect(after.outing.phases[1]!.uses[0]!.brightness).toEqual({ kind: "given", value: 0.4, basis: "chosen" });
+});
+
+test("an assumed use is entered where it stood", () => {
+  const before = withUse(rig(), 1, "nine", "duty", 0.5);
+  const uses = (pointer: string) =>
+    withUseAt(before, pointer).outing.phases.map((phase) => phase.uses.map((use) => use.device));
+  expect(uses("/outing/phases/1/uses/1/brightness")).toEqual([[], ["nine", "five"]]);
+  expect(uses("/outing/phases/0/uses/1/duty")).toEqual([["five", "nine"], ["nine"]]);
+  expect(withUseAt(before, "/outing/phases/1/uses/0/duty")).toEqual(before);
+  expect(withUseAt(before, "/harness/packs/0/age")).toBe(before);
 });
 
 test("a battery on hand is a copy that can be changed, under an id of its own", () => {

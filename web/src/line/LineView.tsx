@@ -12,6 +12,7 @@ import { NameField } from "../parts/NameField";
 import { TopBar } from "../parts/TopBar";
 import { LINK_NAMES, LINKS } from "../parts/verdicts";
 import { useUnits } from "../units/UnitsProvider";
+import { AssumedDialog } from "./AssumedDialog";
 import { ChangeDialog } from "./ChangeDialog";
 import { type Command, CommandsDialog } from "./CommandsDialog";
 import { ComparePane } from "./ComparePane";
@@ -68,7 +69,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const [dialog, setDialog] = useState<
-    "findings" | "commands" | "history" | "you" | { change: string } | null
+    "findings" | "commands" | "history" | "you" | { change: string } | { assumed: Link } | null
   >(null);
   const pane = (["set", "compare", "why"] as Pane[]).find((each) => each === search.get("pane")) ?? "set";
   // by the address as it is now: a key pressed right after another comes before the page is drawn anew
@@ -88,6 +89,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     { key: "c", words: "Compare", run: () => show("compare") },
     { key: "w", words: "Why", run: () => show("why") },
     { key: "f", words: "Findings", run: () => setDialog("findings") },
+    { key: "a", words: "What is assumed here", run: () => setDialog({ assumed: link }) },
     { key: "u", words: "Change units", run: toggle },
     { key: "p", words: "You and your schools", run: () => setDialog("you") },
     { key: "h", words: "History", run: () => setDialog("history") },
@@ -120,7 +122,12 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
           <Steps saved={saved} onHistory={() => setDialog("history")} onYou={() => setDialog("you")} />
         </span>
       </TopBar>
-      <CableStrip id={saved.id} review={previewed?.review ?? saved.review} selected={link} />
+      <CableStrip
+        id={saved.id}
+        review={previewed?.review ?? saved.review}
+        selected={link}
+        onAssumed={(assumed) => setDialog({ assumed })}
+      />
       <GuideBar />
       {problem?.status === 412 ? (
         <StaleDialog problem={problem} />
@@ -142,8 +149,11 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
       {dialog === "commands" && (
         <CommandsDialog commands={commands.slice(0, -2)} onClose={() => setDialog(null)} />
       )}
-      {dialog !== null && typeof dialog === "object" && (
+      {dialog !== null && typeof dialog === "object" && "change" in dialog && (
         <ChangeDialog change={dialog.change} onClose={() => setDialog(null)} />
+      )}
+      {dialog !== null && typeof dialog === "object" && "assumed" in dialog && (
+        <AssumedDialog link={dialog.assumed} onClose={() => setDialog(null)} />
       )}
     </div>
   );

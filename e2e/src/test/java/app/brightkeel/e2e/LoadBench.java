@@ -23,15 +23,14 @@ import org.testng.annotations.Test;
 
 /**
  * Many readers at once, each asking for the next thing as soon as it has the last, over a shelf of many rigs that all
- * differ; printed by kind and not judged, what came while nothing was known yet apart from what came after. {@code ./keel bench
- * load}; not among the tests of {@code ./keel test}.
+ * differ: first for everything there is, each once, in any order; then for a while for what one asks for while working.
+ * Printed by kind and not judged. {@code ./keel bench load}; not among the tests of {@code ./keel test}.
  */
 public class LoadBench {
 
     private static final int READERS = Integer.getInteger("keel.load.readers", 50);
     private static final int RIGS = Integer.getInteger("keel.load.rigs", 300);
     private static final int SECONDS = Integer.getInteger("keel.load.seconds", 30);
-    private static final int WARMING = Integer.getInteger("keel.load.warming", 60);
     private static final long SEED = 7;
 
     /** What one asks for while working on a rig, and how often for each time one opens the shelf. */
@@ -49,9 +48,10 @@ public class LoadBench {
 
     private static final List<String> LISTS = List.of("parts", "wires", "connectors", "shopping", "holes", "take-off");
 
-    private final Map<String, List<Double>> coldMs = new ConcurrentHashMap<>();
-    private final Map<String, List<Double>> tookMs = new ConcurrentHashMap<>();
+    private final Map<String, List<Double>> firstMs = new ConcurrentHashMap<>();
+    private final Map<String, List<Double>> againMs = new ConcurrentHashMap<>();
     private final Map<Integer, Integer> statuses = new ConcurrentHashMap<>();
+    private double firstS;
     private double coreS;
 
     @Test
@@ -60,25 +60,71 @@ public class LoadBench {
         try (RunningApp app = RunningApp.start()) {
             fill(app);
             List<String> all = shelf(app);
-            System.out.printf("%d readers for %d s over %d rigs%n", READERS, SECONDS, all.size());
-            ExecutorService together = Executors.newFixedThreadPool(READERS);
-            long from = System.nanoTime() + WARMING * 1_000_000_000L;
-            long until = from + SECONDS * 1_000_000_000L;
-            List<Callable<Void>> readers = new ArrayList<>();
-            for (int r = 0; r < READERS; r++) {
-                Random random = new Random(SEED * 1000 + r);
-                readers.add(() -> read(app, all, random, from, until));
-            }
-            List<Future<Void>> reading = readers.stream().map(together::submit).toList();
-            Thread.sleep(WARMING * 1000L);
+            System.out.printf("%d readers over %d rigs%n", READERS, all.size());
+            long start = System.nanoTime();
+            List<Asked> once = everything(all);
+            together(reader -> readOnce(app, once, reader));
+            firstS = (System.nanoTime() - start) / 1e9;
             double before = app.coreS();
-            for (Future<Void> each : reading) {
-                each.get();
-            }
+            long until = System.nanoTime() + SECONDS * 1_000_000_000L;
+            together(reader -> readAgain(app, all, new Random(SEED * 1000 + reader), until));
             coreS = app.coreS() - before;
-            together.shutdownNow();
         }
         print();
+    }
+
+    private record Asked(String kind, String path) {}
+
+    private interface Reader {
+        void read(int number) throws IOException;
+    }
+
+    private static void together(Reader reader) throws Exception {
+        ExecutorService readers = Executors.newFixedThreadPool(READERS);
+        try {
+            List<Callable<Void>> all = new ArrayList<>();
+            for (int r = 0; r < READERS; r++) {
+                int number = r;
+                all.add(() -> {
+                    reader.read(number);
+                    return null;
+                });
+            }
+            for (Future<Void> each : readers.invokeAll(all)) {
+                each.get();
+            }
+        } finally {
+            readers.shutdownNow();
+        }
+    }
+
+    /** Every answer that there is to ask for, shuffled. */
+    private static List<Asked> everything(List<String> ids) {
+        List<Asked> all = new ArrayList<>();
+        for (String id : ids) {
+            for (String kind : KINDS.keySet()) {
+                paths(kind, id).forEach(path -> all.add(new Asked(kind, path)));
+            }
+        }
+        Collections.shuffle(all, new Random(SEED));
+        return all;
+    }
+
+    /** Each reader takes its share of them. */
+    private void readOnce(RunningApp app, List<Asked> all, int reader) throws IOException {
+        for (int i = reader; i < all.size(); i += READERS) {
+            ask(app, all.get(i), firstMs);
+        }
+    }
+
+    private void readAgain(RunningApp app, List<String> ids, Random random, long until) throws IOException {
+        List<String> drawn = new ArrayList<>();
+        KINDS.forEach((kind, times) -> drawn.addAll(Collections.nCopies(times, kind)));
+        while (System.nanoTime() < until) {
+            String kind = drawn.get(random.nextInt(drawn.size()));
+            List<String> paths = paths(kind, ids.get(random.nextInt(ids.size())));
+            ask(app, new Asked(kind, paths.get(random.nextInt(paths.size()))), againMs);
+        }
     }
 
     /** More rigs like those that are there, each on a day and with an angler of its own. */
@@ -115,20 +161,12 @@ public class LoadBench {
         return ids;
     }
 
-    private Void read(RunningApp app, List<String> ids, Random random, long from, long until) throws Exception {
-        List<String> drawn = new ArrayList<>();
-        KINDS.forEach((kind, times) -> drawn.addAll(Collections.nCopies(times, kind)));
-        while (System.nanoTime() < until) {
-            String kind = drawn.get(random.nextInt(drawn.size()));
-            String path = path(kind, ids.get(random.nextInt(ids.size())), random);
-            long start = System.nanoTime();
-            int status = ask(app.url(path));
-            (start < from ? coldMs : tookMs)
-                    .computeIfAbsent(kind, key -> Collections.synchronizedList(new ArrayList<>()))
-                    .add((System.nanoTime() - start) / 1e6);
-            statuses.merge(status, 1, Integer::sum);
-        }
-        return null;
+    private void ask(RunningApp app, Asked asked, Map<String, List<Double>> ms) throws IOException {
+        long start = System.nanoTime();
+        int status = ask(app.url(asked.path()));
+        ms.computeIfAbsent(asked.kind(), key -> Collections.synchronizedList(new ArrayList<>()))
+                .add((System.nanoTime() - start) / 1e6);
+        statuses.merge(status, 1, Integer::sum);
     }
 
     /** The plain client of the platform: it takes the least of what it shares with the one it measures. */
@@ -143,40 +181,41 @@ public class LoadBench {
         return status;
     }
 
-    private static String path(String kind, String id, Random random) {
+    private static List<String> paths(String kind, String id) {
         String rig = "/api/rigs/" + id;
-        String link = Pages.LINKS.get(random.nextInt(Pages.LINKS.size()));
         return switch (kind) {
-            case "shelf" -> "/api/rigs";
-            case "rig" -> rig;
-            case "review" -> rig + "/review";
-            case "scene" -> rig + "/scenes/" + link;
-            case "workings" -> rig + "/workings?link=" + link;
-            case "changes" -> rig + "/changes?link=" + link;
-            case "harness" -> rig + "/harness?charge=hour&hour=" + random.nextInt(5);
-            case "lists" -> rig + "/" + LISTS.get(random.nextInt(LISTS.size()));
-            case "revisions" -> rig + "/revisions";
-            default -> rig + "/shuttle";
+            case "shelf" -> List.of("/api/rigs");
+            case "rig" -> List.of(rig);
+            case "scene" -> each(Pages.LINKS, rig + "/scenes/");
+            case "workings" -> each(Pages.LINKS, rig + "/workings?link=");
+            case "changes" -> each(Pages.LINKS, rig + "/changes?link=");
+            case "harness" -> each(List.of("0", "1", "2", "3", "4"), rig + "/harness?charge=hour&hour=");
+            case "lists" -> each(LISTS, rig + "/");
+            default -> List.of(rig + "/" + kind);
         };
+    }
+
+    private static List<String> each(List<String> ends, String before) {
+        return ends.stream().map(end -> before + end).toList();
     }
 
     private void print() {
         System.out.println("statuses " + statuses);
-        System.out.println("the first " + WARMING + " s, nothing of it asked before:");
-        print(coldMs, WARMING);
-        System.out.println("after that:");
-        int answers = print(tookMs, SECONDS);
+        System.out.println("everything once, nothing of it asked before:");
+        print(firstMs, firstS);
+        System.out.println("and again:");
+        int answers = print(againMs, SECONDS);
         // on a machine that others use as well the times above are theirs too; this is what an answer takes
         System.out.printf(
                 Locale.ROOT, "%.1f ms of a core each, %.2f cores in all%n", 1000 * coreS / answers, coreS / SECONDS);
     }
 
-    private static int print(Map<String, List<Double>> ms, int seconds) {
+    private static int print(Map<String, List<Double>> ms, double seconds) {
         List<Double> all = new ArrayList<>();
         ms.values().forEach(all::addAll);
         new TreeMap<>(ms).forEach(Times::print);
         Times.print("all", all);
-        System.out.printf(Locale.ROOT, "%.0f answers a second%n", all.size() / (double) seconds);
+        System.out.printf(Locale.ROOT, "%.0f answers a second%n", all.size() / seconds);
         return all.size();
     }
 }

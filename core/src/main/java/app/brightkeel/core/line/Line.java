@@ -1,36 +1,69 @@
 package app.brightkeel.core.line;
 
 import app.brightkeel.core.rig.Assumptions;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Part;
+import app.brightkeel.core.rig.Reads;
 import app.brightkeel.core.rig.Rig;
-import java.util.LinkedHashSet;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
-/** The stages of one rig, computed once, when they are asked for; several threads may ask. */
+/**
+ * What follows from one rig: its stages, and whatever else was asked, worked out once, when it is asked for; several
+ * threads may ask.
+ *
+ * <p>What was worked out for one rig still stands for a changed one where nothing of what it read has changed: neither a
+ * part of the rig nor what it asked for. Where that had to be worked out anew and came to the same, it has not changed.
+ */
 public final class Line {
 
-    private record Done(Outcome<?> needs, Outcome<?> result) {}
+    /** What nobody has told apart counts as all there is. */
+    private static final long EVERYTHING = -1;
+
+    /** Places for what is usually asked of a rig that is only tried. */
+    private static final int FEW = 100;
+
+    private static final Map<Object, Known> NOTHING = Map.of();
 
     private final Rig entered;
     private final Rig rig;
-    private final Map<Stage<?, ?>, Done> before;
-    private final Map<Stage<?, ?>, Done> done = new ConcurrentHashMap<>();
-    private final Set<Stage<?, ?>> underWay = new LinkedHashSet<>();
+    private final Map<Object, Known> before;
 
-    private Line(Rig entered, Rig rig, Map<Stage<?, ?>, Done> before) {
+    /** Parts in which the rig differs from the one before, as bits. */
+    private final long changed;
+
+    private final Map<Object, Known> known = new ConcurrentHashMap<>(FEW);
+    private final List<Object> underWay = new ArrayList<>();
+
+    private Line(Rig entered, Rig rig, Map<Object, Known> before, long changed) {
         this.entered = entered;
         this.rig = rig;
         this.before = before;
+        this.changed = changed;
     }
 
     public static Line of(Rig entered) {
-        return new Line(entered, Assumptions.fill(entered), Map.of());
+        return new Line(entered, Assumptions.fill(entered), NOTHING, 0);
     }
 
-    /** The line of a changed rig; what a stage needs and finds unchanged is not computed again. */
+    /** The line of a changed rig; what stands on nothing that changed is not worked out again. */
     public Line with(Rig changed) {
-        return new Line(changed, Assumptions.fill(changed, entered, rig), done);
+        Rig filled = Assumptions.fill(changed, entered, rig);
+        return new Line(changed, filled, known, Part.changed(entered, changed) | Part.changed(rig, filled));
+    }
+
+    /** The line of the same rig with nothing taken over: itself where it is one. */
+    public Line anew() {
+        return before == NOTHING ? this : of(entered);
     }
 
     /** As stored: what changes start from. */
@@ -59,25 +92,114 @@ public final class Line {
         return (Outcome<I>) settled(stage).needs();
     }
 
-    private <I, R> Done settled(Stage<I, R> stage) {
-        Done mine = done.get(stage);
-        return mine == null ? settle(stage) : mine;
+    /** What a stage needs and yields; of two that need the same the first one is kept. */
+    private record Settled(Outcome<?> needs, Outcome<?> result) {}
+
+    private <I, R> Settled settled(Stage<I, R> stage) {
+        return (Settled) asked(stage, (line, old) -> {
+            Outcome<I> needs = stage.needs(line);
+            return old instanceof Settled before && before.needs().equals(needs)
+                    ? before
+                    : new Settled(needs, needs.map(stage::compute));
+        });
     }
 
-    /** One at a time: what a stage asks for is of this same line. */
-    private synchronized <I, R> Done settle(Stage<I, R> stage) {
-        Done mine = done.get(stage);
+    /**
+     * Anything that follows from the rig alone.
+     *
+     * @param key  what it is known by: equal where the work is the same
+     * @param work reads the line it is given and nothing else, and yields a value that is compared by what it holds
+     */
+    @SuppressWarnings("unchecked")
+    public <T> T of(Object key, Function<Line, T> work) {
+        return (T) asked(key, (line, old) -> {
+            T value = work.apply(line);
+            return value.equals(old) ? old : value;
+        });
+    }
+
+    private Object asked(Object key, BiFunction<Line, @Nullable Object, Object> work) {
+        Known mine = found(key, work);
+        Reads.asked(this, key);
+        return mine.value();
+    }
+
+    /**
+     * The assumed figures of {@link #rig} that something stands on, through all it asked for: the very objects.
+     *
+     * @param key of what was asked of this line before, which took nothing over: see {@link #anew}
+     */
+    public Set<Figure> assumed(Object key) {
+        Set<Figure> all = Collections.newSetFromMap(new IdentityHashMap<>());
+        collectAssumed(key, all, new HashSet<>());
+        return all;
+    }
+
+    private void collectAssumed(Object key, Set<Figure> all, Set<Object> seen) {
+        Known mine = known.get(key);
+        if (mine != null && seen.add(key)) {
+            all.addAll(mine.assumed());
+            mine.asked().forEach(each -> collectAssumed(each, all, seen));
+        }
+    }
+
+    private Known found(Object key, BiFunction<Line, @Nullable Object, Object> work) {
+        Known mine = known.get(key);
+        return mine == null ? find(key, work) : mine;
+    }
+
+    /** One at a time: what is asked for meanwhile is of this same line. */
+    private synchronized Known find(Object key, BiFunction<Line, @Nullable Object, Object> work) {
+        Known mine = known.get(key);
         if (mine == null) {
-            if (!underWay.add(stage)) {
-                throw new IllegalStateException("stages in a circle: "
-                        + underWay.stream().map(Stage::name).toList());
-            }
-            Outcome<I> needs = stage.needs(this);
-            Done old = before.get(stage);
-            mine = old != null && old.needs().equals(needs) ? old : new Done(needs, needs.map(stage::compute));
-            done.put(stage, mine);
-            underWay.remove(stage);
+            Known old = before.get(key);
+            mine = old != null && stands(old) ? old : workedOut(key, work, old);
+            known.put(key, mine);
         }
         return mine;
+    }
+
+    /** In the order in which they were asked for: what came later was asked for because of what came first. */
+    private boolean stands(Known old) {
+        if ((old.below() & changed) == 0) {
+            return true;
+        }
+        if ((old.parts() & changed) != 0) {
+            return false;
+        }
+        for (Object key : old.asked()) {
+            Known was = before.get(key);
+            if (was == null || found(key, was.work()).value() != was.value()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private Known workedOut(Object key, BiFunction<Line, @Nullable Object, Object> work, @Nullable Known old) {
+        if (underWay.contains(key)) {
+            throw new IllegalStateException("in a circle: "
+                    + underWay.stream()
+                            .map(each -> each instanceof Stage<?, ?> stage ? stage.name() : each.toString())
+                            .toList());
+        }
+        underWay.add(key);
+        try (Reads reads = Reads.open(this)) {
+            Object value = work.apply(this, old == null ? null : old.value());
+            // what was not computed again had read what it had read
+            long parts = reads.parts() | (old != null && old.value() == value ? old.parts() : 0);
+            return new Known(work, value, parts, below(parts, reads.asked()), reads.asked(), reads.assumed());
+        } finally {
+            underWay.remove(underWay.size() - 1);
+        }
+    }
+
+    private long below(long parts, List<Object> asked) {
+        long below = parts;
+        for (int i = 0; i < asked.size(); i++) {
+            Known each = known.get(asked.get(i));
+            below |= each == null ? EVERYTHING : each.below();
+        }
+        return below;
     }
 }

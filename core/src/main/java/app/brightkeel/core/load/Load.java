@@ -1,5 +1,6 @@
 package app.brightkeel.core.load;
 
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -45,6 +46,12 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
         double wattsAt(int device, double brightness) {
             return (devices.get(device).draw().wattsAt(brightness, atV.get(device)) + extraW.get(device))
                     / passedOn(device);
+        }
+
+        /** The same as it is used; how bright it is asked only of what dims. */
+        double wattsAt(int device, Use use) {
+            return wattsAt(
+                    device, devices.get(device).draw().dims() ? use.brightness().value() : 1);
         }
 
         double standbyW(int device) {
@@ -102,8 +109,19 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
                 .toList();
     }
 
-    /** What the elements of a transducer add to the display they are plugged into. */
-    static List<Double> extra(Rig rig) {
+    /** What line and side beams add to each device whose draw does not hold them already. */
+    private static List<Double> extra(Rig rig) {
+        List<Double> all = new ArrayList<>(beams(rig));
+        for (int d = 0; d < all.size(); d++) {
+            if (!bare(rig.devices().get(d))) {
+                all.set(d, 0.0);
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    /** What line and side beams usually take of the display they are plugged into. */
+    static List<Double> beams(Rig rig) {
         double[] all = new double[rig.devices().size()];
         for (Transducer transducer : rig.transducers()) {
             double watts = transducer.type().extraW();
@@ -112,6 +130,17 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
             }
         }
         return Arrays.stream(all).boxed().toList();
+    }
+
+    /**
+     * Whether a draw is that of the display alone: it is assumed, or the catalogue's as it stands there. What was measured,
+     * printed for the set or got from hours on a pack holds what its beams take.
+     */
+    static boolean bare(Device device) {
+        return device.draw().main().basis() == Figure.Basis.ASSUMED
+                || Catalogue.devices().stream()
+                        .anyMatch(item ->
+                                item.id().equals(device.origin()) && item.draw().equals(device.draw()));
     }
 
     private static boolean byPackVolts(Rig rig) {
@@ -157,7 +186,7 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
         for (int d = 0; d < needs.devices().size(); d++) {
             Use use = phase.use(needs.devices().get(d).id());
             double standby = use.standby().isSet() ? use.standby().value() : 0;
-            watts.add(needs.wattsAt(d, use.brightness().value()) * use.duty().value() + needs.standbyW(d) * standby);
+            watts.add(needs.wattsAt(d, use) * use.duty().value() + needs.standbyW(d) * standby);
         }
         return List.copyOf(watts);
     }
@@ -167,10 +196,7 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
         for (int d = 0; d < needs.devices().size(); d++) {
             Use use = phase.use(needs.devices().get(d).id());
             boolean standsBy = use.standby().isSet() && use.standby().value() > 0;
-            watts.add(
-                    use.duty().value() > 0
-                            ? needs.wattsAt(d, use.brightness().value())
-                            : standsBy ? needs.standbyW(d) : 0);
+            watts.add(use.duty().value() > 0 ? needs.wattsAt(d, use) : standsBy ? needs.standbyW(d) : 0);
         }
         return List.copyOf(watts);
     }

@@ -72,8 +72,10 @@ public final class LoadWorking {
             Device device = devices.get(d);
             Use use = phase.use(device.id());
             String at = usePointer(line.rig(), index, device.id());
-            all.figure("b", device.name() + ", brightness", use.brightness(), Unit.PERCENT, at + "/brightness")
-                    .figure("on", device.name() + ", share of the time", use.duty(), Unit.PERCENT, at + "/duty")
+            if (device.draw().dims()) {
+                all.figure("b", device.name() + ", brightness", use.brightness(), Unit.PERCENT, at + "/brightness");
+            }
+            all.figure("on", device.name() + ", share of the time", use.duty(), Unit.PERCENT, at + "/duty")
                     .opened("P", device.name(), load.watts().get(d), Unit.WATT, drawWorking(line, d));
             if (use.standby().isSet()) {
                 all.figure("by", device.name() + ", standing by", use.standby(), Unit.PERCENT, at + "/standby");
@@ -147,9 +149,11 @@ public final class LoadWorking {
             packVolts(all, line, index);
         }
         supply(all, device.supply(), index);
-        double extra = Load.extra(line.rig()).get(index);
-        if (extra > 0) {
-            all.step("+", "what its line or side beams usually add", extra, Unit.WATT);
+        double beams = Load.beams(line.rig()).get(index);
+        if (beams > 0 && Load.bare(device)) {
+            all.step("+", "what its line or side beams usually add to a bare display", beams, Unit.WATT);
+        } else if (beams > 0) {
+            all.remark("what its line or side beams take is in it: it was stated for the set");
         }
         return all.result("P(1)", "at full brightness", full, Unit.WATT).done();
     }

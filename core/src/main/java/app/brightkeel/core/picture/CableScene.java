@@ -156,7 +156,7 @@ final class CableScene {
 
     /** Where cables end, each place once, with what is coiled there. */
     private void names() {
-        List<Coil> coils = Coil.of(line.rig(), routes);
+        List<Coil> coils = Coil.of(line).orElse(List.of());
         coils.forEach(coil -> coil.at().filter(Station::placed).ifPresent(named::add));
         Labels labels = Labels.beside(
                 on,

@@ -23,9 +23,6 @@ public interface LinkReview {
     /** The working of every number the link shows, the headline's first. */
     List<Working> workings(Line line);
 
-    /** Whether the verdict stands on the figure at a pointer: then an assumed one is marked. */
-    boolean standsOn(Line line, String pointer);
-
     /** What the rig has now, as Compare names it where no alternative is just that. */
     default Text planned(Line line) {
         return Text.of("As it is");

@@ -11,7 +11,6 @@ import java.util.List;
  * @param findings     worst first
  * @param cautions     that apply
  * @param assumed      every figure that was assumed, with its place
- * @param assumedLinks links whose verdict stands on assumed figures
  * @param guide        a first pass, step by step
  */
 public record Review(
@@ -20,9 +19,12 @@ public record Review(
         List<Finding> findings,
         List<Caution> cautions,
         List<Assumed> assumed,
-        List<Link> assumedLinks,
         List<Guide.Step> guide) {
 
-    /** A figure that nobody gave. */
-    public record Assumed(String pointer, Figure figure) {}
+    /**
+     * A figure that nobody gave.
+     *
+     * @param links those that were judged by it: one of their rules, or a stage below, read its value
+     */
+    public record Assumed(String pointer, Figure figure, List<Link> links) {}
 }

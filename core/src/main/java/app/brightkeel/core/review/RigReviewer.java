@@ -6,13 +6,15 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Finding.Cure;
 import app.brightkeel.core.review.Review.Assumed;
 import app.brightkeel.core.review.Rule.Judgement;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 
 /** Judges a line: the same rig gives the same review. Holds nothing but its rules. */
 public final class RigReviewer {
@@ -22,17 +24,40 @@ public final class RigReviewer {
             .thenComparing(Finding::force)
             .thenComparingDouble(Finding::headroom);
 
-    private final Map<Link, List<Rule>> rules = new EnumMap<>(Link.class);
+    private static final Map<Link, Panel> EVERY_RULE = panels(Rules.ALL);
+
+    /** The rules that judge one link; a line knows what they said by the very object. */
+    private static final class Panel {
+        private final Link link;
+        private final List<Rule> rules;
+
+        private Panel(Link link, List<Rule> rules) {
+            this.link = link;
+            this.rules = rules.stream().filter(rule -> rule.link() == link).toList();
+        }
+
+        @Override
+        public String toString() {
+            return link.name();
+        }
+    }
+
+    private final Map<Link, Panel> panels;
 
     public RigReviewer() {
-        this(Rules.ALL);
+        this.panels = EVERY_RULE;
     }
 
     RigReviewer(List<Rule> rules) {
+        this.panels = panels(rules);
+    }
+
+    private static Map<Link, Panel> panels(List<Rule> rules) {
+        Map<Link, Panel> all = new EnumMap<>(Link.class);
         for (Link link : Link.values()) {
-            this.rules.put(
-                    link, rules.stream().filter(rule -> rule.link() == link).toList());
+            all.put(link, new Panel(link, rules));
         }
+        return all;
     }
 
     /** The whole review. */
@@ -41,62 +66,66 @@ public final class RigReviewer {
         List<Finding> findings = new ArrayList<>();
         Cures cures = new Cures(line);
         for (Link link : Link.values()) {
-            Map<Rule, Judgement> judgements = judge(line, link);
-            LinkState state = state(line, link, judgements);
-            states.add(state);
-            judgements.forEach((rule, judgement) -> {
+            Judged judged = judged(line, link);
+            states.add(judged.state());
+            for (int r = 0; r < judged.judgements().size(); r++) {
+                Rule rule = panel(link).rules.get(r);
+                Judgement judgement = judged.judgements().get(r);
                 if (rule.verdict(judgement) != Verdict.HOLDS) {
                     findings.add(finding(line, rule, judgement, cures));
                 }
-            });
+            }
         }
         findings.sort(WORST_FIRST);
-        List<Assumed> assumed = assumed(line);
         return new Review(
                 List.copyOf(states),
                 weakest(states, findings),
                 List.copyOf(findings),
                 Cautions.of(line.rig()),
-                assumed,
-                assumedLinks(line, states, assumed),
+                assumed(line, states),
                 Guide.of(states));
-    }
-
-    private static List<Link> assumedLinks(Line line, List<LinkState> states, List<Assumed> assumed) {
-        return states.stream()
-                .filter(LinkState.Judged.class::isInstance)
-                .map(LinkState::link)
-                .filter(link -> assumed.stream().anyMatch(a -> Links.of(link).standsOn(line, a.pointer())))
-                .toList();
     }
 
     /** Verdict, number and margin of one link; no cures. */
     public LinkState state(Line line, Link link) {
-        return state(line, link, judge(line, link));
+        return judged(line, link).state();
     }
 
-    private Map<Rule, Judgement> judge(Line line, Link link) {
-        Map<Rule, Judgement> all = new LinkedHashMap<>();
-        for (Rule rule : rules.getOrDefault(link, List.of())) {
-            all.put(rule, rule.judge(line));
-        }
-        return all;
+    /** @param judgements of the link's rules, in their order */
+    private record Judged(LinkState state, List<Judgement> judgements) {}
+
+    private Judged judged(Line line, Link link) {
+        Panel panel = panel(link);
+        return line.of(panel, each -> {
+            List<Judgement> judgements = new ArrayList<>();
+            for (Rule rule : panel.rules) {
+                judgements.add(rule.judge(each));
+            }
+            return new Judged(state(each, panel, judgements), judgements);
+        });
     }
 
-    private static LinkState state(Line line, Link link, Map<Rule, Judgement> judgements) {
+    private Panel panel(Link link) {
+        return Objects.requireNonNull(panels.get(link));
+    }
+
+    private static LinkState state(Line line, Panel panel, List<Judgement> judgements) {
+        Link link = panel.link;
         LinkReview shown = Links.of(link);
         Verdict worst = Verdict.HOLDS;
         double margin = 1;
         List<String> asked = new ArrayList<>();
-        for (Map.Entry<Rule, Judgement> each : judgements.entrySet()) {
-            if (putAside(line, each.getKey())) {
+        for (int r = 0; r < judgements.size(); r++) {
+            Rule rule = panel.rules.get(r);
+            if (putAside(line, rule)) {
                 continue;
             }
-            Verdict verdict = each.getKey().verdict(each.getValue());
+            Judgement judgement = judgements.get(r);
+            Verdict verdict = rule.verdict(judgement);
             worst = verdict.compareTo(worst) < 0 ? verdict : worst;
-            if (each.getValue() instanceof Judgement.Measured measured) {
+            if (judgement instanceof Judgement.Measured measured) {
                 margin = Math.min(margin, measured.headroom());
-            } else if (each.getValue() instanceof Judgement.Ask ask) {
+            } else if (judgement instanceof Judgement.Ask ask) {
                 asked.addAll(ask.pointers());
             }
         }
@@ -155,9 +184,27 @@ public final class RigReviewer {
                         .orElse(Link.SCREEN));
     }
 
-    private static List<Assumed> assumed(Line line) {
+    /** Every assumed figure, with the links that were judged by it. */
+    private List<Assumed> assumed(Line line, List<LinkState> states) {
+        Line anew = line.anew();
+        Map<Link, Set<Figure>> read = new EnumMap<>(Link.class);
+        for (LinkState state : states) {
+            if (state instanceof LinkState.Judged) {
+                judged(anew, state.link());
+                read.put(state.link(), anew.assumed(panel(state.link())));
+            }
+        }
         List<Assumed> all = new ArrayList<>();
-        Figures.visitAssumed(line.entered(), line.rig(), (pointer, figure) -> all.add(new Assumed(pointer, figure)));
+        Figures.visitAssumed(
+                anew.entered(),
+                anew.rig(),
+                (pointer, figure) -> all.add(new Assumed(
+                        pointer,
+                        figure,
+                        read.keySet().stream()
+                                .filter(link ->
+                                        Objects.requireNonNull(read.get(link)).contains(figure))
+                                .toList())));
         return all;
     }
 }

@@ -76,6 +76,7 @@ public interface Rule {
         return head().force();
     }
 
+    /** What it says of a rig, worked out from the line it is given and nothing else. */
     Judgement judge(Line line);
 
     /** Changes that may cure, the likely and cheap ones first; made one by one, only where the rule does not hold. */

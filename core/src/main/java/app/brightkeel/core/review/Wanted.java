@@ -3,7 +3,10 @@ package app.brightkeel.core.review;
 import app.brightkeel.core.rig.Fields;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Travel;
+import app.brightkeel.core.rig.Use;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,7 +60,7 @@ public final class Wanted {
                 return list(step, owner);
             }
             at = at.flatMap(here -> Pointer.step(here, step));
-            String below = owner(step, at, owner);
+            String below = owner(rig, step, at, owner);
             if (!below.equals(owner)) {
                 last = "";
             } else if (!step.matches("\\d+")) {
@@ -69,7 +72,19 @@ public final class Wanted {
             return list(last, owner);
         }
         String words = Fields.find(last).map(Fields.Field::words).orElse("");
-        return words.isEmpty() ? owner : "the " + words + " of " + owner;
+        // the temperature of the water is the water's anyway
+        String its = owner.equals("the water") && words.startsWith("water ") ? words.substring(6) : words;
+        return words.isEmpty() ? owner : "the " + its + " of " + owner;
+    }
+
+    private static String carried(Rig rig, Run run) {
+        return rig.transducer(run.carries())
+                .map(transducer -> "the lead of " + transducer.name())
+                .or(() -> rig.harness().segments().stream()
+                        .filter(segment -> segment.id().equals(run.carries()))
+                        .map(Segment::name)
+                        .findFirst())
+                .orElse("the data lead");
     }
 
     private static String list(String step, String owner) {
@@ -77,9 +92,15 @@ public final class Wanted {
     }
 
     /** Whose the next step is: a part that has a name, or one of those that never have. */
-    private static String owner(String step, Optional<Object> at, String above) {
+    private static String owner(Rig rig, String step, Optional<Object> at, String above) {
         if (at.isPresent() && at.get() instanceof Travel travel) {
             return "the " + travel.what().words();
+        }
+        if (at.isPresent() && at.get() instanceof Run run) {
+            return carried(rig, run);
+        }
+        if (at.isPresent() && at.get() instanceof Use use) {
+            return "the " + rig.device(use.device()).name() + " in “" + above + "”";
         }
         return at.filter(here -> here instanceof Record)
                 .flatMap(here -> Pointer.step(here, "name"))

@@ -19,6 +19,11 @@ public sealed interface Draw {
      */
     double wattsAt(double brightness, double packV);
 
+    /** Whether it draws less where it is dimmed. */
+    default boolean dims() {
+        return wattsAt(0, 1) != wattsAt(1, 1);
+    }
+
     /** The figure that its watts stand on most. */
     Figure main();
 

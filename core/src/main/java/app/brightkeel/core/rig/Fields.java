@@ -76,7 +76,7 @@ public final class Fields {
             Map.entry("ease", new Field("weight of tools and time", Unit.FACTOR)),
             Map.entry("extensionM", new Field("extension", Unit.METRE)),
             Map.entry("fishM", new Field("height of the fish above the bottom", Unit.METRE)),
-            Map.entry("freeM", new Field("length left free at the transducer", Unit.METRE)),
+            Map.entry("freeM", new Field("length left free at its start", Unit.METRE)),
             Map.entry("fromBowM", new Field("distance from the bow", Unit.METRE)),
             Map.entry("fullDeg", new Field("beam angle", Unit.DEGREE)),
             Map.entry("gearKg", new Field("mass of other gear", Unit.KILOGRAM)),

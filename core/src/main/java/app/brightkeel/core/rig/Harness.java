@@ -47,9 +47,29 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
         Series.check(packs);
     }
 
+    @Override
+    public List<Pack> packs() {
+        return Reads.noted(Part.PACKS, packs);
+    }
+
+    @Override
+    public List<Junction> junctions() {
+        return Reads.noted(Part.JUNCTIONS, junctions);
+    }
+
+    @Override
+    public List<Segment> segments() {
+        return Reads.noted(Part.SEGMENTS, segments);
+    }
+
+    @Override
+    public List<Segment> spares() {
+        return Reads.noted(Part.SPARES, spares);
+    }
+
     /** The packs in use, as places in the list: those in series together, the one the wire leaves from first. */
     public List<List<Integer>> sources() {
-        return Series.of(packs, PackRole.IN_USE);
+        return Series.of(packs(), PackRole.IN_USE);
     }
 
     private static void refuseLoops(List<Segment> segments) {
@@ -92,22 +112,22 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
 
     /** The pack with this id; an unknown id is a bug of the caller. */
     public Pack pack(String id) {
-        return packs.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
+        return packs().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
     }
 
     /** The segment with this id; an unknown id is a bug of the caller. */
     public Segment segment(String id) {
-        return segments.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+        return segments().stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
     }
 
     /** The junction with this id, if it is one. */
     public Optional<Junction> junction(String id) {
-        return junctions.stream().filter(j -> j.id().equals(id)).findFirst();
+        return junctions().stream().filter(j -> j.id().equals(id)).findFirst();
     }
 
     /** Segments that leave a pack or junction, in their order. */
     public List<Segment> from(String id) {
-        return segments.stream().filter(s -> s.from().equals(id)).toList();
+        return segments().stream().filter(s -> s.from().equals(id)).toList();
     }
 
     public Harness with(Junction junction) {

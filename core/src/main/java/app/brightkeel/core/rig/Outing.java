@@ -43,6 +43,31 @@ public record Outing(Figure airC, Water water, List<Phase> phases, Figure dayH, 
         }
     }
 
+    @Override
+    public Figure airC() {
+        return Reads.noted(Part.AIR, airC);
+    }
+
+    @Override
+    public Water water() {
+        return Reads.noted(Part.WATER, water);
+    }
+
+    @Override
+    public List<Phase> phases() {
+        return Reads.noted(Part.PHASES, phases);
+    }
+
+    @Override
+    public Figure dayH() {
+        return Reads.noted(Part.DAY, dayH);
+    }
+
+    @Override
+    public Figure daysOut() {
+        return Reads.noted(Part.DAYS_OUT, daysOut);
+    }
+
     private static double endOf(Phase phase, String field, double before, Figure dayH) {
         double start = before;
         if (phase.startH() instanceof Figure.Given given) {

@@ -101,6 +101,87 @@ public record Rig(
                 notes);
     }
 
+    // every accessor notes that its part was read, see Reads; those of the outing and the harness do so themselves
+    @Override
+    public String name() {
+        return Reads.noted(Part.NAME, name);
+    }
+
+    @Override
+    public Angler angler() {
+        return Reads.noted(Part.ANGLER, angler);
+    }
+
+    @Override
+    public Craft craft() {
+        return Reads.noted(Part.CRAFT, craft);
+    }
+
+    @Override
+    public List<Transducer> transducers() {
+        return Reads.noted(Part.TRANSDUCERS, transducers);
+    }
+
+    @Override
+    public List<Device> devices() {
+        return Reads.noted(Part.DEVICES, devices);
+    }
+
+    @Override
+    public List<Run> runs() {
+        return Reads.noted(Part.RUNS, runs);
+    }
+
+    @Override
+    public List<Placement> places() {
+        return Reads.noted(Part.PLACES, places);
+    }
+
+    @Override
+    public List<Holder> holders() {
+        return Reads.noted(Part.HOLDERS, holders);
+    }
+
+    @Override
+    public NetworkPlan network() {
+        return Reads.noted(Part.NETWORK, network);
+    }
+
+    @Override
+    public List<Pack> onHand() {
+        return Reads.noted(Part.ON_HAND, onHand);
+    }
+
+    @Override
+    public List<Charger> chargers() {
+        return Reads.noted(Part.CHARGERS, chargers);
+    }
+
+    @Override
+    public Schools schools() {
+        return Reads.noted(Part.SCHOOLS, schools);
+    }
+
+    @Override
+    public Weights weights() {
+        return Reads.noted(Part.WEIGHTS, weights);
+    }
+
+    @Override
+    public FitOut fitOut() {
+        return Reads.noted(Part.FIT_OUT, fitOut);
+    }
+
+    @Override
+    public Set<String> quieted() {
+        return Reads.noted(Part.QUIETED, quieted);
+    }
+
+    @Override
+    public List<Note> notes() {
+        return Reads.noted(Part.NOTES, notes);
+    }
+
     /** Whoever takes parts out of a harness need not think of what spoke of them. */
     @Override
     public Rig withHarness(Harness changed) {
@@ -227,8 +308,9 @@ public record Rig(
 
     /** Place of a device in the list, for pointers. */
     public int indexOf(Device device) {
-        for (int i = 0; i < devices.size(); i++) {
-            if (devices.get(i).id().equals(device.id())) {
+        List<Device> all = devices();
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i).id().equals(device.id())) {
                 return i;
             }
         }
@@ -237,12 +319,12 @@ public record Rig(
 
     /** The device with this id; an unknown id is a bug of the caller. */
     public Device device(String id) {
-        return find(devices, Device::id, id).orElseThrow();
+        return find(devices(), Device::id, id).orElseThrow();
     }
 
     /** Where a device or pack sits, if that is said. */
     public Optional<Placement> placeOf(String item) {
-        return find(places, Placement::item, item);
+        return find(places(), Placement::item, item);
     }
 
     /** Id of the station where a device or pack sits; "" where that is not said. */
@@ -252,7 +334,7 @@ public record Rig(
 
     /** The transducer with this id, if there is one. */
     public Optional<Transducer> transducer(String id) {
-        return find(transducers, Transducer::id, id);
+        return find(transducers(), Transducer::id, id);
     }
 
     /** The display a transducer plugs into: the one it names, or the only one. */
@@ -261,13 +343,13 @@ public record Rig(
             return Optional.of(device(transducer.feeds()));
         }
         List<Device> displays =
-                devices.stream().filter(device -> device.kind().display()).toList();
+                devices().stream().filter(device -> device.kind().display()).toList();
         return displays.size() == 1 ? Optional.of(displays.get(0)) : Optional.empty();
     }
 
     /** How the cable of a transducer or segment goes, if that is said. */
     public Optional<Run> runOf(String carried) {
-        return find(runs, Run::carries, carried);
+        return find(runs(), Run::carries, carried);
     }
 
     /** A plain loop: every rig that is tried as a cure looks its parts up again and again. */
@@ -311,7 +393,7 @@ public record Rig(
 
     /** What holds a display, if that is said. */
     public Optional<Holder> holderOf(String device) {
-        return find(holders, Holder::holds, device);
+        return find(holders(), Holder::holds, device);
     }
 
     /** This rig with the holder of the same display replaced, or added where there was none. */

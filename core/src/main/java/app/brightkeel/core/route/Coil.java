@@ -1,5 +1,7 @@
 package app.brightkeel.core.route;
 
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
@@ -45,8 +47,12 @@ public record Coil(
         return at.isPresent() && dry && quiet;
     }
 
-    /** Every coil of a filled rig whose cables are laid. */
-    public static List<Coil> of(Rig rig, Routes routes) {
+    /** Every coil of a rig, or what is missing to lay its cables. */
+    public static Outcome<List<Coil>> of(Line line) {
+        return line.of(Coil.class, each -> each.get(RouteStage.STAGE).map(routes -> of(each.rig(), routes)));
+    }
+
+    private static List<Coil> of(Rig rig, Routes routes) {
         List<Coil> all = new ArrayList<>();
         for (Laid laid : routes.all()) {
             if (laid.cable().sort() != Cable.Sort.POWER && laid.spareM() >= FROM_M) {

@@ -47,7 +47,7 @@ public final class LayingWorking {
                 "Coils and ties",
                 "loop ≥ 10 · width of the cable; a tie every 0.30 m in the open",
                 Source.practice("as practitioners lay cables"));
-        for (Coil coil : Coil.of(rig, routes)) {
+        for (Coil coil : Coil.of(line).orElse(List.of())) {
             told.remark(
                     "{}: coil {} as a figure of eight, {} × {} across, {}.",
                     coil.laid().name(),

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.reference.Chemistry;
@@ -13,10 +14,13 @@ import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Supply;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.TransducerType;
 import app.brightkeel.core.rig.Use;
 import java.util.List;
 import org.testng.annotations.DataProvider;
@@ -197,6 +201,50 @@ public class LoadTest {
         Rig untold = rig.with(
                 rig.devices().get(0).withDraw(new Draw.Ran(none, Chemistry.UNDECIDED, none, none, none, none)));
         assertEquals(load(untold).fullW().get(0), 11.5, 1e-9, "what is not told is assumed by its kind");
+    }
+
+    @DataProvider
+    public Object[][] draws() {
+        Figure one = Figure.measured(1);
+        return new Object[][] {
+            {new Draw.Undecided(), true},
+            {
+                Catalogue.devices().stream()
+                        .filter(d -> d.id().equals("display-9-in"))
+                        .findFirst()
+                        .orElseThrow()
+                        .draw(),
+                true
+            },
+            {new Draw.Split(Figure.rated(12), Figure.rated(9)), false},
+            {new Draw.Split(Figure.measured(11), Figure.measured(9)), false},
+            {new Draw.Split(Figure.UNSET, Figure.measured(9)), true},
+            {new Draw.Amps(Figure.rated(1.5), Figure.UNSET), false},
+            {new Draw.Metered(one, Figure.measured(12.8), one, Figure.UNSET), false},
+            {
+                new Draw.Ran(
+                        Figure.measured(9), Chemistry.AGM, Figure.rated(9), Figure.measured(20), one, Figure.UNSET),
+                false
+            },
+        };
+    }
+
+    /** Handbook §8: what was stated for the set holds its beams; a bare display gets 5.5 W of side fans on top (middle of 3-8). */
+    @Test(dataProvider = "draws")
+    public void beamsAreAddedToABareDisplayAlone(Draw draw, boolean added) {
+        Rig rig = TestRigs.simple(TestRigs.pack(Chemistry.AGM, 9), 9, 5, 10);
+        Rig plain = rig.with(rig.devices().get(0).withOrigin("display-9-in").withDraw(draw));
+        Transducer cone = DemoRigs.oystercatcher().transducers().get(0);
+        Rig fans = plain.withTransducers(List.of(cone.withType(TransducerType.SIDE_SCAN)
+                .withMount(Mount.UNDECIDED)
+                .withFeeds("")));
+        double more = load(fans).fullW().get(0) - load(plain).fullW().get(0);
+        assertEquals(more, added ? 5.5 : 0, 1e-12);
+        Line line = Line.of(fans);
+        String told = LoadWorking.drawWorking(line, 0).rows().toString();
+        assertTrue(told.contains(added ? "to a bare display" : "stated for the set"), told);
+        double hours = Line.of(plain).get(Runtime.STAGE).value().hours();
+        assertEquals(line.get(Runtime.STAGE).value().hours() == hours, !added, "hours");
     }
 
     /** No day and no device are asked for; a draw in amperes waits for the pack whose volts it needs. */

@@ -84,24 +84,6 @@ public class WorkingsTest {
         return moved;
     }
 
-    /** A link is marked assumed by the same figures that its workings show. */
-    @Test(dataProvider = "rigs")
-    public void assumedLinksAreThoseWhoseWorkingsStandOnAssumedFigures(String name) {
-        Line line = Line.of(TestRigs.named(name));
-        Review review = new RigReviewer().review(line);
-        for (LinkState state : review.links()) {
-            if (state instanceof LinkState.Judged) {
-                Set<String> told = new java.util.HashSet<>();
-                Links.of(state.link()).workings(line).forEach(w -> told.addAll(w.pointers()));
-                boolean assumed = review.assumed().stream().anyMatch(a -> told.contains(a.pointer()));
-                assertEquals(
-                        review.assumedLinks().contains(state.link()),
-                        assumed,
-                        state.link().name());
-            }
-        }
-    }
-
     /** Every link draws a picture with a text twin. */
     @Test(dataProvider = "rigs")
     public void everyLinkHasAPictureWithItsTwin(String name) {

@@ -140,7 +140,7 @@ public class HolesTest {
                 .withLead(RIG.transducers().get(0).lead().withLengthM(rated(6.6))));
         Line line = Line.of(longer);
         Routes routes = line.get(RouteStage.STAGE).value();
-        Coil coil = Coil.of(line.rig(), routes).get(0);
+        Coil coil = Coil.of(line).value().get(0);
         assertEquals(coil.lengthM(), 1.58, 1e-9);
         assertEquals(coil.acrossM(), 0.07, 1e-9);
         assertEquals(coil.eights(), 4);
@@ -149,7 +149,6 @@ public class HolesTest {
         assertFalse(coil.chosen());
         // in the open: 0.45 m and 1.12 m at a tie every 0.30 m, and one behind the transducer
         assertEquals(Ties.of(line.rig(), routes.of("transducer").orElseThrow()), new Ties(2 + 4 + 1, true));
-        assertEquals(
-                Coil.of(Line.of(RIG).rig(), Line.of(RIG).get(RouteStage.STAGE).value()), List.of());
+        assertEquals(Coil.of(Line.of(RIG)).value(), List.of());
     }
 }

@@ -52,7 +52,9 @@ public class WaterStageTest {
         assertEquals(water.typicalM(), new Figure.Given(7, Figure.Basis.ASSUMED));
         WaterState state = line.get(WaterStage.STAGE).value();
         assertEquals(state.soundMs(), new SoundSpeed(celsius, salinity, 3.5).metresPerSecond(), 1e-9);
-        assertTrue(new RigReviewer().review(line).assumedLinks().contains(Link.WATER));
+        assertTrue(new RigReviewer()
+                .review(line).assumed().stream()
+                        .anyMatch(figure -> figure.links().contains(Link.WATER)));
     }
 
     /** Given figures stand, and none of them is marked. */

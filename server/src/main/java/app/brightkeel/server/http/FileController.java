@@ -45,14 +45,16 @@ class FileController {
     private final Backup backup;
     private final Turns turns;
     private final Lines lines;
+    private final Tables tables;
     private final Semaphore oneBackup = new Semaphore(1);
 
-    FileController(RigStore store, Revisions revisions, Backup backup, Turns turns, Lines lines) {
+    FileController(RigStore store, Revisions revisions, Backup backup, Turns turns, Lines lines, Tables tables) {
         this.store = store;
         this.revisions = revisions;
         this.backup = backup;
         this.turns = turns;
         this.lines = lines;
+        this.tables = tables;
     }
 
     @GetMapping(path = "/rigs/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -72,40 +74,25 @@ class FileController {
     }
 
     @GetMapping(path = "/rigs/{id}/parts", produces = "text/csv")
-    ResponseEntity<byte[]> parts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        Rig rig = store.get(id).rig();
-        return csv(rig.name() + ", parts.csv", turns.take(() -> PartsCsv.of(PartsList.of(rig), habit)));
+    ResponseEntity<Kept<byte[]>> parts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        return tables.of(id, "parts", habit, line -> PartsCsv.of(PartsList.of(line.entered()), habit));
     }
 
     @GetMapping(path = "/rigs/{id}/wires", produces = "text/csv")
-    ResponseEntity<byte[]> wires(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        StoredRig stored = store.get(id);
-        return csv(
-                stored.rig().name() + ", wires.csv",
-                turns.take(() -> HarnessCsv.wires(WireList.of(lines.of(stored)), habit)));
+    ResponseEntity<Kept<byte[]>> wires(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        return tables.of(id, "wires", habit, line -> HarnessCsv.wires(WireList.of(line), habit));
     }
 
     @GetMapping(path = "/rigs/{id}/connectors", produces = "text/csv")
-    ResponseEntity<byte[]> connectors(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        StoredRig stored = store.get(id);
-        return csv(
-                stored.rig().name() + ", connectors.csv",
-                turns.take(() -> HarnessCsv.connectors(ConnectorList.of(lines.of(stored)), habit)));
+    ResponseEntity<Kept<byte[]>> connectors(
+            @PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        return tables.of(id, "connectors", habit, line -> HarnessCsv.connectors(ConnectorList.of(line), habit));
     }
 
     /** What to buy for the harness. */
     @GetMapping(path = "/rigs/{id}/shopping", produces = "text/csv")
-    ResponseEntity<byte[]> shopping(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        StoredRig stored = store.get(id);
-        return csv(
-                stored.rig().name() + ", shopping.csv",
-                turns.take(() -> HarnessCsv.shopping(ShoppingList.of(lines.of(stored)), habit)));
-    }
-
-    static ResponseEntity<byte[]> csv(String file, String table) {
-        return named(file)
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(table.getBytes(StandardCharsets.UTF_8));
+    ResponseEntity<Kept<byte[]>> shopping(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        return tables.of(id, "shopping", habit, line -> HarnessCsv.shopping(ShoppingList.of(line), habit));
     }
 
     /** The picture of a link as a file; where there is none yet, that is no such thing. */

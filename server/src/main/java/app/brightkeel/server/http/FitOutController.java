@@ -31,37 +31,34 @@ class FitOutController {
     private final RigStore store;
     private final Turns turns;
     private final Lines lines;
+    private final Tables tables;
 
-    FitOutController(RigStore store, Turns turns, Lines lines) {
+    FitOutController(RigStore store, Turns turns, Lines lines, Tables tables) {
         this.store = store;
         this.turns = turns;
         this.lines = lines;
+        this.tables = tables;
     }
 
     @GetMapping(path = "/holes", produces = "text/csv")
-    ResponseEntity<byte[]> holes(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        StoredRig stored = store.get(id);
-        return FileController.csv(
-                stored.rig().name() + ", holes.csv",
-                turns.take(() -> FitOutCsv.holes(HoleList.of(lines.of(stored)), habit)));
+    ResponseEntity<Kept<byte[]>> holes(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        return tables.of(id, "holes", habit, line -> FitOutCsv.holes(HoleList.of(line), habit));
     }
 
     @GetMapping(path = "/take-off", produces = "text/csv")
-    ResponseEntity<byte[]> takeOff(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        StoredRig stored = store.get(id);
-        return FileController.csv(
-                stored.rig().name() + ", take-off.csv",
-                turns.take(() -> FitOutCsv.takeOff(TakeOff.of(lines.of(stored).rig()), habit)));
+    ResponseEntity<Kept<byte[]>> takeOff(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        return tables.of(id, "take-off", habit, line -> FitOutCsv.takeOff(TakeOff.of(line.rig()), habit));
     }
 
     @GetMapping(path = "/cuts", produces = "text/csv")
-    ResponseEntity<byte[]> cuts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        StoredRig stored = store.get(id);
-        Outcome<CutList> list = turns.take(() -> lines.of(stored).get(Boarded.STAGE));
-        if (!list.isKnown()) {
-            throw new FileController.NoPicture();
-        }
-        return FileController.csv(stored.rig().name() + ", cuts.csv", FitOutCsv.cuts(list.value(), habit));
+    ResponseEntity<Kept<byte[]>> cuts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        return tables.of(id, "cuts", habit, line -> {
+            Outcome<CutList> list = line.get(Boarded.STAGE);
+            if (!list.isKnown()) {
+                throw new FileController.NoPicture();
+            }
+            return FitOutCsv.cuts(list.value(), habit);
+        });
     }
 
     /** Titles of the full-size sheets, in order; none where nothing is drilled and nothing filled with foam. */

@@ -39,7 +39,10 @@ final class KeptConverter implements HttpMessageConverter<Kept<?>> {
     @Override
     public void write(Kept<?> kept, @Nullable MediaType type, HttpOutputMessage message) throws IOException {
         HttpHeaders headers = message.getHeaders();
-        headers.setContentType(MediaType.APPLICATION_JSON);
+        // who sends no JSON has said so in the head of the answer
+        if (headers.getContentType() == null) {
+            headers.setContentType(MediaType.APPLICATION_JSON);
+        }
         headers.add(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING);
         if (takesGzip()) {
             headers.set(HttpHeaders.CONTENT_ENCODING, "gzip");

@@ -4,7 +4,9 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.function.Supplier;
 import java.util.zip.Deflater;
 import java.util.zip.GZIPOutputStream;
@@ -15,7 +17,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class Known {
 
-    private static final long MOST_BYTES = 32L << 20;
+    /** A fifth of the memory: at 256 MB all that is ever asked of four hundred rigs. */
+    private static final long MOST_BYTES = Runtime.getRuntime().maxMemory() / 5;
 
     private final Cache<Object, byte[]> answers = Caffeine.newBuilder()
             .maximumWeight(MOST_BYTES)
@@ -37,21 +40,42 @@ class Known {
         return of(new Asked(id, revision, what), made);
     }
 
-    /** @param asked equal where the answer is the same; kept as long as that */
-    <T> Kept<T> of(Object asked, Supplier<T> made) {
-        byte[] known = answers.getIfPresent(asked);
-        if (known != null) {
-            return new Kept<>(known);
-        }
-        byte[] answer = turns.take(() -> written(made.get()));
-        answers.put(asked, answer);
-        return new Kept<>(answer);
+    /** The same where many rigs are judged for it. */
+    <T> Kept<T> ofLong(String id, long revision, String what, Supplier<T> made) {
+        return kept(
+                new Asked(id, revision, what),
+                () -> turns.takeLong(() -> zipped(out -> mapper.writeValue(out, made.get()))));
     }
 
-    private byte[] written(Object value) {
+    /** @param asked equal where the answer is the same; kept as long as that */
+    <T> Kept<T> of(Object asked, Supplier<T> made) {
+        return kept(asked, () -> turns.take(() -> zipped(out -> mapper.writeValue(out, made.get()))));
+    }
+
+    /** Words asked of a rig at a revision, sent as they are. */
+    Kept<byte[]> text(String id, long revision, String what, Supplier<String> made) {
+        return kept(
+                new Asked(id, revision, what),
+                () -> turns.take(() -> zipped(out -> out.write(made.get().getBytes(StandardCharsets.UTF_8)))));
+    }
+
+    private <T> Kept<T> kept(Object asked, Supplier<byte[]> made) {
+        byte[] known = answers.getIfPresent(asked);
+        if (known == null) {
+            known = made.get();
+            answers.put(asked, known);
+        }
+        return new Kept<>(known);
+    }
+
+    private interface Written {
+        void to(OutputStream out) throws IOException;
+    }
+
+    private static byte[] zipped(Written written) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (GZIPOutputStream zip = new Quick(bytes)) {
-            mapper.writeValue(zip, value);
+            written.to(zip);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -3,6 +3,7 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.picture.Moment;
+import app.brightkeel.core.review.AssumedFigures;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
@@ -93,10 +94,20 @@ class LineController {
         return known(id, "workings " + link, line -> Links.of(link).workings(line));
     }
 
+    /** What a link takes for granted, to be given. */
+    @GetMapping("/assumed")
+    Kept<List<AssumedFigures.Told>> assumed(@PathVariable String id, @RequestParam Link link) {
+        Revision head = store.head(id);
+        return known.of(id, head.number(), "assumed " + link, () -> {
+            Line line = line(id, head);
+            return AssumedFigures.of(line.rig(), reviews.of(id, head.number(), line.entered()), link);
+        });
+    }
+
     @GetMapping("/changes")
     Kept<List<Comparison.Offer>> changes(
             @PathVariable String id, @RequestParam Link link, @RequestParam(defaultValue = "false") boolean wider) {
-        return known(
+        return knownLong(
                 id,
                 "changes " + link + wider,
                 line -> wider ? Comparison.wider(line, link, reviewer) : Comparison.of(line, link, reviewer));
@@ -104,12 +115,12 @@ class LineController {
 
     @GetMapping("/changes/{change}")
     Kept<ChangePreview> change(@PathVariable String id, @PathVariable String change) {
-        return known(id, "change " + change, line -> ChangePreview.of(find(line, change), line, reviewer));
+        return knownLong(id, "change " + change, line -> ChangePreview.of(find(line, change), line, reviewer));
     }
 
     @GetMapping("/changes/{change}/workings")
     Kept<List<Working>> changeWorkings(@PathVariable String id, @PathVariable String change, @RequestParam Link link) {
-        return known(
+        return knownLong(
                 id,
                 "workings " + link + " after " + change,
                 line -> Links.of(link).workings(line.with(find(line, change).after())));
@@ -122,7 +133,7 @@ class LineController {
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
         long revision = IfMatch.revision(ifMatch);
         StoredRig rig = store.get(id);
-        Change found = turns.take(() -> find(lines.of(rig), change));
+        Change found = turns.takeLong(() -> find(lines.of(rig), change));
         return answers.of(store.save(id, revision, found.after()));
     }
 
@@ -135,8 +146,17 @@ class LineController {
     /** Of the head as it is now, whatever is saved while one computes. */
     private <T> Kept<T> known(String id, String what, Function<Line, T> made) {
         Revision head = store.head(id);
-        return known.of(
-                id, head.number(), what, () -> made.apply(lines.of(id, head.number(), revisions.rig(id, head))));
+        return known.of(id, head.number(), what, () -> made.apply(line(id, head)));
+    }
+
+    /** The same where many rigs are judged for it. */
+    private <T> Kept<T> knownLong(String id, String what, Function<Line, T> made) {
+        Revision head = store.head(id);
+        return known.ofLong(id, head.number(), what, () -> made.apply(line(id, head)));
+    }
+
+    private Line line(String id, Revision head) {
+        return lines.of(id, head.number(), revisions.rig(id, head));
     }
 
     private static Change find(Line line, String id) {

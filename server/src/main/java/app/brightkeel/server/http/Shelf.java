@@ -28,6 +28,8 @@ class Shelf {
         record Spoilt(Unreadable rig) implements Looked {}
     }
 
+    private record AtEdition(long edition) {}
+
     private final RigStore store;
     private final Revisions revisions;
     private final Reviews reviews;
@@ -53,8 +55,9 @@ class Shelf {
 
     /** The entries as they go out; the same until any of them is another. */
     Kept<List<ShelfEntry>> answer() {
+        long edition = store.edition();
         List<RigStore.Head> heads = store.heads();
-        return known.of(heads, () -> entries(heads));
+        return known.of(new AtEdition(edition), () -> entries(heads));
     }
 
     /** Failing rigs first, then the close, the open and those that hold; within these the last saved first. */

@@ -25,7 +25,7 @@ class Trips {
     /** A battery and whom it is tried on: whatever else is edited on its own rig, it does there as it did. */
     private record Pair(Pack travelling, String other, long otherAt) {}
 
-    private record Asked(Pack travelling, List<RigStore.Head> heads) {}
+    private record Asked(String id, long edition) {}
 
     private final RigStore store;
     private final Revisions revisions;
@@ -45,6 +45,7 @@ class Trips {
 
     /** Those saved last first; none where the rig has no battery in use. */
     Kept<List<Shuttle.Trip>> of(String id) {
+        long edition = store.edition();
         Revision home = store.head(id);
         Optional<Pack> travelling = Shuttle.inUse(revisions.rig(id, home));
         if (travelling.isEmpty()) {
@@ -57,7 +58,7 @@ class Trips {
                 .limit(MOST)
                 .toList();
         return known.of(
-                new Asked(pack, others),
+                new Asked(id, edition),
                 () -> others.stream()
                         .flatMap(other -> trip(pack, other).stream())
                         .toList());

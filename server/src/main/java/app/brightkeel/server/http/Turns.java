@@ -11,7 +11,12 @@ import org.springframework.stereotype.Component;
 @Component
 class Turns {
 
-    private final Semaphore cores = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
+    private static final int CORES = Runtime.getRuntime().availableProcessors();
+
+    private final Semaphore cores = new Semaphore(CORES, true);
+
+    /** Long work leaves a core to what is short. */
+    private final Semaphore longOnes = new Semaphore(Math.max(1, CORES - 1), true);
 
     /** Neither a slow reader nor a slow sender belongs in here: who waits for the network lets others go on. */
     <T> T take(Supplier<T> work) {
@@ -20,6 +25,16 @@ class Turns {
             return work.get();
         } finally {
             cores.release();
+        }
+    }
+
+    /** The same for work that takes many times as long as most: it waits for its like alone. */
+    <T> T takeLong(Supplier<T> work) {
+        longOnes.acquireUninterruptibly();
+        try {
+            return take(work);
+        } finally {
+            longOnes.release();
         }
     }
 }

@@ -29,18 +29,21 @@ public class Database {
     private final DataSource edits;
     private final DataSource reads;
     private final ReentrantLock oneEdit = new ReentrantLock(true);
+    private final Edition edition;
 
     /** @param edits its connections begin each transaction with the lock of writers */
     public Database(DataSource edits) {
         this.edits = edits;
         this.reads = edits instanceof HikariDataSource pool ? readers(pool) : edits;
+        this.edition = new Edition(reads);
     }
 
     private static DataSource readers(HikariDataSource edits) {
         HikariConfig readers = new HikariConfig();
         readers.setJdbcUrl(edits.getJdbcUrl().replace("transaction_mode=IMMEDIATE", "transaction_mode=DEFERRED"));
         readers.setPoolName("reads");
-        readers.setMaximumPoolSize(MOST_READERS);
+        // and one that is never given back, see Edition
+        readers.setMaximumPoolSize(MOST_READERS + 1);
         return new HikariDataSource(readers);
     }
 
@@ -70,6 +73,11 @@ public class Database {
         } finally {
             oneEdit.unlock();
         }
+    }
+
+    /** A number that is another one after anything was committed, by whomever. */
+    long edition() {
+        return edition.now();
     }
 
     private static boolean taken(ReentrantLock lock) {

@@ -26,6 +26,7 @@ public class RigStore {
     private final Database database;
     private final Revisions revisions;
     private final Clock clock;
+    private volatile Shelved shelved = new Shelved(-1, List.of());
 
     public RigStore(Database database, Revisions revisions, Clock clock) {
         this.database = database;
@@ -42,8 +43,26 @@ public class RigStore {
     /** Where a head stands, and whether there is a child to go forward to. */
     private record At(Revision head, boolean canRedo) {}
 
+    /** All heads as they stood at an edition. */
+    private record Shelved(long edition, List<Head> heads) {}
+
+    /** A number that stays as long as nothing is edited: what is asked for after it stays as well. */
+    public long edition() {
+        return database.edition();
+    }
+
     /** The heads of all rigs that are not deleted, oldest rig first. */
     public List<Head> heads() {
+        Shelved last = shelved;
+        long now = edition();
+        if (last.edition() != now) {
+            last = new Shelved(now, List.copyOf(readHeads()));
+            shelved = last;
+        }
+        return last.heads();
+    }
+
+    private List<Head> readHeads() {
         return database.read(connection -> {
             String sql = """
                     SELECT rig.id, rig.head, revision.saved_at, revision.name

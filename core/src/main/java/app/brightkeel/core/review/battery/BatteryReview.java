@@ -33,11 +33,6 @@ public final class BatteryReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(Line line, String pointer) {
-        return !pointer.endsWith("maxV") && !pointer.startsWith("/chargers");
-    }
-
-    @Override
     public List<Working> workings(Line line) {
         List<Working> all = new ArrayList<>(List.of(Runtime.STAGE.working(line), Needed.STAGE.working(line)));
         Outcome<Packs.Bank> bank = line.get(Packs.STAGE);

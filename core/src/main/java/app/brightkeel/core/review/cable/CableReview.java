@@ -65,19 +65,6 @@ public final class CableReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(Line line, String pointer) {
-        return pointer.startsWith("/runs/") || wireOfRun(line.rig(), pointer);
-    }
-
-    private static boolean wireOfRun(Rig rig, String pointer) {
-        if (!pointer.endsWith("/wire/lengthM")) {
-            return false;
-        }
-        int segment = Integer.parseInt(pointer.split("/")[3]);
-        return rig.runOf(rig.harness().segments().get(segment).id()).isPresent();
-    }
-
-    @Override
     public Text planned(Line line) {
         Rig rig = line.rig();
         return Text.of(rig.transducers().stream()

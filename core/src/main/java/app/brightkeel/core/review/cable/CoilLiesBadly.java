@@ -7,9 +7,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.route.Coil;
-import app.brightkeel.core.route.RouteStage;
 import java.util.stream.Stream;
 
 /** What is left over of a lead is coiled at a dry place, away from the supply. */
@@ -24,11 +22,10 @@ final class CoilLiesBadly implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Rig rig = line.rig();
-        if (rig.craft().kind().onIce()) {
+        if (line.rig().craft().kind().onIce()) {
             return SILENT;
         }
-        return Worst.of(line.get(RouteStage.STAGE).map(routes -> Coil.of(rig, routes)), (worst, coil) -> {
+        return Worst.of(Coil.of(line), (worst, coil) -> {
             Amount length = new Amount(coil.lengthM(), Unit.METRE);
             if (coil.at().isEmpty()) {
                 worst.add(

@@ -10,7 +10,6 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.route.Coil;
-import app.brightkeel.core.route.RouteStage;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -51,7 +50,7 @@ final class LooseEnds {
 
     /** Each coil at each dry place within reach of its cable. */
     static Stream<Change> coiled(Line line) {
-        return line.get(RouteStage.STAGE).map(routes -> Coil.of(line.rig(), routes)).orElse(List.of()).stream()
+        return Coil.of(line).orElse(List.of()).stream()
                 .filter(coil -> !coil.well())
                 .flatMap(coil -> Coil.places(line.rig(), coil.laid()).stream()
                         .map(station -> new Change(

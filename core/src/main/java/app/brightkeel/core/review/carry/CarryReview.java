@@ -3,7 +3,6 @@ package app.brightkeel.core.review.carry;
 import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.enclosure.Boarded;
 import app.brightkeel.core.enclosure.FitStage;
-import app.brightkeel.core.enclosure.Fits;
 import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.layout.TakeOffWorking;
@@ -17,7 +16,6 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
-import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,24 +61,6 @@ public final class CarryReview implements LinkReview {
             all.add(Boarded.STAGE.working(line));
         }
         return all;
-    }
-
-    @Override
-    public boolean standsOn(Line line, String pointer) {
-        boolean afloat = !line.rig().craft().kind().onIce();
-        if (pointer.equals("/angler/gearKg") || pointer.equals("/outing/water/salinity")) {
-            return afloat;
-        }
-        return pointer.endsWith("/plugM") && housed(line, pointer);
-    }
-
-    private static boolean housed(Line line, String pointer) {
-        Outcome<Fits> fits = line.get(FitStage.STAGE);
-        if (!pointer.startsWith("/harness/packs/") || !fits.isKnown()) {
-            return false;
-        }
-        Pack pack = line.rig().harness().packs().get(Integer.parseInt(pointer.split("/")[3]));
-        return fits.value().all().stream().anyMatch(fit -> fit.holds(pack.id()));
     }
 
     @Override

@@ -42,11 +42,6 @@ public final class FuseReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(Line line, String pointer) {
-        return !pointer.startsWith("/outing/phases") && !pointer.endsWith("maxV");
-    }
-
-    @Override
     public List<Working> workings(Line line) {
         return List.of(Protection.STAGE.working(line));
     }

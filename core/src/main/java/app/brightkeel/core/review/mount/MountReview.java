@@ -19,7 +19,6 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
-import app.brightkeel.core.sonar.SonarStage;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -60,18 +59,6 @@ public final class MountReview implements LinkReview {
     private static boolean beside(Line line) {
         return line.get(SeatStage.STAGE).map(Seated::things).orElse(List.of()).stream()
                 .anyMatch(each -> !each.thing().screen());
-    }
-
-    @Override
-    public boolean standsOn(Line line, String pointer) {
-        boolean afloat = !line.rig().craft().kind().onIce();
-        if (pointer.equals("/angler/tallM")) {
-            return beside(line);
-        }
-        if (pointer.startsWith("/outing/water/")) {
-            return line.get(SonarStage.STAGE).isKnown() || afloat && pointer.endsWith("salinity");
-        }
-        return pointer.endsWith("/mount/belowM") || afloat && pointer.equals("/angler/gearKg");
     }
 
     @Override

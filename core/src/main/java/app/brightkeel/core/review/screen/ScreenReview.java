@@ -30,15 +30,6 @@ public final class ScreenReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(Line line, String pointer) {
-        boolean seated = line.get(SeatStage.STAGE).isKnown() && pointer.equals("/angler/tallM");
-        return seated
-                || pointer.contains("/draw/")
-                || pointer.contains("/supply/")
-                || pointer.startsWith("/outing/phases");
-    }
-
-    @Override
     public List<Working> workings(Line line) {
         Stream<Working> holders =
                 IntStream.range(0, line.rig().holders().size()).mapToObj(index -> HolderWorking.of(line.rig(), index));

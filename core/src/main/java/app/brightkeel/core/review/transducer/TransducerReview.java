@@ -1,6 +1,5 @@
 package app.brightkeel.core.review.transducer;
 
-import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
@@ -45,16 +44,6 @@ public final class TransducerReview implements LinkReview {
     @Override
     public List<Working> workings(Line line) {
         return List.of(SonarStage.STAGE.working(line));
-    }
-
-    @Override
-    public boolean standsOn(Line line, String pointer) {
-        if (pointer.startsWith("/outing/water/")) {
-            return true;
-        }
-        boolean afloat = !line.rig().craft().kind().onIce();
-        return line.get(FaceStage.STAGE).isKnown()
-                && (pointer.endsWith("/mount/belowM") || afloat && pointer.equals("/angler/gearKg"));
     }
 
     @Override

@@ -34,11 +34,6 @@ public final class WaterReview implements LinkReview {
     }
 
     @Override
-    public boolean standsOn(Line line, String pointer) {
-        return pointer.startsWith("/outing/water/") && !pointer.endsWith("fishM");
-    }
-
-    @Override
     public Text planned(Line line) {
         Water water = line.rig().outing().water();
         return Text.of("{}, {}", water.kind().words(), water.season().words());

@@ -20,9 +20,6 @@ import java.util.Optional;
 /** The Wire link: volts at the worst device, nearly empty; gauges as what could be had instead. */
 public final class WireReview implements LinkReview {
 
-    /** What shifts a pack's hours and not its volts. */
-    private static final List<String> PACK_RATE = List.of("/ratedHours", "/peukert", "/age");
-
     @Override
     public Link link() {
         return Link.WIRE;
@@ -40,11 +37,6 @@ public final class WireReview implements LinkReview {
         }
         Outcome<Double> volts = feed.deviceVolts(worst, feed.empty());
         return volts.isKnown() ? Text.of(volts.value(), Unit.VOLT) : Text.of("collapses");
-    }
-
-    @Override
-    public boolean standsOn(Line line, String pointer) {
-        return !pointer.startsWith("/outing/phases") && PACK_RATE.stream().noneMatch(pointer::endsWith);
     }
 
     @Override

@@ -1,0 +1,61 @@
+package app.brightkeel.core.rig;
+
+import java.util.function.Function;
+
+/** The parts of a rig that are told apart when it is noted what something was worked out from. */
+public enum Part {
+    NAME(Rig::name),
+    AIR(rig -> rig.outing().airC()),
+    WATER(rig -> rig.outing().water()),
+    PHASES(rig -> rig.outing().phases()),
+    DAY(rig -> rig.outing().dayH()),
+    DAYS_OUT(rig -> rig.outing().daysOut()),
+    ANGLER(Rig::angler),
+    CRAFT(Rig::craft),
+    TRANSDUCERS(Rig::transducers),
+    DEVICES(Rig::devices),
+    PACKS(rig -> rig.harness().packs()),
+    JUNCTIONS(rig -> rig.harness().junctions()),
+    SEGMENTS(rig -> rig.harness().segments()),
+    SPARES(rig -> rig.harness().spares()),
+    RUNS(Rig::runs),
+    PLACES(Rig::places),
+    HOLDERS(Rig::holders),
+    NETWORK(Rig::network),
+    ON_HAND(Rig::onHand),
+    CHARGERS(Rig::chargers),
+    SCHOOLS(Rig::schools),
+    WEIGHTS(Rig::weights),
+    FIT_OUT(Rig::fitOut),
+    QUIETED(Rig::quieted),
+    NOTES(Rig::notes);
+
+    private static final Part[] ALL = values();
+
+    private final Function<Rig, Object> of;
+
+    Part(Function<Rig, Object> of) {
+        this.of = of;
+    }
+
+    /** One bit, so that sets of parts are compared at once. */
+    long bit() {
+        return 1L << ordinal();
+    }
+
+    /** The parts that differ between two rigs, as a set of bits like {@link Reads#parts}. */
+    public static long changed(Rig one, Rig other) {
+        if (one == other) {
+            return 0;
+        }
+        long changed = 0;
+        for (Part part : ALL) {
+            Object before = part.of.apply(one);
+            Object after = part.of.apply(other);
+            if (before != after && !before.equals(after)) {
+                changed |= part.bit();
+            }
+        }
+        return changed;
+    }
+}
