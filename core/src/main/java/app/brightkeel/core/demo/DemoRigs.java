@@ -130,7 +130,8 @@ public final class DemoRigs {
                 Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL),
                 Weights.EVEN,
                 FitOut.NONE,
-                Set.of(),
+                // the lead came with the display: it is to be another anyway
+                Set.of("wire.not-tinned"),
                 List.of(new Note(lead.id(), "Came with the display; a thicker pair lies in the garage.")));
     }
 

@@ -122,7 +122,8 @@ final class Reedling {
                 "supply lead",
                 pack,
                 display,
-                Wire.pair(new Gauge.Awg(16), Figure.measured(2.4)).withTwisted(true),
+                Wire.pair(new Gauge.Awg(16), Figure.measured(2.4))
+                        .with(wire -> wire.tinned(true).twisted(true)),
                 List.of(
                         new Fitting.Fuse(
                                 "fuse",

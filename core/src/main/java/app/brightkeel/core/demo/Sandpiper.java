@@ -60,7 +60,8 @@ final class Sandpiper {
                 "lead out of the bag",
                 pack.id(),
                 display.id(),
-                Wire.pair(new Gauge.Awg(16), Figure.measured(1.1)).withTwisted(true),
+                Wire.pair(new Gauge.Awg(16), Figure.measured(1.1))
+                        .with(wire -> wire.tinned(true).twisted(true)),
                 List.of());
         return new Rig(
                 "Sandpiper, reservoir evenings",

@@ -43,6 +43,7 @@ import app.brightkeel.core.rig.Water;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /** For each rule a rig that breaks it, made from a good one by one change. */
@@ -54,10 +55,10 @@ final class RuleTriggers {
 
     /** A rig on which every rule holds or is silent. */
     static Rig good() {
-        Rig rig = DemoRigs.oystercatcher();
+        Rig rig = DemoRigs.oystercatcher().withQuieted(Set.of());
         Segment lead = rig.harness().segment("lead");
         Transducer chirp = rig.transducers().get(0);
-        return rig.with(lead.withWire(lead.wire().withGauge(new Gauge.Awg(16))))
+        return rig.with(lead.withWire(lead.wire().withGauge(new Gauge.Awg(16)).withTinned(true)))
                 .with(chirp.withLead(chirp.lead().withLengthM(rated(5.6))));
     }
 

@@ -15,6 +15,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Fitting;
@@ -24,6 +25,7 @@ import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.WaterKind;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import org.testng.annotations.DataProvider;
@@ -37,11 +39,6 @@ public class WireLimitsTest {
     private static Rig main(double ratingA) {
         Segment trunk = GANNET.harness().segment("trunk");
         return GANNET.with(trunk.with(((Fitting.Fuse) trunk.fittings().get(0)).withRatingA(rated(ratingA))));
-    }
-
-    private static Rig salt(double salinity) {
-        Rig rig = RuleTriggers.good();
-        return rig.withOuting(rig.outing().withWater(rig.outing().water().withSalinity(measured(salinity))));
     }
 
     /** Both cables through one passage of this length; how far apart the others lie is not known. */
@@ -77,10 +74,39 @@ public class WireLimitsTest {
     }
 
     @DataProvider
+    public Object[][] waters() {
+        return new Object[][] {
+            {CraftKind.SIT_ON_TOP, WaterKind.FRESH, "gets wet aboard"},
+            {CraftKind.SIT_ON_TOP, WaterKind.UNDECIDED, "gets wet aboard"},
+            {CraftKind.SIT_ON_TOP, WaterKind.BRACKISH, "salt water"},
+            {CraftKind.ICE_WALK_OUT, WaterKind.SEA, "salt water"},
+            {CraftKind.ICE_WALK_OUT, WaterKind.FRESH, ""},
+            {CraftKind.UNDECIDED, WaterKind.FRESH, ""}
+        };
+    }
+
+    /** Common practice, no source: plain copper is pointed out wherever it gets wet, and tinned never. */
+    @Test(dataProvider = "waters")
+    public void bareCopperIsPointedOutWhereItGetsWet(CraftKind craft, WaterKind water, String why) {
+        Rig good = RuleTriggers.good();
+        Rig rig = good.withCraft(good.craft().withKind(craft))
+                .withOuting(good.outing().withWater(good.outing().water().withKind(water)));
+        Segment lead = rig.harness().segment("lead");
+        Rig bare = rig.with(lead.withWire(lead.wire().withTinned(false)));
+        List<String> said = new RigReviewer()
+                .review(Line.of(bare)).findings().stream()
+                        .filter(finding -> finding.rule().equals("wire.not-tinned"))
+                        .map(finding -> finding.text().plain())
+                        .toList();
+        assertEquals(said.isEmpty(), why.isEmpty(), said.toString());
+        assertTrue(said.isEmpty() || said.get(0).contains(why), said.toString());
+        assertEquals(verdict("wire.not-tinned", rig), Verdict.HOLDS);
+    }
+
+    @DataProvider
     public Object[][] limits() {
         return new Object[][] {
             {"fuse.opens-upstream", of(WireLimitsTest::main), 8.0, 7.9, Verdict.HOLDS, Verdict.CLOSE},
-            {"wire.not-tinned", of(WireLimitsTest::salt), 17.9, 18.0, Verdict.HOLDS, Verdict.CLOSE},
             {"wire.beside-sonar", of(WireLimitsTest::beside), 0.3, 0.31, Verdict.HOLDS, Verdict.CLOSE},
             {"wire.too-few-ways", of(WireLimitsTest::ways), 4, 3, Verdict.HOLDS, Verdict.FAILS},
             {"fuse.no-spares", of(WireLimitsTest::spares), 1, 0, Verdict.HOLDS, Verdict.CLOSE},

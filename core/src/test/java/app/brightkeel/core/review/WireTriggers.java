@@ -19,10 +19,10 @@ import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
-import app.brightkeel.core.rig.WaterKind;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** For each rule about plugs, junctions, sorts of wire and coordination a rig that breaks it. */
 final class WireTriggers {
@@ -41,10 +41,7 @@ final class WireTriggers {
                 Map.entry("wire.live-pins-open", ended(PINS, SHROUDED)),
                 Map.entry("wire.too-few-ways", branched.with(block(branched).withWays(rated(1)))),
                 Map.entry("wire.unlabelled", branched.with(block(branched).withSort(Junction.Meeting.BLOCK))),
-                Map.entry(
-                        "wire.not-tinned",
-                        GOOD.withOuting(
-                                GOOD.outing().withWater(GOOD.outing().water().withKind(WaterKind.SEA)))),
+                Map.entry("wire.not-tinned", lead(s -> s.withWire(s.wire().withTinned(false)))),
                 Map.entry("wire.no-length", lead(s -> s.withWire(s.wire().withLengthM(chosen(0))))),
                 Map.entry("wire.leads-nowhere", leadingNowhere()),
                 Map.entry("wire.spring-clips", ended(Ending.UNKNOWN, Ending.of(Terminal.CLIP, Half.UNDECIDED))),
@@ -105,10 +102,12 @@ final class WireTriggers {
         Harness harness = new Harness(
                 List.of(GOOD.harness().pack("pack").withMaxDischargeA(rated(30))),
                 List.of(new Junction("block", "block")),
-                List.of(
-                        TestRigs.lead("trunk", "pack", "block", new Gauge.Awg(10), 0.4, 15),
-                        TestRigs.lead("lead", "block", display.id(), new Gauge.Awg(14), 1.2, 3),
-                        TestRigs.lead("other", "block", "second", new Gauge.Awg(14), 1.2, 3)));
+                Stream.of(
+                                TestRigs.lead("trunk", "pack", "block", new Gauge.Awg(10), 0.4, 15),
+                                TestRigs.lead("lead", "block", display.id(), new Gauge.Awg(14), 1.2, 3),
+                                TestRigs.lead("other", "block", "second", new Gauge.Awg(14), 1.2, 3))
+                        .map(segment -> segment.withWire(segment.wire().withTinned(true)))
+                        .toList());
         return GOOD.withRuns(GOOD.runs().stream()
                         .filter(run -> !run.carries().equals("lead"))
                         .toList())

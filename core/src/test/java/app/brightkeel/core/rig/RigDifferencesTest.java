@@ -187,7 +187,7 @@ public class RigDifferencesTest {
                     r -> r.withCraft(r.craft().withSections(List.of())),
                     "Sections of the hull of the craft: "
                             + RIG.craft().sections().size() + " → none."),
-            edit(r -> r.withQuieted(Set.of("wire.drop")), "Put aside: wire.drop."),
+            edit(r -> r.withQuieted(Set.of("wire.drop", "wire.not-tinned")), "Put aside: wire.drop."),
             edit(r -> r.withNotes(List.of()), "The note on supply lead was taken away."),
             edit(r -> r.withNotes(List.of(new Note("lead", "other"))), "The note on supply lead was changed."),
             edit(r -> r.withNotes(List.of(r.notes().get(0), new Note("", "for the boy"))), "A note on the rig."),

@@ -58,8 +58,9 @@ final class HarnessSizes {
     }
 
     private Wire pair(WireTables.Size size, double length) {
-        boolean tinned = line.rig().harness().segments().stream()
-                .anyMatch(segment -> segment.wire().tinned());
+        boolean tinned = NotTinned.wet(line.rig())
+                || line.rig().harness().segments().stream()
+                        .anyMatch(segment -> segment.wire().tinned());
         return Wire.pair(new Gauge.Awg(size.awg()), Figure.chosen(length))
                 .with(wire -> wire.tinned(tinned).twisted(true));
     }

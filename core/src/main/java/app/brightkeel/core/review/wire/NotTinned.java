@@ -5,14 +5,14 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.CraftKind;
+import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.WaterKind;
 import java.util.stream.Stream;
 
-/** In salt water bare copper turns green under its insulation: marine wire is tinned; common practice. */
+/** Afloat bare copper turns green under its insulation, in salt water soonest: marine wire is tinned; common practice. */
 final class NotTinned implements Rule {
-
-    /** From here on water is salt enough [g/kg]; common practice, no source. */
-    private static final double SALT = 18;
 
     private static final double BARE = 0.1;
 
@@ -23,18 +23,32 @@ final class NotTinned implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        if (!line.rig().outing().water().salinity().isSet()
-                || line.rig().outing().water().salinity().value() < SALT) {
+        if (!wet(line.rig())) {
             return SILENT;
         }
+        boolean salt = salt(line.rig());
         Worst worst = new Worst();
         for (Segment segment : line.rig().harness().segments()) {
             worst.add(
                     segment.wire().tinned() ? 1 : BARE,
-                    "{} is bare copper: salt water creeps in under its insulation, tinned strands last.",
+                    salt
+                            ? "{} is bare copper: salt water creeps in under its insulation, tinned strands last."
+                            : "{} is bare copper: what gets wet aboard turns green under its insulation in some seasons,"
+                                    + " tinned strands last.",
                     segment.name());
         }
         return worst.judgement();
+    }
+
+    /** Whether wire gets wet there: aboard anything afloat, and beside salt water in any case. */
+    static boolean wet(Rig rig) {
+        CraftKind craft = rig.craft().kind();
+        return salt(rig) || craft != CraftKind.UNDECIDED && !craft.onIce();
+    }
+
+    private static boolean salt(Rig rig) {
+        WaterKind water = rig.outing().water().kind();
+        return water == WaterKind.BRACKISH || water == WaterKind.SEA;
     }
 
     @Override
