@@ -17,6 +17,8 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
      * @param segment      place of its segment in the harness
      * @param fitting      place of it in the segment
      * @param breakingA    largest current it breaks [A]
+     * @param breakingV    highest volts it breaks them at [V]
+     * @param sourceV      of a full pack that feeds it, the highest [V]
      * @param loadA        everything behind it on, at the lowest volts its makers permit [A]
      * @param startA       the same while the one starts that draws most more [A]
      * @param sourceShortA largest current it may have to break [A]
@@ -32,6 +34,8 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
             int fitting,
             double ratingA,
             double breakingA,
+            double breakingV,
+            double sourceV,
             double loadA,
             double startA,
             double sourceShortA,

@@ -43,6 +43,7 @@ final class ProtectionWalk {
         double withstandA2s = Double.POSITIVE_INFINITY;
         int weakest;
         double farShortA = Double.POSITIVE_INFINITY;
+        double sourceV;
 
         Met(Segment segment, int place, int fitting, Fitting.Fuse fuse, Way way, double sourceShortA, int order) {
             this.order = order;
@@ -165,7 +166,10 @@ final class ProtectionWalk {
         double before = way.wireOhm + 2 * fuse.atM().value() * resistance.ohmPerM();
         double current = pack.fullShortA(before);
         // a fuse behind a junction of several packs is met once from each: the first way is kept
-        return met.computeIfAbsent(fuse.id(), id -> new Met(segment, place, fitting, fuse, way, current, met.size()));
+        Met one =
+                met.computeIfAbsent(fuse.id(), id -> new Met(segment, place, fitting, fuse, way, current, met.size()));
+        one.sourceV = Math.max(one.sourceV, pack.sum(p -> p.restVolts(1)));
+        return one;
     }
 
     private void protects(Way way, int place, Segment segment) {
@@ -191,14 +195,10 @@ final class ProtectionWalk {
         last.farShortA = Math.min(last.farShortA, pack.emptyShortA(ohm));
     }
 
-    /** Of a device: power draws most at its lowest volts, a resistance from a full pack. */
-    private double mostAmps(int device) {
+    /** Of a device: power draws most at its lowest volts, a resistance from a full pack of so many volts. */
+    private double mostAmps(int device, double high) {
         DayLoad load = needs.load();
         double low = needs.devices().get(device).limits().minV().value();
-        double high = needs.packs().stream()
-                .mapToDouble(pack -> pack.sum(p -> p.restVolts(1)))
-                .max()
-                .orElse(low);
         Leaf leaf = load.leaves().get(device);
         double watts = load.fullW().get(device);
         double atV = load.atV().get(device);
@@ -233,7 +233,9 @@ final class ProtectionWalk {
 
     private FuseDuty duty(Met one) {
         double rating = one.fuse.ratingA().value();
-        double load = one.behind.stream().mapToDouble(this::mostAmps).sum();
+        double load = one.behind.stream()
+                .mapToDouble(device -> mostAmps(device, one.sourceV))
+                .sum();
         return new FuseDuty(
                 one.fuse.id(),
                 one.fuse.name(),
@@ -241,6 +243,8 @@ final class ProtectionWalk {
                 one.fitting,
                 rating,
                 one.fuse.form().breakingA(),
+                one.fuse.form().breakingV(),
+                one.sourceV,
                 load,
                 load + startMore(one.behind),
                 one.sourceShortA,

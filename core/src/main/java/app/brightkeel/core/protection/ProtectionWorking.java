@@ -83,6 +83,8 @@ final class ProtectionWorking {
                         shortCircuit(line, duty))
                 .step("I batt", "largest short-circuit current at the fuse", duty.sourceShortA(), Unit.AMPERE)
                 .step("I break", "what a fuse of this form can break", duty.breakingA(), Unit.AMPERE)
+                .step("U full", "volts of what feeds it, full", duty.sourceV(), Unit.VOLT)
+                .step("U break", "volts at which it can break them", duty.breakingV(), Unit.VOLT)
                 .opened(
                         "I²t",
                         "most it lets through until it opens",

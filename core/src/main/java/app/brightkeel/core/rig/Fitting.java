@@ -16,16 +16,18 @@ public sealed interface Fitting {
 
     /** How a fuse is built: decides the short-circuit current it can break. */
     enum Form implements Worded {
-        BLADE("blade", 1_000),
-        STRIP("strip", 6_000),
-        TERMINAL_CUBE("terminal cube", 10_000);
+        BLADE("blade", 1_000, 32),
+        STRIP("strip", 6_000, 32),
+        TERMINAL_CUBE("terminal cube", 10_000, 58);
 
         private final String words;
         private final double breakingA;
+        private final double breakingV;
 
-        Form(String words, double breakingA) {
+        Form(String words, double breakingA, double breakingV) {
             this.words = words;
             this.breakingA = breakingA;
+            this.breakingV = breakingV;
         }
 
         @Override
@@ -36,6 +38,11 @@ public sealed interface Fitting {
         /** Largest current it breaks [A]; values from memory of data sheets. */
         public double breakingA() {
             return breakingA;
+        }
+
+        /** Highest volts it breaks at: an arc over higher ones does not go out [V]; values from memory of data sheets. */
+        public double breakingV() {
+            return breakingV;
         }
     }
 

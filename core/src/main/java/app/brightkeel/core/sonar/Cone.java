@@ -13,6 +13,8 @@ public record Cone(double fullRad) {
     /** The same argument over that at one tenth: how much narrower a beam is at −3 dB than at −10 dB, in sines. */
     static final double HALF_OVER_TENTH = 0.5918;
 
+    private static final double LONGEST = 10;
+
     public Cone {
         if (!(fullRad > 0 && fullRad < Math.PI)) {
             throw new IllegalArgumentException("no cone of " + fullRad + " rad");
@@ -45,5 +47,18 @@ public record Cone(double fullRad) {
     /** Diameter of what it covers on a flat bottom [m]: {@code d = 2 h tan(θ/2)}. */
     public double footprintM(double belowFaceM) {
         return 2 * belowFaceM * Math.tan(halfRad());
+    }
+
+    /**
+     * Length of what it covers up and down a slope, measured along it [m]: {@code d = 2 h tan(θ/2) / ((1 − tan²(θ/2) tan²β)
+     * cos β)}, by the triangles of its two edges; where the lower edge runs off beside the slope, ten times what it is on
+     * the flat.
+     *
+     * @param slopeRad β, 0 to less than π/2
+     */
+    public double footprintM(double belowFaceM, double slopeRad) {
+        double steep = Math.tan(halfRad()) * Math.tan(slopeRad);
+        double stretched = steep < 1 ? 1 / ((1 - steep * steep) * Math.cos(slopeRad)) : LONGEST;
+        return footprintM(belowFaceM) * Math.min(LONGEST, stretched);
     }
 }

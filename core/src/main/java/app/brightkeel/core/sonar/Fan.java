@@ -41,9 +41,12 @@ public record Fan(double tallRad, double acrossRad, Look look, double tiltRad) {
         return look == Look.ON_SIDE ? acrossRad : tallRad;
     }
 
-    /** How wide the fan is across at a range [m]: {@code 2·R·tan(θ/2)}. */
+    /**
+     * How wide the fan is across at a range [m]: {@code 2·R·tan(θ/2)}; laid on its side it spans an arc of that radius, and
+     * its width is the chord, {@code 2·R·sin(θ/2)}: nothing is seen beyond the range.
+     */
     public double acrossM(double rangeM) {
-        return 2 * rangeM * Math.tan((look == Look.ON_SIDE ? tallRad : acrossRad) / 2);
+        return look == Look.ON_SIDE ? 2 * rangeM * Math.sin(tallRad / 2) : 2 * rangeM * Math.tan(acrossRad / 2);
     }
 
     /** How far off the point below the head its middle meets the bottom; infinite where it does not [m]. */

@@ -98,7 +98,7 @@ public record Sight(
         return Math.max(0, depthM - face.underM());
     }
 
-    /** How wide what is seen of the bottom is at a depth, of a live fan across it [m]. */
+    /** How wide what is seen of the bottom is at a depth, along the steepest slope; of a live fan across it [m]. */
     public double footprintM(double depthM) {
         View view = at(depthM);
         double below = belowFaceM(depthM);
@@ -106,7 +106,9 @@ public record Sight(
             Fan fan = fan(view);
             return fan.acrossM(fan.rangeM(below));
         }
-        return view.cone().footprintM(below);
+        return view.shape() == BeamShape.CONE || view.shape() == BeamShape.LINE
+                ? view.cone().footprintM(below, slopeRad)
+                : view.cone().footprintM(below);
     }
 
     /** Height above the bottom that is hidden at a depth, on the steepest slope that is fished [m]. */

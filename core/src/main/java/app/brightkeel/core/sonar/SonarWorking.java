@@ -89,7 +89,8 @@ final class SonarWorking {
                     .step("", "hidden above the bottom, where most is", sight.hiddenM(depth), Unit.METRE)
                     .result(
                             "d",
-                            "seen of the bottom, with the " + sight.at(depth).name(),
+                            (sight.slopeRad() > 0 ? "seen along the slope, with the " : "seen of the bottom, with the ")
+                                    + sight.at(depth).name(),
                             sight.footprintM(depth),
                             Unit.METRE);
         }
@@ -106,7 +107,11 @@ final class SonarWorking {
                         Pointer.transducer(index, "tiltDeg"))
                 .figure("", "lean of its pole", transducer.leanDeg(), Unit.DEGREE, Pointer.transducer(index, "leanDeg"))
                 .step("R", "range it is looked at", fan.rangeM(typical), Unit.METRE)
-                .step("2·R·tan(θ/2)", "wide across there", fan.acrossM(fan.rangeM(typical)), Unit.METRE);
+                .step(
+                        fan.look() == Look.ON_SIDE ? "2·R·sin(θ/2)" : "2·R·tan(θ/2)",
+                        fan.look() == Look.ON_SIDE ? "from one edge of its arc to the other" : "wide across there",
+                        fan.acrossM(fan.rangeM(typical)),
+                        Unit.METRE);
         if (fan.look() == Look.DOWN) {
             CrossedFans crossed = new CrossedFans(fan.acrossRad(), Math.PI / 2);
             told.step(

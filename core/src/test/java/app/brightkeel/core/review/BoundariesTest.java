@@ -85,6 +85,11 @@ public class BoundariesTest {
         return GOOD.with(pack.withKeeping(Keeping.UNKNOWN.withDrainA(Figure.measured(amps))));
     }
 
+    private static Rig alkaline(double volts) {
+        Rig rig = labelled(volts);
+        return rig.with(rig.harness().pack("pack").withChemistry(Chemistry.ALKALINE));
+    }
+
     private static Rig labelled(double volts) {
         Pack pack = GOOD.harness().pack("pack");
         return GOOD.with(pack.withLabel(PackLabel.UNKNOWN.withNominalV(Figure.rated(volts))));
@@ -159,6 +164,8 @@ public class BoundariesTest {
             // 12.8 V and a fifth; 2.8 Ah are the most of a cell
             {"battery.volts-implausible", of(BoundariesTest::labelled), 15.3, 15.4, Verdict.HOLDS, Verdict.CLOSE},
             {"battery.volts-implausible", of(BoundariesTest::labelled), 10.7, 10.6, Verdict.HOLDS, Verdict.CLOSE},
+            // handbook §8: the label of eight alkaline cells is 12 V, 8 × 1.5
+            {"battery.volts-implausible", of(BoundariesTest::alkaline), 12, 14.5, Verdict.HOLDS, Verdict.CLOSE},
             {"battery.cells-do-not-add", of(BoundariesTest::cells), 2.8, 2.81, Verdict.HOLDS, Verdict.CLOSE},
             // face 20 mm under holds, down to 0 it is close: common practice, no source
             {"mount.face-dry", of(BoundariesTest::under), 0.0201, 0.0199, Verdict.HOLDS, Verdict.CLOSE},
@@ -394,6 +401,44 @@ public class BoundariesTest {
         Finding finding = finding(review, "fuse.breaking-capacity");
         assertEquals(finding.verdict(), Verdict.FAILS);
         assertEquals(finding.cures().get(0).id(), "fuse.form.strip");
+    }
+
+    @DataProvider
+    public Object[][] volts() {
+        return new Object[][] {
+            {Chemistry.LIFEPO4, 1, Fitting.Form.BLADE, Verdict.HOLDS},
+            {Chemistry.LIFEPO4, 2, Fitting.Form.BLADE, Verdict.HOLDS},
+            {Chemistry.NMC_4S, 2, Fitting.Form.BLADE, Verdict.FAILS},
+            {Chemistry.LIFEPO4, 3, Fitting.Form.BLADE, Verdict.FAILS},
+            {Chemistry.LIFEPO4, 3, Fitting.Form.STRIP, Verdict.FAILS},
+            {Chemistry.LIFEPO4, 3, Fitting.Form.TERMINAL_CUBE, Verdict.HOLDS},
+            {Chemistry.AGM, 4, Fitting.Form.TERMINAL_CUBE, Verdict.HOLDS}
+        };
+    }
+
+    /** Handbook §10: blades break at 32 V; strips 32 V, terminal cubes 58 V, values from memory of data sheets. */
+    @Test(dataProvider = "volts")
+    public void aFuseBreaksAtTheVoltsOfItsBattery(Chemistry chemistry, int blocks, Fitting.Form form, Verdict verdict) {
+        Rig rig = GOOD.with(GOOD.harness().pack("pack").withChemistry(chemistry).withBlocks(blocks));
+        Segment lead = rig.harness().segment("lead");
+        Fitting.Fuse fuse = (Fitting.Fuse) lead.fittings().get(0);
+        assertEquals(verdict("fuse.breaking-volts", rig.with(lead.with(fuse.withForm(form)))), verdict);
+    }
+
+    /** A bank of 36 V beside a pack of 12 V: each fuse by its own. */
+    @Test
+    public void eachFuseIsJudgedByWhatFeedsIt() {
+        Rig rig = TestRigs.twoBanks();
+        Finding finding = finding(new RigReviewer().review(Line.of(rig)), "fuse.breaking-volts");
+        Segment lead = rig.harness().segment("to-motor");
+        assertTrue(
+                finding.text().plain().contains(lead.fittings().get(0).name()),
+                finding.text().plain());
+        assertEquals(finding.cures().stream().map(Finding.Cure::id).toList(), List.of("fuse.form.terminal-cube"));
+        Rig cured = Comparison.find(Line.of(rig), "fuse.form.terminal-cube")
+                .orElseThrow()
+                .after();
+        assertEquals(verdict("fuse.breaking-volts", cured), Verdict.HOLDS);
     }
 
     private static Finding finding(Review review, String id) {

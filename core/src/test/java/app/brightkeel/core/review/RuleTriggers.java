@@ -114,6 +114,7 @@ final class RuleTriggers {
                 Map.entry(
                         "fuse.breaking-capacity",
                         pack(p -> p.withCapacityAh(rated(200)).withMassKg(UNSET))),
+                Map.entry("fuse.breaking-volts", pack(p -> p.withBlocks(3))),
                 Map.entry("fuse.parallel-packs-unfused", parallel(p -> p, List.of())),
                 Map.entry(
                         "fuse.school",

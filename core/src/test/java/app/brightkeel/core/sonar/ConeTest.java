@@ -147,4 +147,38 @@ public class ConeTest {
         assertEquals(Separation.ofToneM(1500, 1e-4), 0.075, 1e-12);
         assertEquals(Separation.ofSweepM(1500, 50_000), 0.015, 1e-12);
     }
+
+    /** Against two rays followed to the bottom in small steps; on 25° a cone of 20° covers 11 % more than on the flat. */
+    @Test
+    public void footprintOnASlope() {
+        for (double angle : new double[] {10, 20, 40, 60}) {
+            for (double slope : new double[] {0, 10, 25, 40}) {
+                double[] down = met(angle / 2, slope);
+                double[] up = met(-angle / 2, slope);
+                double along = Math.hypot(down[0] - up[0], down[1] - up[1]);
+                double told = degrees(angle).footprintM(3, Math.toRadians(slope));
+                assertEquals(told, along, 2e-3 * along, angle + "° on " + slope + "°");
+            }
+        }
+        double flat = degrees(20).footprintM(3);
+        assertEquals(degrees(20).footprintM(3, Math.toRadians(25)) / flat, 1.11, 0.002);
+        assertEquals(degrees(20).footprintM(3, 0), flat, 1e-12);
+        assertEquals(
+                degrees(170).footprintM(3, Math.toRadians(60)),
+                10 * degrees(170).footprintM(3),
+                1e-9,
+                "never ends");
+    }
+
+    /** Where a ray so far off straight down meets a bottom that falls away so steeply, 3 m below. */
+    private static double[] met(double offDeg, double slopeDeg) {
+        double step = 1e-4;
+        double x = 0;
+        double depth = 0;
+        while (depth < 3 + x * Math.tan(Math.toRadians(slopeDeg))) {
+            x += step * Math.sin(Math.toRadians(offDeg));
+            depth += step * Math.cos(Math.toRadians(offDeg));
+        }
+        return new double[] {x, depth};
+    }
 }

@@ -21,6 +21,9 @@ public class FanTest {
     public void widthAtARange() {
         assertEquals(fan(Look.DOWN, 0).acrossM(1), 0.353, 5e-4);
         assertEquals(fan(Look.FORWARD, 0).acrossM(Fan.CAST_M), 12 * 0.3527, 1e-3);
+        // edges of 130° at 12 m stand 2·12·sin 65° apart, by hand; the tangent of 65° would lie beyond all it reaches
+        assertEquals(fan(Look.ON_SIDE, 0).acrossM(Fan.CAST_M), 21.751, 1e-3);
+        assertTrue(fan(Look.ON_SIDE, 0).acrossM(Fan.CAST_M) < 2 * Fan.CAST_M);
     }
 
     /** Where each look points, by hand: straight down, ahead from straight down up, flat. */

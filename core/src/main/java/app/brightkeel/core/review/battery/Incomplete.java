@@ -45,7 +45,7 @@ final class Incomplete implements Rule {
                 .allMatch(pack -> {
                     Figure labelled = pack.label().nominalV();
                     boolean volts = !labelled.isSet()
-                            || Math.abs(labelled.value() / (data.nominalV() * pack.blocks()) - 1) < SAME_VOLTS;
+                            || Math.abs(labelled.value() / (chemistry.labelV() * pack.blocks()) - 1) < SAME_VOLTS;
                     boolean size =
                             chemistry != Chemistry.ALKALINE || pack.capacityAh().value() <= PackChanges.MOST_OF_AA_AH;
                     return volts && size && MassImplausible.mayBe(pack, data);

@@ -25,7 +25,7 @@ final class VoltsImplausible implements Rule {
         for (Pack pack : line.rig().harness().packs()) {
             if (pack.chemistry() != Chemistry.UNDECIDED
                     && pack.label().nominalV().isSet()) {
-                double usual = pack.chemistry().data().nominalV() * pack.blocks();
+                double usual = pack.chemistry().labelV() * pack.blocks();
                 double labelled = pack.label().nominalV().value();
                 worst.add(
                         Worst.within(Math.max(labelled / usual, usual / labelled), TOLERATED),

@@ -154,10 +154,11 @@ final class FuseChanges {
                 rig.with(segment.with(other)));
     }
 
-    /** Every fuse next to a battery that cannot break its short circuit, in a form that breaks more. */
+    /** Every fuse that cannot break the short circuit of its battery, or at its volts, in a form that breaks more. */
     static List<Change> form(Line line) {
         List<FuseDuty> weak = duties(line).stream()
-                .filter(duty -> duty.place().first() && duty.sourceShortA() > duty.breakingA())
+                .filter(duty -> duty.place().first() && duty.sourceShortA() > duty.breakingA()
+                        || duty.sourceV() > duty.breakingV())
                 .toList();
         List<Change> all = new ArrayList<>();
         for (Fitting.Form form : Fitting.Form.values()) {
@@ -178,7 +179,12 @@ final class FuseChanges {
         String words = form == Fitting.Form.STRIP ? "a bolt-down strip" : "a cube at the terminal";
         return new Change(
                 "fuse.form." + Table.written(form),
-                Text.of("{} as {}, which breaks {}", names, words, new Amount(form.breakingA(), Unit.AMPERE)),
+                Text.of(
+                        "{} as {}, which breaks {} and {}",
+                        names,
+                        words,
+                        new Amount(form.breakingA(), Unit.AMPERE),
+                        new Amount(form.breakingV(), Unit.VOLT)),
                 Effort.BUY,
                 after);
     }

@@ -18,6 +18,7 @@ public final class FuseRules {
             new OpensInUse(),
             new FarEndShort(),
             new BreakingCapacity(),
+            new BreakingVolts(),
             new WireBurnsFirst(),
             new OpensUpstream(),
             new NoSpares(),
