@@ -58,7 +58,7 @@ export function FigureField({
   };
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-3 py-[5px]">
-      <label htmlFor={id} className="grow">
+      <label htmlFor={id} className="grow basis-1/4">
         {label} {hint !== "" && <span className="text-[12.5px] text-ink-3">{hint}</span>}
       </label>
       <span className="flex items-baseline">

@@ -179,14 +179,14 @@ final class BeamScene {
 
     private void depth(String name, double depthM) {
         View view = sight.at(depthM);
-        double half = looksDown(view) ? sight.footprintM(depthM) / 2 : 0;
+        double half = looksDown(view) ? sight.widthM(depthM) / 2 : 0;
         drawing.path(Role.WANTED, 1, at(-half, -depthM), at(half, -depthM))
                 .note(
                         Role.LABEL,
                         at(Math.max(half, 0), -depthM),
                         Side.RIGHT,
                         -0.4,
-                        "  {} {}: {} seen",
+                        sight.slopeRad() > 0 ? "  {} {}: {} seen, along the slope" : "  {} {}: {} seen",
                         name,
                         new Amount(depthM, Unit.DEPTH),
                         new Amount(sight.footprintM(depthM), Unit.METRE));
@@ -223,7 +223,7 @@ final class BeamScene {
     private double planHalfM() {
         View inUse = sight.at(deepM);
         double depth = inUse.shape() == BeamShape.CONE ? deepM : sight.water().typicalM();
-        double seen = looksDown(inUse) ? sight.footprintM(depth) / 2 : 0;
+        double seen = looksDown(inUse) ? sight.widthM(depth) / 2 : 0;
         double sides = sight.has(BeamShape.SIDE) ? LiveDrawing.sideReachM(sight) : 0;
         double ahead = LiveDrawing.live(sonar).isPresent() ? LiveDrawing.REACH_M : 0;
         return Math.max(Math.max(seen, sides), Math.max(ahead, deepM / 8));
@@ -234,9 +234,9 @@ final class BeamScene {
         Point middle = at(planX, -deepM / 2);
         View inUse = sight.at(deepM);
         if (inUse.shape() == BeamShape.CONE) {
-            drawing.circle(Role.BEAM, middle, sight.footprintM(deepM) / 2)
-                    .circle(Role.WANTED, middle, sight.footprintM(sight.water().typicalM()) / 2)
-                    .circle(Role.WANTED, middle, sight.footprintM(sight.water().leastM()) / 2);
+            drawing.circle(Role.BEAM, middle, sight.widthM(deepM) / 2)
+                    .circle(Role.WANTED, middle, sight.widthM(sight.water().typicalM()) / 2)
+                    .circle(Role.WANTED, middle, sight.widthM(sight.water().leastM()) / 2);
         }
         for (Sight each : sonar.sights()) {
             for (View view : each.views()) {

@@ -98,17 +98,23 @@ public record Sight(
         return Math.max(0, depthM - face.underM());
     }
 
-    /** How wide what is seen of the bottom is at a depth, along the steepest slope; of a live fan across it [m]. */
+    /** How much of the bottom is seen at a depth, along the steepest slope; of a live fan across it [m]. */
     public double footprintM(double depthM) {
+        View view = at(depthM);
+        return view.shape() == BeamShape.CONE || view.shape() == BeamShape.LINE
+                ? view.cone().footprintM(belowFaceM(depthM), slopeRad)
+                : widthM(depthM);
+    }
+
+    /** How wide the beam is at a depth, on the level; of a live fan across it [m]. */
+    public double widthM(double depthM) {
         View view = at(depthM);
         double below = belowFaceM(depthM);
         if (view.shape() == BeamShape.LIVE) {
             Fan fan = fan(view);
             return fan.acrossM(fan.rangeM(below));
         }
-        return view.shape() == BeamShape.CONE || view.shape() == BeamShape.LINE
-                ? view.cone().footprintM(below, slopeRad)
-                : view.cone().footprintM(below);
+        return view.cone().footprintM(below);
     }
 
     /** Height above the bottom that is hidden at a depth, on the steepest slope that is fished [m]. */
