@@ -37,6 +37,15 @@ function rig(): Rig {
   return setAt(wired, "/harness/segments/0/fittings", [newFuse(wired)]);
 }
 
+test("a wire is planned tinned where it gets wet", () => {
+  const tinned = (kind: string, water: string) =>
+    newSegment(setAt(setAt(rig(), "/craft/kind", kind), "/outing/water/kind", water)).wire.tinned;
+  expect(tinned("canoe", "fresh")).toBe(true);
+  expect(tinned("ice-walk-out", "sea")).toBe(true);
+  expect(tinned("ice-walk-out", "fresh")).toBe(false);
+  expect(tinned("undecided", "undecided")).toBe(false);
+});
+
 test("a pointer reads and sets without changing what was there", () => {
   const before = rig();
   const after = setAt(before, "/harness/segments/0/wire/lengthM", {

@@ -204,6 +204,12 @@ export function copyOf(rig: Rig, device: Device): Device {
   return { ...device, id: freshId(rig, device.id) };
 }
 
+/** Where wire gets wet it is planned tinned, as it would be built anew; who has plain copper says so. */
+function getsWet({ craft, outing }: Rig): boolean {
+  const salt = outing.water.kind === "brackish" || outing.water.kind === "sea";
+  return salt || (craft.kind !== "undecided" && craft.kind !== "ice-walk-out");
+}
+
 export function newSegment(rig: Rig): Segment {
   const fed = new Set(rig.harness.segments.map((segment) => segment.to));
   const to = rig.devices.find((device) => !fed.has(device.id)) ?? rig.devices[0];
@@ -215,7 +221,7 @@ export function newSegment(rig: Rig): Segment {
     wire: {
       gauge: { kind: "undecided" },
       lengthM: UNSET,
-      tinned: false,
+      tinned: getsWet(rig),
       insulation: "c105",
       sheathed: true,
       bundled: 2,
