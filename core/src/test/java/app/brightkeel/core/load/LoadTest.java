@@ -5,6 +5,8 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
@@ -245,6 +247,25 @@ public class LoadTest {
         assertTrue(told.contains(added ? "to a bare display" : "stated for the set"), told);
         double hours = Line.of(plain).get(Runtime.STAGE).value().hours();
         assertEquals(line.get(Runtime.STAGE).value().hours() == hours, !added, "hours");
+    }
+
+    /** What draws the same at any volts does so full, nearly empty and on thin wire, and lasts capacity over amperes. */
+    @Test
+    public void aSteadyDrawIsTheSameAtAnyVolts() {
+        Pack pack = TestRigs.pack(Chemistry.LIFEPO4, 20)
+                .withDepth(Figure.chosen(1))
+                .withPeukert(Figure.measured(1))
+                .withAge(Figure.measured(1));
+        Rig rig = TestRigs.simple(pack, 20, 5, 20);
+        Rig steady = rig.with(rig.devices().get(0).withDraw(new Draw.Steady(Figure.measured(0.8))));
+        Line line = Line.of(steady);
+        FeedState feed = line.get(Feed.STAGE).value();
+        for (FeedState.Point point : List.of(feed.full(), feed.mean(), feed.empty())) {
+            assertEquals(point.amps().get(0), 0.8, 1e-9);
+        }
+        assertTrue(feed.full().volts().get(1) > feed.empty().volts().get(1) + 1);
+        double usable = 20 * Chemistry.LIFEPO4.data().capacityAt(20);
+        assertEquals(line.get(Runtime.STAGE).value().hours(), usable / 0.8, 1e-3);
     }
 
     /** No day and no device are asked for; a draw in amperes waits for the pack whose volts it needs. */
