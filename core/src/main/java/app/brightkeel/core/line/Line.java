@@ -11,6 +11,7 @@ import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiFunction;
@@ -25,9 +26,6 @@ import org.jspecify.annotations.Nullable;
  * part of the rig nor what it asked for. Where that had to be worked out anew and came to the same, it has not changed.
  */
 public final class Line {
-
-    /** What nobody has told apart counts as all there is. */
-    private static final long EVERYTHING = -1;
 
     /** Places for what is usually asked of a rig that is only tried. */
     private static final int FEW = 100;
@@ -197,8 +195,7 @@ public final class Line {
     private long below(long parts, List<Object> asked) {
         long below = parts;
         for (int i = 0; i < asked.size(); i++) {
-            Known each = known.get(asked.get(i));
-            below |= each == null ? EVERYTHING : each.below();
+            below |= Objects.requireNonNull(known.get(asked.get(i))).below();
         }
         return below;
     }

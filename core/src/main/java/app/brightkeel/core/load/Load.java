@@ -113,7 +113,7 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
     private static List<Double> extra(Rig rig) {
         List<Double> all = new ArrayList<>(beams(rig));
         for (int d = 0; d < all.size(); d++) {
-            if (!bare(rig.devices().get(d))) {
+            if (all.get(d) > 0 && !bare(rig.devices().get(d))) {
                 all.set(d, 0.0);
             }
         }

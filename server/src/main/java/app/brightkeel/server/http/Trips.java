@@ -47,21 +47,20 @@ class Trips {
     Kept<List<Shuttle.Trip>> of(String id) {
         long edition = store.edition();
         Revision home = store.head(id);
-        Optional<Pack> travelling = Shuttle.inUse(revisions.rig(id, home));
-        if (travelling.isEmpty()) {
-            return known.of(id, home.number(), "shuttle", List::of);
-        }
-        Pack pack = travelling.get();
-        List<RigStore.Head> others = store.heads().stream()
+        return known.of(
+                new Asked(id, edition),
+                () -> Shuttle.inUse(revisions.rig(id, home))
+                        .map(travelling -> trips(id, travelling))
+                        .orElse(List.of()));
+    }
+
+    private List<Shuttle.Trip> trips(String id, Pack travelling) {
+        return store.heads().stream()
                 .filter(other -> !other.id().equals(id))
                 .sorted(Comparator.comparing(RigStore.Head::savedAt).reversed())
                 .limit(MOST)
+                .flatMap(other -> trip(travelling, other).stream())
                 .toList();
-        return known.of(
-                new Asked(id, edition),
-                () -> others.stream()
-                        .flatMap(other -> trip(pack, other).stream())
-                        .toList());
     }
 
     private Optional<Shuttle.Trip> trip(Pack travelling, RigStore.Head other) {

@@ -3,14 +3,12 @@ package app.brightkeel.core.review.fuse;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import java.util.List;
 import java.util.stream.Stream;
 
 /** No fuse is larger than the thinnest wire behind it may carry: the fuse opens before the wire burns. */
@@ -23,9 +21,7 @@ final class AboveAmpacity implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
-        for (FuseDuty duty :
-                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             worst.add(
                     Worst.within(duty.ratingA(), Math.max(duty.zone().ampacityA(), 1e-9)),
                     "The {} is {}; the thinnest wire behind it, {}, may carry {}.",
@@ -33,8 +29,7 @@ final class AboveAmpacity implements Rule {
                     new Amount(duty.ratingA(), Unit.RATING),
                     line.rig().harness().segments().get(duty.zone().thinnest()).name(),
                     new Amount(duty.zone().ampacityA(), Unit.AMPERE));
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

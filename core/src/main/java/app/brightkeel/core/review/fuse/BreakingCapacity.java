@@ -3,14 +3,12 @@ package app.brightkeel.core.review.fuse;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import java.util.List;
 import java.util.stream.Stream;
 
 /** The first fuse can break the most the battery gives into a dead short. */
@@ -23,9 +21,7 @@ final class BreakingCapacity implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
-        for (FuseDuty duty :
-                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (duty.place().first()) {
                 worst.add(
                         1 - duty.sourceShortA() / duty.breakingA(),
@@ -34,8 +30,7 @@ final class BreakingCapacity implements Rule {
                         duty.name(),
                         new Amount(duty.breakingA(), Unit.AMPERE));
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

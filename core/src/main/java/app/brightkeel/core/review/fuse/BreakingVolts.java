@@ -3,14 +3,12 @@ package app.brightkeel.core.review.fuse;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import java.util.List;
 import java.util.stream.Stream;
 
 /** Every fuse breaks at the volts of its battery: over higher ones the arc in it goes on burning. */
@@ -23,17 +21,14 @@ final class BreakingVolts implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
-        for (FuseDuty duty :
-                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             worst.add(
                     Worst.within(duty.sourceV(), duty.breakingV()),
                     "The {} breaks at up to {}; full, what feeds it has {}: an arc in it would go on burning.",
                     duty.name(),
                     new Amount(duty.breakingV(), Unit.VOLT),
                     new Amount(duty.sourceV(), Unit.VOLT));
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

@@ -3,14 +3,12 @@ package app.brightkeel.core.review.fuse;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import java.util.List;
 import java.util.stream.Stream;
 
 /** A short at the far end draws at least twice the rating, else the lead may burn without the fuse opening. */
@@ -27,9 +25,7 @@ final class FarEndShort implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
-        for (FuseDuty duty :
-                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (Double.isFinite(duty.zone().farShortA())) {
                 double multiple = duty.zone().farShortA() / duty.ratingA();
                 worst.add(
@@ -39,8 +35,7 @@ final class FarEndShort implements Rule {
                         duty.name(),
                         new Amount(LEAST_MULTIPLE * duty.ratingA(), Unit.AMPERE));
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

@@ -3,7 +3,6 @@ package app.brightkeel.core.review.fuse;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.FuseTables;
@@ -11,7 +10,6 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import java.util.List;
 import java.util.stream.Stream;
 
 /** The fuse carries everything behind it at the lowest permitted volts, loaded to at most 80 % of its rating. */
@@ -24,17 +22,14 @@ final class OpensInUse implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
-        for (FuseDuty duty :
-                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             worst.add(
                     COMFORTABLE * (1 - duty.loadA() / duty.ratingA()) / (1 - FuseTables.LOAD_SHARE),
                     "The {} is {}; all on at the lowest volts is {}, so it may open in use.",
                     duty.name(),
                     new Amount(duty.ratingA(), Unit.RATING),
                     new Amount(duty.loadA(), Unit.AMPERE));
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

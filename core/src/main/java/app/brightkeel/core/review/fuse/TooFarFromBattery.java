@@ -3,14 +3,12 @@ package app.brightkeel.core.review.fuse;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import java.util.List;
 import java.util.stream.Stream;
 
 /** The first fuse sits within 178 mm of the battery, or 1.83 m inside a sheath over the whole length (ABYC E-11). */
@@ -23,9 +21,7 @@ final class TooFarFromBattery implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
-        for (FuseDuty duty :
-                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (duty.place().first()) {
                 worst.add(
                         Worst.within(duty.place().distanceM(), duty.place().allowedM()),
@@ -35,8 +31,7 @@ final class TooFarFromBattery implements Rule {
                         new Amount(duty.place().allowedM(), Unit.MILLIMETRE),
                         duty.place().sheathed() ? "inside a sheath" : "without a sheath");
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override

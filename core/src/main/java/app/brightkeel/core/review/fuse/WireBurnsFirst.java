@@ -3,14 +3,12 @@ package app.brightkeel.core.review.fuse;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import java.util.List;
 import java.util.stream.Stream;
 
 /** What a fuse lets through until it opens must not burn the wire behind it: {@code I²t ≤ k²S²} (IEC 60364-4-43). */
@@ -23,9 +21,7 @@ final class WireBurnsFirst implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
-        for (FuseDuty duty :
-                line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of())) {
+        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (duty.zone().letThrough().amps() > 0) {
                 worst.add(
                         Worst.within(duty.zone().letThrough().a2s(), duty.zone().withstandA2s()),
@@ -41,8 +37,7 @@ final class WireBurnsFirst implements Rule {
                         new Amount(duty.zone().withstandA2s(), Unit.AMPERE_SQUARED_SECOND),
                         new Amount(duty.zone().letThrough().a2s(), Unit.AMPERE_SQUARED_SECOND));
             }
-        }
-        return worst.judgement();
+        });
     }
 
     @Override
