@@ -72,6 +72,13 @@ export const workingsQuery = (id: string, revision: number, link: Link) =>
     queryFn: () => answer(api.GET("/api/rigs/{id}/workings", { params: { path: { id }, query: { link } } })),
   });
 
+/** What may be done about what the review finds at a revision. */
+export const remediesQuery = (id: string, revision: number) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "remedies"],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/remedies", { params: { path: { id } } })),
+  });
+
 export const assumedQuery = (id: string, revision: number, link: Link) =>
   queryOptions({
     queryKey: ["rig", id, revision, "assumed", link],

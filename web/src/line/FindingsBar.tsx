@@ -1,3 +1,5 @@
+import { useQuery } from "@tanstack/react-query";
+import { remediesQuery } from "../api/queries";
 import type { Finding, Verdict } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Kbd } from "../parts/Kbd";
@@ -50,7 +52,10 @@ function Worst({
   onCure: (id: string) => void;
   onAll: () => void;
 }) {
-  const [first, ...others] = finding.cures;
+  const { saved } = useEditor();
+  const remedies = useQuery(remediesQuery(saved.id, saved.revision)).data;
+  const remedy = remedies?.find((each) => each.rule === finding.rule);
+  const [first, ...others] = remedy?.offers ?? [];
   return (
     <>
       <span className="min-w-0 md:line-clamp-2">
@@ -65,9 +70,12 @@ function Worst({
           <Words text={first.label} />
         </button>
       )}
+      {first && first.mending !== "cures" && (
+        <span className="shrink-0 text-ink-3">{first.mending === "helps" ? "helps" : "at a cost"}</span>
+      )}
       {others.length > 0 && (
         <button type="button" onClick={onAll} className="shrink-0 text-ink-3">
-          or {others.length} other {others.length === 1 ? "cure" : "cures"}
+          or {others.length} other {others.length === 1 ? "way" : "ways"}
         </button>
       )}
     </>

@@ -1,4 +1,6 @@
-import type { Finding, Rig } from "../api/types";
+import { useQuery } from "@tanstack/react-query";
+import { remediesQuery } from "../api/queries";
+import type { Cure, Finding, Remedy, Rig } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { Modal } from "../parts/Modal";
@@ -17,6 +19,7 @@ const FORCES = {
 export function FindingsDialog({ onClose, onCure }: { onClose: () => void; onCure: (id: string) => void }) {
   const { saved } = useEditor();
   const { findings } = saved.review;
+  const remedies = useQuery(remediesQuery(saved.id, saved.revision));
   return (
     <Modal
       open
@@ -24,17 +27,34 @@ export function FindingsDialog({ onClose, onCure }: { onClose: () => void; onCur
       title="Findings"
       about="Worst first. Only physics, makers' limits and safety fail a rig; practice and preference may be put aside."
     >
+      {remedies.isError && <p className="text-fails">{remedies.error.message}</p>}
       {findings.length === 0 && <p>Nothing found: every link holds.</p>}
       <ul>
         {findings.map((finding) => (
-          <FindingRow key={finding.rule} finding={finding} onCure={onCure} />
+          <FindingRow
+            key={finding.rule}
+            finding={finding}
+            remedy={remedies.data?.find((each) => each.rule === finding.rule)}
+            looking={remedies.isPending && finding.verdict !== "unset"}
+            onCure={onCure}
+          />
         ))}
       </ul>
     </Modal>
   );
 }
 
-function FindingRow({ finding, onCure }: { finding: Finding; onCure: (id: string) => void }) {
+function FindingRow({
+  finding,
+  remedy,
+  looking,
+  onCure,
+}: {
+  finding: Finding;
+  remedy: Remedy | undefined;
+  looking: boolean;
+  onCure: (id: string) => void;
+}) {
   const { save } = useEditor();
   const soft = finding.force === "practice" || finding.force === "school";
   const toggled = (rig: Rig): Rig => ({
@@ -55,18 +75,44 @@ function FindingRow({ finding, onCure }: { finding: Finding; onCure: (id: string
       <p>
         <Words text={finding.text} strong />
       </p>
-      <div className="mt-1.5 flex flex-wrap gap-2">
-        {finding.cures.map((cure) => (
-          <Button key={cure.id} className="text-[13px]" onClick={() => onCure(cure.id)}>
-            <Words text={cure.label} />
-          </Button>
-        ))}
-        {soft && (
-          <Button look="quiet" className="text-[13px]" onClick={() => save(toggled)}>
-            {finding.putAside ? "Bring back" : "Put aside"}
-          </Button>
-        )}
-      </div>
+      {looking && <p className="text-ink-3">Looking for what mends it…</p>}
+      {remedy && remedy.offers.length > 0 && (
+        <ul className="mt-1.5 flex flex-wrap gap-x-2 gap-y-1.5">
+          {remedy.offers.map((cure) => (
+            <Offered key={cure.id} cure={cure} onCure={onCure} />
+          ))}
+        </ul>
+      )}
+      {remedy?.offers.length === 0 && (
+        <p className="text-ink-2">
+          <Words text={remedy.without} />
+        </p>
+      )}
+      {soft && (
+        <Button look="quiet" className="mt-1.5 text-[13px]" onClick={() => save(toggled)}>
+          {finding.putAside ? "Bring back" : "Put aside"}
+        </Button>
+      )}
+    </li>
+  );
+}
+
+const MENDINGS = { cures: "", helps: "helps", trades: "at a cost" };
+
+/** Those with something to say stand on a line of their own. */
+function Offered({ cure, onCure }: { cure: Cure; onCure: (id: string) => void }) {
+  const told = cure.note.words.length > 1 || cure.note.words[0] !== "";
+  return (
+    <li className={told ? "flex basis-full flex-wrap items-baseline gap-x-3 gap-y-0.5" : ""}>
+      <Button className="text-left text-[13px]" onClick={() => onCure(cure.id)}>
+        <Words text={cure.label} />
+      </Button>
+      {told && (
+        <span className="min-w-[260px] flex-1 text-[13px] text-ink-3">
+          {cure.mending !== "cures" && <b className="font-semibold text-close">{MENDINGS[cure.mending]} </b>}
+          <Words text={cure.note} />
+        </span>
+      )}
     </li>
   );
 }

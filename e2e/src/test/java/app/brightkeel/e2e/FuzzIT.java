@@ -48,6 +48,7 @@ public class FuzzIT {
 
     private static final double SLOW_S = 2;
 
+    private static final Pattern NAMED = Pattern.compile("\"(rig|name)\":\"[^\"]*\"");
     private static final Pattern NO_NUMBER = Pattern.compile("(?<![A-Za-z])(NaN|-?Infinity)(?![A-Za-z])");
 
     private final HttpClient client = HttpClient.newHttpClient();
@@ -230,7 +231,9 @@ public class FuzzIT {
     }
 
     private void told(int number, String what, byte[] body, HttpResponse<byte[]> answer, String page) throws Exception {
-        String said = new String(answer.body(), StandardCharsets.ISO_8859_1);
+        // another case may have left a rig of that name on the shelf
+        String said = NAMED.matcher(new String(answer.body(), StandardCharsets.ISO_8859_1))
+                .replaceAll("");
         boolean named = new String(body, StandardCharsets.UTF_8).contains("NaN");
         boolean none =
                 answer.statusCode() < 300 && !named && NO_NUMBER.matcher(said).find();

@@ -1,5 +1,7 @@
 package app.brightkeel.e2e;
 
+import static java.util.Map.entry;
+
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import java.io.IOException;
@@ -34,17 +36,18 @@ public class LoadBench {
     private static final long SEED = 7;
 
     /** What one asks for while working on a rig, and how often for each time one opens the shelf. */
-    private static final Map<String, Integer> KINDS = new TreeMap<>(Map.of(
-            "shelf", 1,
-            "rig", 3,
-            "review", 2,
-            "scene", 6,
-            "workings", 2,
-            "changes", 2,
-            "harness", 1,
-            "lists", 2,
-            "revisions", 1,
-            "shuttle", 1));
+    private static final Map<String, Integer> KINDS = new TreeMap<>(Map.ofEntries(
+            entry("shelf", 1),
+            entry("rig", 3),
+            entry("review", 2),
+            entry("scene", 6),
+            entry("workings", 2),
+            entry("changes", 2),
+            entry("harness", 1),
+            entry("lists", 2),
+            entry("revisions", 1),
+            entry("shuttle", 1),
+            entry("remedies", 2)));
 
     private static final List<String> LISTS = List.of("parts", "wires", "connectors", "shopping", "holes", "take-off");
 

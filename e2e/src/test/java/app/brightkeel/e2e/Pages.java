@@ -12,6 +12,7 @@ final class Pages {
     private static final List<String> LISTS = List.of(
             "",
             "/review",
+            "/remedies",
             "/export",
             "/document",
             "/revisions",
@@ -38,6 +39,7 @@ final class Pages {
             all.add("/scenes/" + link);
             all.add("/scenes/" + link + "/svg");
             all.add("/workings?link=" + link);
+            all.add("/assumed?link=" + link);
             all.add("/changes?link=" + link);
             all.add("/changes?wider=true&link=" + link);
         }

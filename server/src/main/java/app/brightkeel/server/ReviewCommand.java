@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.LinkState;
+import app.brightkeel.core.review.Remedy;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
@@ -14,6 +15,8 @@ import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** {@code review FILE}: 0 nothing fails, 1 something fails, 2 unreadable or refused, 64 wrong usage. */
 final class ReviewCommand {
@@ -42,12 +45,16 @@ final class ReviewCommand {
             err.println(args[0] + ": " + e.getMessage());
             return 2;
         }
-        Review review = new RigReviewer().review(Line.of(rig));
-        print(rig, review, out);
+        RigReviewer reviewer = new RigReviewer();
+        Line line = Line.of(rig);
+        Review review = reviewer.review(line);
+        Map<String, Remedy> remedies =
+                reviewer.remedies(line).stream().collect(Collectors.toMap(Remedy::rule, remedy -> remedy));
+        print(rig, review, remedies, out);
         return review.links().stream().anyMatch(s -> s.verdict() == Verdict.FAILS) ? 1 : 0;
     }
 
-    private static void print(Rig rig, Review review, PrintStream out) {
+    private static void print(Rig rig, Review review, Map<String, Remedy> remedies, PrintStream out) {
         out.println(rig.name());
         for (LinkState state : review.links()) {
             String number = state instanceof LinkState.Judged judged
@@ -62,8 +69,22 @@ final class ReviewCommand {
                     finding.rule(),
                     finding.text().plain(),
                     finding.putAside() ? " (put aside)" : "");
-            finding.cures()
-                    .forEach(cure -> out.println("    cure: " + cure.label().plain()));
+            Remedy remedy = remedies.get(finding.rule());
+            if (remedy != null) {
+                print(remedy, out);
+            }
+        }
+    }
+
+    private static void print(Remedy remedy, PrintStream out) {
+        for (Remedy.Cure offer : remedy.offers()) {
+            out.println("    " + small(offer.mending()) + ": " + offer.label().plain());
+            if (!offer.note().plain().isEmpty()) {
+                out.println("        " + offer.note().plain());
+            }
+        }
+        if (remedy.offers().isEmpty()) {
+            out.println("    " + remedy.without().plain());
         }
     }
 

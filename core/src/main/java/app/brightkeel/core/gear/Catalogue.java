@@ -76,6 +76,21 @@ public final class Catalogue {
                 .onTopOf(old.onTopOf()));
     }
 
+    /** A catalogue pack of 12 V as so many in series, side by side. */
+    public static Pack asBlocks(Pack item, int blocks) {
+        return blocks == item.blocks()
+                ? item
+                : item.with(many -> many.name(blocks + " × " + item.name())
+                        .blocks(blocks)
+                        .massKg(times(item.massKg(), blocks))
+                        .size(item.size().withWideM(times(item.size().wideM(), blocks)))
+                        .label(item.label().withPrice(times(item.label().price(), blocks))));
+    }
+
+    private static Figure times(Figure figure, int blocks) {
+        return figure.isSet() ? Figure.rated(figure.value() * blocks) : figure;
+    }
+
     private static List<Pack> readPacks() {
         return Table.read(Catalogue.class, "packs.csv").rows().stream()
                 .map(row -> Pack.labelled(

@@ -60,6 +60,18 @@ public record DayLoad(
         return phases.stream().mapToDouble(p -> p.totalW() * p.hours()).sum() / hours();
     }
 
+    /**
+     * Most that one device draws with everything on [A]: power most at its lowest volts, a resistance at the highest.
+     *
+     * @param highV of its source, full [V]
+     */
+    public double mostAmps(int device, double lowV, double highV) {
+        Leaf leaf = leaves.get(device);
+        return Math.max(
+                leaf.amps(fullW.get(device), atV.get(device), lowV),
+                leaf.amps(fullW.get(device), atV.get(device), highV));
+    }
+
     /** Everything on at full brightness [W]. */
     public double fullTotalW() {
         return fullW.stream().mapToDouble(Double::doubleValue).sum();

@@ -10,7 +10,6 @@ import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.protection.ProtectionState.Zone;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.rig.Fitting;
-import app.brightkeel.core.rig.Leaf;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -195,16 +194,6 @@ final class ProtectionWalk {
         last.farShortA = Math.min(last.farShortA, pack.emptyShortA(ohm));
     }
 
-    /** Of a device: power draws most at its lowest volts, a resistance from a full pack of so many volts. */
-    private double mostAmps(int device, double high) {
-        DayLoad load = needs.load();
-        double low = needs.devices().get(device).limits().minV().value();
-        Leaf leaf = load.leaves().get(device);
-        double watts = load.fullW().get(device);
-        double atV = load.atV().get(device);
-        return Math.max(leaf.amps(watts, atV, low), leaf.amps(watts, atV, high));
-    }
-
     /** The worst of all shorts between the far end and the fuse that it clears while the wire keeps its heat. */
     private static LetThrough letThrough(double ratingA, double farA, double nearA) {
         LetThrough worst = LetThrough.NONE;
@@ -234,7 +223,11 @@ final class ProtectionWalk {
     private FuseDuty duty(Met one) {
         double rating = one.fuse.ratingA().value();
         double load = one.behind.stream()
-                .mapToDouble(device -> mostAmps(device, one.sourceV))
+                .mapToDouble(device -> needs.load()
+                        .mostAmps(
+                                device,
+                                needs.devices().get(device).limits().minV().value(),
+                                one.sourceV))
                 .sum();
         return new FuseDuty(
                 one.fuse.id(),

@@ -19,7 +19,7 @@ public record Text(List<String> words, List<Amount> amounts) {
     }
 
     /**
-     * Fills a template: each {@code {}} takes the next part, an {@link Amount} kept as such or a name as plain words.
+     * Fills a template: each {@code {}} takes the next part, an {@link Amount} or a text kept as such or a name as plain words.
      * Names may hold braces: only the template is searched, and one without parts is words alone.
      */
     public static Text of(String template, Object... parts) {
@@ -40,6 +40,13 @@ public record Text(List<String> words, List<Amount> amounts) {
                 words.add(word.toString());
                 amounts.add(amount);
                 word.setLength(0);
+            } else if (part instanceof Text text) {
+                for (int i = 0; i < text.amounts.size(); i++) {
+                    words.add(word.append(text.words.get(i)).toString());
+                    amounts.add(text.amounts.get(i));
+                    word.setLength(0);
+                }
+                word.append(text.words.get(text.amounts.size()));
             } else {
                 word.append(part);
             }
@@ -60,6 +67,15 @@ public record Text(List<String> words, List<Amount> amounts) {
         List<Amount> both = new ArrayList<>(amounts);
         both.addAll(more.amounts);
         return new Text(all, both);
+    }
+
+    /** Several, with commas between them. */
+    public static Text joined(List<Text> all) {
+        Text one = all.get(0);
+        for (Text next : all.subList(1, all.size())) {
+            one = of("{}, {}", one, next);
+        }
+        return one;
     }
 
     /** A single amount without words. */

@@ -22,7 +22,11 @@ import java.util.stream.Stream;
  */
 public record Change(String id, String ladder, Text label, Effort effort, Rig after) {
 
-    private static final Set<RefusalCode> FULL = Set.of(RefusalCode.TOO_MANY, RefusalCode.OUT_OF_RANGE);
+    private static final Set<RefusalCode> CANNOT_BE =
+            Set.of(RefusalCode.TOO_MANY, RefusalCode.OUT_OF_RANGE, RefusalCode.LOOP);
+
+    /** Stands between the ids of changes that are made one after the other. */
+    static final String AND = "~";
 
     /** One that stands alone. */
     public Change(String id, Text label, Effort effort, Rig after) {
@@ -30,8 +34,8 @@ public record Change(String id, String ladder, Text label, Effort effort, Rig af
     }
 
     /**
-     * A change, where the rig after it can be one: none where a list of it would hold more than it may, or a point more
-     * ways. What is refused when it is asked for is not offered.
+     * A change, where the rig after it can be one: none where a list of it would hold more than it may, a point more ways, or
+     * wires would close a circle. What is refused when it is asked for is not offered.
      */
     public static Stream<Change> possible(Supplier<Change> made) {
         return unlessFull(made).stream();
@@ -42,11 +46,17 @@ public record Change(String id, String ladder, Text label, Effort effort, Rig af
         try {
             return Optional.of(made.get());
         } catch (Refusal refused) {
-            if (!FULL.contains(refused.code())) {
+            if (!CANNOT_BE.contains(refused.code())) {
                 throw refused;
             }
             return Optional.empty();
         }
+    }
+
+    /** This one, then another that starts from the rig after it. */
+    Change and(Change next) {
+        Effort most = effort.compareTo(next.effort) < 0 ? next.effort : effort;
+        return new Change(id + AND + next.id, Text.of("{}; and {}", label, next.label), most, next.after);
     }
 
     /** What a change does to one link. */

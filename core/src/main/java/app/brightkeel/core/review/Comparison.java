@@ -2,10 +2,12 @@ package app.brightkeel.core.review;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reference.Table;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -142,18 +144,36 @@ public final class Comparison {
         return all;
     }
 
-    /** The change with this id, among the edits and alternatives of every link, the cures of findings, and what is wider. */
+    /**
+     * The change with this id, among the edits and alternatives of every link, the cures of findings, and what is wider;
+     * of several that follow each other, all of them.
+     */
     public static Optional<Change> find(Line line, String id) {
+        int last = id.lastIndexOf(Change.AND);
+        return last < 0
+                ? findOne(line, id)
+                : find(line, id.substring(0, last))
+                        .flatMap(first -> findOne(line.with(first.after()), id.substring(last + 1))
+                                .map(first::and));
+    }
+
+    private static Optional<Change> findOne(Line line, String id) {
+        String prefix = id.substring(0, Math.max(0, id.indexOf('.')));
         return links().flatMap(link -> link.edit(line, id).stream())
                 .findFirst()
-                .or(() -> of(id, links().flatMap(link -> link.alternatives(line).stream())))
+                .or(() -> of(id, alternatives(line, link -> Table.written(link).equals(prefix))))
                 .or(() -> of(
                         id,
                         Rules.ALL.stream()
                                 .filter(rule -> rule.judge(line) instanceof Rule.Judgement.Measured measured
                                         && rule.verdict(measured) != Verdict.HOLDS)
                                 .flatMap(rule -> rule.cures(line))))
+                .or(() -> of(id, alternatives(line, link -> !Table.written(link).equals(prefix))))
                 .or(() -> of(id, links().flatMap(link -> link.wider(line).stream())));
+    }
+
+    private static Stream<Change> alternatives(Line line, Predicate<Link> wanted) {
+        return Stream.of(Link.values()).filter(wanted).flatMap(link -> Links.of(link).alternatives(line).stream());
     }
 
     private static Stream<LinkReview> links() {

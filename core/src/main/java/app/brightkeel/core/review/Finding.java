@@ -4,12 +4,11 @@ import app.brightkeel.core.quantity.Text;
 import java.util.List;
 
 /**
- * What a rule found.
+ * What a rule found; what may be done about it is a {@link Remedy}.
  *
  * @param verdict   under the rule's force
  * @param headroom  as judged; 0 where it asks
  * @param pointers  what is asked for
- * @param cures     changes that cure, cheapest first
  * @param putAside  whether the person has put it aside; it then counts for nothing and stays listed
  */
 public record Finding(
@@ -20,13 +19,4 @@ public record Finding(
         double headroom,
         Text text,
         List<String> pointers,
-        List<Cure> cures,
-        boolean putAside) {
-
-    /** A change as it is offered. */
-    public record Cure(String id, Text label, Effort effort) {
-        static Cure of(Change change) {
-            return new Cure(change.id(), change.label(), change.effort());
-        }
-    }
-}
+        boolean putAside) {}

@@ -3,7 +3,6 @@ package app.brightkeel.core.review;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Text;
-import app.brightkeel.core.review.Finding.Cure;
 import app.brightkeel.core.review.Review.Assumed;
 import app.brightkeel.core.review.Rule.Judgement;
 import app.brightkeel.core.rig.Figure;
@@ -15,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Judges a line: the same rig gives the same review. Holds nothing but its rules. */
 public final class RigReviewer {
@@ -60,21 +60,14 @@ public final class RigReviewer {
         return all;
     }
 
-    /** The whole review. */
+    /** The whole review; what may be done about its findings is asked apart: {@link #remedies}. */
     public Review review(Line line) {
         List<LinkState> states = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
-        Cures cures = new Cures(line);
         for (Link link : Link.values()) {
-            Judged judged = judged(line, link);
-            states.add(judged.state());
-            for (int r = 0; r < judged.judgements().size(); r++) {
-                Rule rule = panel(link).rules.get(r);
-                Judgement judgement = judged.judgements().get(r);
-                if (rule.verdict(judgement) != Verdict.HOLDS) {
-                    findings.add(finding(line, rule, judgement, cures));
-                }
-            }
+            Standing standing = standing(line, link);
+            states.add(standing.state());
+            standing.found().map(Ruling::finding).forEach(findings::add);
         }
         findings.sort(WORST_FIRST);
         return new Review(
@@ -86,50 +79,68 @@ public final class RigReviewer {
                 Guide.of(states));
     }
 
-    /** Verdict, number and margin of one link; no cures. */
+    /** Verdict, number and margin of one link. */
     public LinkState state(Line line, Link link) {
-        return judged(line, link).state();
+        return standing(line, link).state();
     }
 
-    /** @param judgements of the link's rules, in their order */
-    private record Judged(LinkState state, List<Judgement> judgements) {}
+    /** What may be done about every finding that is not a question, worst first. */
+    public List<Remedy> remedies(Line line) {
+        Remedies remedies = new Remedies(line, this);
+        return toMend(line).map(remedies::of).toList();
+    }
 
-    private Judged judged(Line line, Link link) {
-        Panel panel = panel(link);
+    Stream<Ruling> toMend(Line line) {
+        return Stream.of(Link.values())
+                .flatMap(link -> standing(line, link).found())
+                .filter(ruling -> ruling.verdict() != Verdict.UNSET)
+                .sorted(Comparator.comparing(Ruling::finding, WORST_FIRST));
+    }
+
+    /**
+     * How a link stands, and what each of its rules says.
+     *
+     * @param rulings in the order of the rules
+     */
+    record Standing(LinkState state, List<Ruling> rulings) {
+        Stream<Ruling> found() {
+            return rulings.stream().filter(ruling -> ruling.verdict() != Verdict.HOLDS);
+        }
+
+        /** Of one of the link's rules. */
+        Ruling of(Rule rule) {
+            return rulings.stream()
+                    .filter(ruling -> ruling.rule() == rule)
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
+
+    Standing standing(Line line, Link link) {
+        Panel panel = Objects.requireNonNull(panels.get(link));
         return line.of(panel, each -> {
-            List<Judgement> judgements = new ArrayList<>();
-            for (Rule rule : panel.rules) {
-                judgements.add(rule.judge(each));
-            }
-            return new Judged(state(each, panel, judgements), judgements);
+            List<Ruling> rulings =
+                    panel.rules.stream().map(rule -> Ruling.of(rule, each)).toList();
+            return new Standing(state(each, link, rulings), rulings);
         });
     }
 
-    private Panel panel(Link link) {
-        return Objects.requireNonNull(panels.get(link));
-    }
-
-    private static LinkState state(Line line, Panel panel, List<Judgement> judgements) {
-        Link link = panel.link;
-        LinkReview shown = Links.of(link);
+    private static LinkState state(Line line, Link link, List<Ruling> rulings) {
         Verdict worst = Verdict.HOLDS;
         double margin = 1;
         List<String> asked = new ArrayList<>();
-        for (int r = 0; r < judgements.size(); r++) {
-            Rule rule = panel.rules.get(r);
-            if (putAside(line, rule)) {
+        for (Ruling ruling : rulings) {
+            if (ruling.putAside()) {
                 continue;
             }
-            Judgement judgement = judgements.get(r);
-            Verdict verdict = rule.verdict(judgement);
-            worst = verdict.compareTo(worst) < 0 ? verdict : worst;
-            if (judgement instanceof Judgement.Measured measured) {
+            worst = ruling.verdict().compareTo(worst) < 0 ? ruling.verdict() : worst;
+            if (ruling.judgement() instanceof Judgement.Measured measured) {
                 margin = Math.min(margin, measured.headroom());
-            } else if (judgement instanceof Judgement.Ask ask) {
+            } else if (ruling.judgement() instanceof Judgement.Ask ask) {
                 asked.addAll(ask.pointers());
             }
         }
-        Outcome<Text> number = shown.number(line);
+        Outcome<Text> number = Links.of(link).number(line);
         if (worst != Verdict.FAILS && (!asked.isEmpty() || !number.isKnown())) {
             asked.addAll(number.missing());
             List<String> pointers = asked.stream().distinct().toList();
@@ -137,37 +148,6 @@ public final class RigReviewer {
         }
         Text words = number.isKnown() ? number.value() : Text.of("–");
         return new LinkState.Judged(link, worst, words, Math.max(0, margin));
-    }
-
-    private static boolean putAside(Line line, Rule rule) {
-        return rule.force().mayBePutAside() && line.rig().quieted().contains(rule.id());
-    }
-
-    private static Finding finding(Line line, Rule rule, Judgement judgement, Cures cures) {
-        boolean aside = putAside(line, rule);
-        if (judgement instanceof Judgement.Ask ask) {
-            return new Finding(
-                    rule.id(),
-                    rule.link(),
-                    rule.force(),
-                    Verdict.UNSET,
-                    0,
-                    ask.text(),
-                    ask.pointers(),
-                    List.of(),
-                    aside);
-        }
-        Judgement.Measured measured = (Judgement.Measured) judgement;
-        return new Finding(
-                rule.id(),
-                rule.link(),
-                rule.force(),
-                rule.verdict(measured),
-                measured.headroom(),
-                measured.text(),
-                List.of(),
-                cures.of(rule, rule.verdict(measured)).stream().map(Cure::of).toList(),
-                aside);
     }
 
     /** The link of the worst finding that counts; where there is none, the one with the least margin. */
@@ -190,8 +170,8 @@ public final class RigReviewer {
         Map<Link, Set<Figure>> read = new EnumMap<>(Link.class);
         for (LinkState state : states) {
             if (state instanceof LinkState.Judged) {
-                judged(anew, state.link());
-                read.put(state.link(), anew.assumed(panel(state.link())));
+                standing(anew, state.link());
+                read.put(state.link(), anew.assumed(Objects.requireNonNull(panels.get(state.link()))));
             }
         }
         List<Assumed> all = new ArrayList<>();

@@ -40,8 +40,9 @@ public interface Rule {
          *
          * @param headroom below 0 gives, below {@link #COMFORTABLE} is close; 1 and more is plenty
          * @param template of the words, and its parts
+         * @param faults   how many things it finds that are not comfortable; the words are of the worst
          */
-        record Measured(double headroom, String template, List<Object> parts) implements Judgement {
+        record Measured(double headroom, String template, List<Object> parts, int faults) implements Judgement {
             public Text text() {
                 return Text.of(template, parts.toArray());
             }
@@ -79,23 +80,39 @@ public interface Rule {
     /** What it says of a rig, worked out from the line it is given and nothing else. */
     Judgement judge(Line line);
 
-    /** Changes that may cure, the likely and cheap ones first; made one by one, only where the rule does not hold. */
+    /**
+     * Changes that may cure, the likely and cheap ones first; made one by one, only where the rule does not hold. Where
+     * several things give, each may mend one of them: {@link Remedies} puts them together.
+     */
     default Stream<Change> cures(Line line) {
         return Stream.empty();
     }
 
-    /** A measured judgement whose words are a template and its parts. */
-    static Judgement measured(double headroom, String template, Object... parts) {
-        return new Judgement.Measured(headroom, template, List.of(parts));
+    /**
+     * Whether it doubts what was entered, not what is built: putting that right may show that something else fails, and is
+     * offered all the same.
+     */
+    default boolean doubts() {
+        return false;
     }
 
-    /**
-     * Whether a rig that is tried as a cure of what fails is rid of it: a rule that may fail a link is cured once it does
-     * not give, one of practice only once it holds.
-     */
-    default boolean cured(Line tried) {
-        Verdict verdict = verdict(judge(tried));
-        return verdict == Verdict.HOLDS || verdict == Verdict.CLOSE && force().mayFail();
+    /** What is to be said with a cure, of the rig after it: no words where it is simply mended. */
+    default Text remark(Line then) {
+        return Text.of("");
+    }
+
+    /** What is left to do with the hands where no change that can be planned mends it; no words where that is not known. */
+    default Text byHand() {
+        return Text.of("");
+    }
+
+    /** A measured judgement whose words are a template and its parts. */
+    static Judgement measured(double headroom, String template, Object... parts) {
+        return new Judgement.Measured(headroom, template, List.of(parts), comfortable(headroom) ? 0 : 1);
+    }
+
+    static boolean comfortable(double headroom) {
+        return headroom >= COMFORTABLE - Rounding.NOISE;
     }
 
     /** The verdict of a judgement under this rule's force. */
@@ -103,7 +120,7 @@ public interface Rule {
         if (judgement instanceof Judgement.Ask) {
             return Verdict.UNSET;
         }
-        if (judgement instanceof Judgement.Measured measured && measured.headroom() < COMFORTABLE - Rounding.NOISE) {
+        if (judgement instanceof Judgement.Measured measured && !comfortable(measured.headroom())) {
             return measured.headroom() < -Rounding.NOISE && force().mayFail() ? Verdict.FAILS : Verdict.CLOSE;
         }
         return Verdict.HOLDS;

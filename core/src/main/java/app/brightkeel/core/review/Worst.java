@@ -2,6 +2,7 @@ package app.brightkeel.core.review;
 
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Rounding;
+import app.brightkeel.core.review.Rule.Judgement.Measured;
 import java.util.List;
 import java.util.function.BiConsumer;
 
@@ -11,9 +12,11 @@ public final class Worst {
     private double headroom = Double.POSITIVE_INFINITY;
     private String template = "";
     private Object[] parts = {};
+    private int faults;
 
     /** Counts one measurement; its words are made only if it turns out the worst. */
     public void add(double itsHeadroom, String itsTemplate, Object... itsParts) {
+        faults += Rule.comfortable(itsHeadroom) ? 0 : 1;
         if (itsHeadroom < headroom) {
             headroom = itsHeadroom;
             template = itsTemplate;
@@ -30,7 +33,9 @@ public final class Worst {
 
     /** The worst one, or silence where there was none. */
     public Rule.Judgement judgement() {
-        return headroom == Double.POSITIVE_INFINITY ? Rule.SILENT : Rule.measured(headroom, template, parts);
+        return headroom == Double.POSITIVE_INFINITY
+                ? Rule.SILENT
+                : new Measured(headroom, template, List.of(parts), faults);
     }
 
     /**

@@ -1,12 +1,13 @@
 package app.brightkeel.core.enclosure;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Comparison;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.Mended;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
@@ -177,9 +178,6 @@ public class ArrangementTest {
         Line too = Line.of(boxed);
         Rig larger = Comparison.find(too, "carry.larger.pod").orElseThrow().after();
         assertTrue(Line.of(larger).get(FitStage.STAGE).value().all().get(0).leastGapM() >= 0);
-        assertTrue(new RigReviewer()
-                .review(too).findings().stream()
-                        .filter(finding -> finding.rule().equals("carry.does-not-fit"))
-                        .anyMatch(finding -> !finding.cures().isEmpty()));
+        assertFalse(Mended.of(boxed, "carry.does-not-fit").isEmpty());
     }
 }

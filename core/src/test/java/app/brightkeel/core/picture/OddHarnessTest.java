@@ -19,6 +19,7 @@ import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Links;
+import app.brightkeel.core.review.Mended;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
@@ -34,7 +35,6 @@ import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -233,8 +233,7 @@ public class OddHarnessTest {
     public void whatDoesNotWorkIsFoundAndCured(Rig rig, String rule) {
         Map<String, Finding> all = found(rig);
         assertTrue(all.containsKey(rule), rule + " is not among " + all.keySet());
-        Finding finding = Objects.requireNonNull(all.get(rule));
-        assertFalse(finding.cures().isEmpty(), rule + " has no cure");
+        assertFalse(Mended.of(rig, rule).isEmpty(), rule + " has no cure");
     }
 
     private static Map<String, Finding> found(Rig rig) {

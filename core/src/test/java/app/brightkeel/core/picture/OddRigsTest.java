@@ -10,7 +10,6 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.picture.Scene.Mark;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.review.Comparison;
-import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.RigReviewer;
@@ -149,7 +148,7 @@ public class OddRigsTest {
 
     private static int drawn(Rig odd, boolean compared) {
         Line line = Line.of(odd);
-        List<Finding> findings = REVIEWER.review(line).findings();
+        REVIEWER.review(line);
         int drawn = 0;
         for (Link link : Link.values()) {
             Links.of(link).workings(line);
@@ -159,8 +158,10 @@ public class OddRigsTest {
         }
         if (compared) {
             Comparison.of(line, Link.TRANSDUCER, REVIEWER);
-            findings.forEach(finding -> finding.cures()
-                    .forEach(cure -> assertTrue(Comparison.find(line, cure.id()).isPresent(), cure.id())));
+            REVIEWER.remedies(line)
+                    .forEach(remedy -> remedy.offers()
+                            .forEach(offer ->
+                                    assertTrue(Comparison.find(line, offer.id()).isPresent(), offer.id())));
         }
         return drawn;
     }

@@ -153,10 +153,12 @@ public class AtEveryMomentTest {
         }
         for (Finding finding : review.findings()) {
             assertFalse(finding.text().plain().isBlank(), what);
-            finding.cures()
-                    .forEach(cure -> assertTrue(
-                            Comparison.find(line, cure.id()).isPresent(),
-                            what + ": " + cure.id() + " is not found again"));
+        }
+        for (Remedy remedy : REVIEWER.remedies(line)) {
+            remedy.offers()
+                    .forEach(offer -> assertTrue(
+                            Comparison.find(line, offer.id()).isPresent(),
+                            what + ": " + offer.id() + " is not found again"));
         }
         return asked;
     }

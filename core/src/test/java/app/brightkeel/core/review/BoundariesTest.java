@@ -1,7 +1,6 @@
 package app.brightkeel.core.review;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
@@ -377,9 +376,8 @@ public class BoundariesTest {
                 }
             }
         }
-        Review review = new RigReviewer().review(Line.of(rig));
-        Finding finding = finding(review, "fuse.above-ampacity");
-        assertTrue(finding.cures().stream().anyMatch(c -> c.id().equals("fuse.rate-all")), finding.toString());
+        List<String> fuses = Mended.ids(rig, "fuse.above-ampacity");
+        assertTrue(fuses.contains("fuse.rate-all"), fuses.toString());
         Rig cured = Comparison.find(Line.of(rig), "fuse.rate-all").orElseThrow().after();
         assertEquals(verdict("fuse.above-ampacity", cured), Verdict.HOLDS);
         assertEquals(verdict("fuse.opens-in-use", cured), Verdict.HOLDS);
@@ -388,10 +386,8 @@ public class BoundariesTest {
         for (Segment segment : thin.harness().segments()) {
             thin = thin.with(segment.withWire(segment.wire().withGauge(new Gauge.Awg(22))));
         }
-        List<Finding.Cure> wires =
-                finding(new RigReviewer().review(Line.of(thin)), "wire.drop").cures();
-        assertFalse(wires.isEmpty());
-        assertTrue(wires.stream().anyMatch(c -> c.id().startsWith("wire.gauge-all")), wires.toString());
+        List<String> wires = Mended.ids(thin, "wire.drop");
+        assertTrue(wires.stream().anyMatch(id -> id.startsWith("wire.gauge-all")), wires.toString());
     }
 
     /** Both fuses next to the packs are too weak for a dead short of 20 Ah cells: one change betters both. */
@@ -400,7 +396,7 @@ public class BoundariesTest {
         Review review = new RigReviewer().review(Line.of(TestRigs.twoScreens()));
         Finding finding = finding(review, "fuse.breaking-capacity");
         assertEquals(finding.verdict(), Verdict.FAILS);
-        assertEquals(finding.cures().get(0).id(), "fuse.form.strip");
+        assertEquals(Mended.ids(TestRigs.twoScreens(), finding.rule()).get(0), "fuse.form.strip");
     }
 
     @DataProvider
@@ -434,7 +430,7 @@ public class BoundariesTest {
         assertTrue(
                 finding.text().plain().contains(lead.fittings().get(0).name()),
                 finding.text().plain());
-        assertEquals(finding.cures().stream().map(Finding.Cure::id).toList(), List.of("fuse.form.terminal-cube"));
+        assertEquals(Mended.ids(rig, "fuse.breaking-volts"), List.of("fuse.form.terminal-cube"));
         Rig cured = Comparison.find(Line.of(rig), "fuse.form.terminal-cube")
                 .orElseThrow()
                 .after();

@@ -23,7 +23,6 @@ import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Relay;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -181,14 +180,8 @@ public class CatalogueRigsTest {
         assertTrue(curesOfTheShortLead(drills).stream().anyMatch(c -> c.effort() == Effort.DRILL));
     }
 
-    private static List<Finding.Cure> curesOfTheShortLead(Rig rig) {
-        List<Finding.Cure> all = new ArrayList<>();
-        for (Finding finding : REVIEWER.review(Line.of(rig)).findings()) {
-            if (finding.rule().equals("cable.too-short")) {
-                all.addAll(finding.cures());
-            }
-        }
-        return all;
+    private static List<Remedy.Cure> curesOfTheShortLead(Rig rig) {
+        return Mended.of(rig, "cable.too-short");
     }
 
     /** Cautions stand where the work is: drilling, the ice, the water; and only where they apply. */

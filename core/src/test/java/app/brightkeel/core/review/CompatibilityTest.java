@@ -107,12 +107,8 @@ public class CompatibilityTest {
         Rig rig = DemoRigs.oystercatcher();
         Transducer chirp = rig.transducers().get(0);
         Rig four = rig.with(chirp.withPlug(chirp.plug().withPins(Figure.rated(4))));
-        Finding finding = new RigReviewer()
-                .review(Line.of(four)).findings().stream()
-                        .filter(f -> f.rule().equals("transducer.pins-differ"))
-                        .findFirst()
-                        .orElseThrow();
-        assertTrue(finding.cures().size() >= 3, finding.toString());
-        assertEquals(finding.cures().get(0).id(), "transducer.adapter.transducer.adapter-4-8");
+        List<String> cures = Mended.ids(four, "transducer.pins-differ");
+        assertTrue(cures.size() >= 3, cures.toString());
+        assertEquals(cures.get(0), "transducer.adapter.transducer.adapter-4-8");
     }
 }

@@ -140,12 +140,7 @@ public class MountsAndReachTest {
     @Test
     public void aScreenFarAheadWantsAKeypad() {
         Line line = Line.of(at("foot-well"));
-        List<String> cures = new RigReviewer()
-                .review(line).findings().stream()
-                        .filter(f -> f.rule().equals("screen.out-of-reach"))
-                        .flatMap(f -> f.cures().stream())
-                        .map(Finding.Cure::id)
-                        .toList();
+        List<String> cures = Mended.ids(line.rig(), "screen.out-of-reach");
         assertTrue(cures.contains("screen.keypad.keypad"), cures.toString());
         assertTrue(!cures.contains("screen.keypad.keypad-b"), "of another family: " + cures);
         Rig cured = Comparison.find(line, "screen.keypad.keypad").orElseThrow().after();
@@ -161,12 +156,7 @@ public class MountsAndReachTest {
         Rig rig = gannet.withAngler(gannet.angler().withHand(Hand.LEFT))
                 .withSchools(gannet.schools().withPost(Post.AT_HAND))
                 .with(new Placement("nine", "rail-left", true));
-        List<String> cures = new RigReviewer()
-                .review(Line.of(rig)).findings().stream()
-                        .filter(f -> f.rule().equals("screen.school-post"))
-                        .flatMap(f -> f.cures().stream())
-                        .map(Finding.Cure::id)
-                        .toList();
+        List<String> cures = Mended.ids(rig, "screen.school-post");
         assertEquals(cures, List.of("mount.take.head.live-pole.arm-left"));
     }
 
@@ -210,7 +200,7 @@ public class MountsAndReachTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(tooLong.verdict(), Verdict.FAILS);
-        Finding.Cure plate = tooLong.cures().get(0);
+        Remedy.Cure plate = Mended.of(rig, tooLong.rule()).get(0);
         assertTrue(plate.id().startsWith("mount.plate."), plate.id());
         Rig plated = Comparison.find(Line.of(rig), plate.id()).orElseThrow().after();
         assertTrue(new RigReviewer()

@@ -112,7 +112,8 @@ public class NumbersTest {
             Line line = Line.of(rig);
             for (Finding finding : REVIEWER.review(line).findings()) {
                 if (finding.verdict() == Verdict.FAILS) {
-                    Rig after = Comparison.find(line, finding.cures().get(0).id())
+                    Rig after = Comparison.find(
+                                    line, Mended.ids(rig, finding.rule()).get(0))
                             .orElseThrow()
                             .after();
                     assertTrue(

@@ -54,7 +54,7 @@ public class StartDipTest {
                         .findFirst()
                         .orElseThrow();
         assertEquals(dip.verdict(), Verdict.FAILS);
-        List<String> cures = dip.cures().stream().map(cure -> cure.id()).toList();
+        List<String> cures = Mended.ids(rig, "wire.start-dip");
         assertTrue(cures.contains("wire.own-run.module-lead"), cures.toString());
         assertTrue(cures.stream().anyMatch(id -> id.startsWith("wire.gauge.trunk.")), cures.toString());
     }

@@ -168,12 +168,7 @@ public class WireLimitsTest {
                 .orElseThrow()
                 .after();
         assertEquals(verdict("wire.motor-on-sonar", alone), Verdict.HOLDS);
-        List<String> cures = new RigReviewer()
-                .review(Line.of(pumped)).findings().stream()
-                        .filter(f -> f.rule().equals("wire.motor-on-sonar"))
-                        .flatMap(f -> f.cures().stream())
-                        .map(Finding.Cure::id)
-                        .toList();
+        List<String> cures = Mended.ids(pumped, "wire.motor-on-sonar");
         assertEquals(cures, List.of("wire.own-run.keypad-lead"));
     }
 

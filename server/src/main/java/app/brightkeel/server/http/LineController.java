@@ -8,6 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Links;
+import app.brightkeel.core.review.Remedy;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.battery.Shuttle;
@@ -70,6 +71,12 @@ class LineController {
     Kept<Review> review(@PathVariable String id) {
         Revision head = store.head(id);
         return known.of(id, head.number(), "review", () -> reviews.of(id, head.number(), revisions.rig(id, head)));
+    }
+
+    /** What may be done about what the review finds. */
+    @GetMapping("/remedies")
+    Kept<List<Remedy>> remedies(@PathVariable String id) {
+        return knownLong(id, "remedies", reviewer::remedies);
     }
 
     @GetMapping("/scenes/{link}")

@@ -30,6 +30,7 @@ public class EveryPageTest extends ServerTest {
 
     private static final List<String> LISTS = List.of(
             "review",
+            "remedies",
             "parts",
             "wires",
             "connectors",
@@ -122,6 +123,7 @@ public class EveryPageTest extends ServerTest {
         for (Link link : Link.values()) {
             all.add("scenes/" + word(link));
             all.add("workings?link=" + word(link));
+            all.add("assumed?link=" + word(link));
         }
         String link = word(Link.values()[rig % Link.values().length]);
         all.add("scenes/" + link + "/svg?habit=us");

@@ -38,9 +38,9 @@ public class RigApiTest extends ServerTest {
     @Test
     public void aCureIsPreviewedTakenUndoneAndRedone() throws Exception {
         String id = create(DemoRigs.lanternCrate());
-        JsonNode review = json(send(get("/api/rigs/" + id + "/review")));
-        String cure =
-                review.path("findings").get(0).path("cures").get(1).path("id").asString();
+        JsonNode remedies = json(send(get("/api/rigs/" + id + "/remedies")));
+        assertEquals(remedies.get(0).path("rule").asString(), "battery.hours");
+        String cure = remedies.get(0).path("offers").get(1).path("id").asString();
         JsonNode preview = json(send(get("/api/rigs/" + id + "/changes/" + cure)));
         assertTrue(preview.path("effects").toString().contains("\"battery\""), preview.toString());
         String path = "/api/rigs/" + id;

@@ -2,15 +2,18 @@ package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -48,6 +51,60 @@ public final class BankChanges {
                                 .with(upper.with(alone -> alone.onTopOf("").role(PackRole.SPARE)))));
     }
 
+    /** Every catalogue pack in place of each that is joined. */
+    public static Stream<Change> others(Line line) {
+        return BatteryChanges.take(line);
+    }
+
+    /** A lead of its own for each alternative source that has none: like that of the one in use. */
+    static Stream<Change> leads(Line line) {
+        Rig rig = line.entered();
+        Harness harness = rig.harness();
+        List<List<Pack>> banks = Banks.inUse(rig);
+        return harness.packs().stream()
+                .filter(pack ->
+                        pack.role() == PackRole.INSTEAD && pack.onTopOf().isEmpty() && !leads(harness, pack))
+                .flatMap(pack -> banks.stream()
+                        .filter(bank -> leads(harness, bank.get(0)))
+                        .flatMap(bank -> Change.possible(() -> lead(rig, pack, bank.get(0)))));
+    }
+
+    static boolean leads(Harness harness, Pack pack) {
+        return harness.segments().stream().anyMatch(s -> s.from().equals(pack.id()));
+    }
+
+    private static Change lead(Rig rig, Pack pack, Pack like) {
+        List<Segment> segments = new ArrayList<>(rig.harness().segments());
+        Rig after = rig;
+        for (Segment segment : rig.harness().segments()) {
+            if (segment.from().equals(like.id())) {
+                String id = FreshId.of(after, segment.id() + "-" + pack.id());
+                List<Fitting> fuses = fusesOf(after, segment, id);
+                segments.add(segment.with(s -> s.id(id)
+                        .name(Checks.fitted(segment.name() + " of " + pack.name()))
+                        .from(pack.id())
+                        .fittings(fuses)));
+                after = rig.withHarness(rig.harness().withSegments(List.copyOf(segments)));
+            }
+        }
+        return new Change(
+                "battery.lead." + pack.id() + "." + like.id(),
+                Text.of("A fused lead of its own from {}, like that of {}", pack.name(), like.name()),
+                Effort.BUY,
+                after);
+    }
+
+    private static List<Fitting> fusesOf(Rig rig, Segment like, String id) {
+        List<Fitting> all = new ArrayList<>();
+        for (Fitting fitting : like.fittings()) {
+            if (fitting instanceof Fitting.Fuse fuse) {
+                String own = FreshId.of(rig, "fuse-" + all.size() + "-" + id);
+                all.add(fuse.with(copy -> copy.id(own)));
+            }
+        }
+        return all;
+    }
+
     /** Every pack full before they are joined. */
     static Stream<Change> chargedAlike(Line line) {
         List<Pack> full = line.entered().harness().packs().stream()
@@ -58,22 +115,23 @@ public final class BankChanges {
                 Text.of("Charge every battery full before they are joined"),
                 Effort.SETTING,
                 line.entered().withHarness(line.entered().harness().withPacks(full)));
-        return Stream.concat(Stream.of(charged), BatteryChanges.match(line).stream());
+        return Stream.concat(Stream.of(charged), BatteryChanges.match(line));
     }
 
-    /** A second one like the only one, carried along and changed to when the first has ended. */
+    /** One more like the only one in use, carried along and changed to when the first has ended. */
     static Stream<Change> second(Line line) {
         Rig rig = line.entered();
-        if (rig.harness().packs().size() != 1) {
+        List<List<Pack>> banks = Banks.inUse(rig);
+        if (banks.size() != 1 || banks.get(0).size() != 1) {
             return Stream.empty();
         }
-        Pack first = rig.harness().packs().get(0);
+        Pack first = banks.get(0).get(0);
         String id = FreshId.of(rig, first.id() + "-spare");
         List<Pack> both = new ArrayList<>(rig.harness().packs());
         both.add(first.with(spare -> spare.id(id).name(spare(first.name())).role(PackRole.SPARE)));
         return Change.possible(() -> new Change(
                 "battery.second." + first.id(),
-                Text.of("Two of {}: change to the second when the first is empty", first.name()),
+                Text.of("One more of {}: change to it when the first is empty", first.name()),
                 Effort.BUY,
                 beside(rig.withHarness(rig.harness().withPacks(both)), first, id)));
     }

@@ -24,7 +24,6 @@ import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** Changes of batteries. */
@@ -33,27 +32,38 @@ final class BatteryChanges {
     /** What a pack in a lined box or inside the clothing keeps [°C]; common practice, no source. */
     private static final double KEPT_WARM_C = 5;
 
-    /** Lithium packs that are tried; of lead, the smallest: each try is a whole simulation. */
-    private static final int FEW = 2;
-
     private BatteryChanges() {}
 
-    /** What may make it last: dim, use it deeper, take a larger one; each chemistry's smallest first. */
-    static List<Change> longer(Line line) {
-        List<Change> all = new ArrayList<>();
+    /** What may make it last: charge, dim, use it deeper, take a larger one; each chemistry's smallest first. */
+    static Stream<Change> longer(Line line) {
+        Rig rig = line.entered();
+        List<Change> all = new ArrayList<>(charged(line));
         for (double brightness : new double[] {0.7, 0.4}) {
             if (mayReach(line, brightness)) {
                 all.add(ScreenChanges.dim(line, brightness));
             }
         }
         all.addAll(deeper(line));
-        if (line.rig().harness().packs().size() == 1) {
-            Pack old = line.entered().harness().packs().get(0);
-            line.entered().onHand().forEach(item -> all.add(owned(line, old, item)));
-            all.addAll(likely(line));
-            BankChanges.second(line).forEach(all::add);
-        }
-        return all;
+        List<List<Pack>> banks = Banks.inUse(rig);
+        banks.stream()
+                .filter(bank -> bank.size() == 1)
+                .forEach(bank -> rig.onHand().forEach(item -> all.add(owned(line, bank.get(0), item))));
+        return Stream.of(all.stream(), banks.stream().flatMap(bank -> likely(line, bank)), BankChanges.second(line))
+                .flatMap(each -> each);
+    }
+
+    /** Each pack that does not start the day full. */
+    private static List<Change> charged(Line line) {
+        return line.entered().harness().packs().stream()
+                .filter(pack -> pack.chemistry().rechargeable()
+                        && pack.charge().isSet()
+                        && pack.charge().value() < 1)
+                .map(pack -> new Change(
+                        "battery.charge." + pack.id(),
+                        Text.of("Charge {} full before the day", pack.name()),
+                        Effort.SETTING,
+                        line.entered().with(pack.withCharge(Figure.chosen(1)))))
+                .toList();
     }
 
     /** Whether dimming could be enough at all: hours grow no faster than half again what the watts fall by. */
@@ -94,72 +104,96 @@ final class BatteryChanges {
                 line.entered().with(pack.withDepth(Figure.chosen(depth))));
     }
 
-    /** The few smallest of each chemistry that a division says might do: the simulation then decides. */
-    private static List<Change> likely(Line line) {
-        Pack old = line.entered().harness().packs().get(0);
-        double wantedAh = wantedAh(line);
-        List<Change> all = new ArrayList<>();
-        for (Chemistry chemistry : List.of(Chemistry.LIFEPO4, Chemistry.AGM)) {
-            Catalogue.packs().stream()
-                    .filter(p -> p.chemistry() == chemistry && usableAh(line, old, p) > wantedAh)
-                    .sorted(Comparator.comparingDouble(p -> p.capacityAh().value()))
-                    .limit(chemistry.lithium() ? FEW : 1)
-                    .forEach(p -> all.add(take(line, old, p)));
+    /** Of each chemistry those that a division says might do, smallest first: the simulation then decides. */
+    private static Stream<Change> likely(Line line, List<Pack> bank) {
+        Chemistry now = bank.get(0).chemistry();
+        double wantedWh = line.get(Load.STAGE)
+                .map(load -> load.meanW()
+                        * load.hours()
+                        / Banks.inUse(line.entered()).size())
+                .orElse(0.0);
+        return Stream.concat(Stream.of(Chemistry.LIFEPO4, Chemistry.AGM), Stream.of(now))
+                .distinct()
+                .flatMap(chemistry -> Catalogue.packs().stream()
+                        .filter(item -> item.chemistry() == chemistry && usableWh(line, bank, item) > wantedWh)
+                        .sorted(Comparator.comparingDouble(
+                                item -> item.capacityAh().value())))
+                .map(item -> take(line, bank, item));
+    }
+
+    /** As worn as the one it replaces: what is too small at that is no cure for long. */
+    private static double usableWh(Line line, List<Pack> bank, Pack item) {
+        double all = 0;
+        for (Pack old : bank) {
+            Pack placed = Catalogue.inPlaceOf(old, Catalogue.asBlocks(item, old.blocks()));
+            PackModel model = Packs.model(
+                    Assumptions.filled(placed, line.rig().outing().airC().value()));
+            double worn = old.age().isSet() ? Math.min(1, old.age().value()) : 1;
+            all += model.availableAh()
+                    * model.depth()
+                    * worn
+                    * placed.chemistry().data().nominalV()
+                    * old.blocks();
         }
         return all;
     }
 
-    private static double wantedAh(Line line) {
-        return line.get(Load.STAGE)
-                .map(load -> load.meanW() * load.hours() / 12.8)
-                .orElse(0.0);
-    }
-
-    private static double usableAh(Line line, Pack old, Pack item) {
-        Pack placed = Catalogue.inPlaceOf(old, item);
-        PackModel model = Packs.model(
-                Assumptions.filled(placed, line.rig().outing().airC().value()));
-        return model.availableAh() * model.depth();
-    }
-
     /** What is on hand and every catalogue pack in place of the first, and a second one beside it. */
     static List<Change> candidates(Line line) {
-        if (line.entered().harness().packs().isEmpty()) {
+        List<List<Pack>> banks = Banks.inUse(line.entered());
+        if (banks.isEmpty()) {
             return List.of();
         }
-        Pack old = line.entered().harness().packs().get(0);
-        Stream<Change> owned = line.entered().onHand().stream().map(item -> owned(line, old, item));
-        return Stream.of(owned, take(line).stream(), BankChanges.second(line))
+        List<Pack> bank = banks.get(0);
+        Stream<Change> owned = bank.size() > 1
+                ? Stream.empty()
+                : line.entered().onHand().stream().map(item -> owned(line, bank.get(0), item));
+        boolean spare = line.entered().harness().packs().stream().anyMatch(pack -> pack.role() == PackRole.SPARE);
+        return Stream.of(owned, take(line, bank), spare ? Stream.<Change>empty() : BankChanges.second(line))
                 .flatMap(each -> each)
                 .toList();
     }
 
-    /** Larger ones in the place of each alternative source. */
+    /** Larger ones in the place of each alternative source, of its own chemistry first. */
     static Stream<Change> largerInstead(Line line) {
         return line.entered().harness().packs().stream()
                 .filter(pack ->
                         pack.role() == PackRole.INSTEAD && pack.capacityAh().isSet())
                 .flatMap(pack -> Catalogue.packs().stream()
-                        .filter(item -> item.chemistry() == pack.chemistry()
-                                && item.capacityAh().value() > pack.capacityAh().value())
-                        .map(item -> take(line, pack, item)));
+                        .filter(item -> item.chemistry() != pack.chemistry()
+                                || item.capacityAh().value() > pack.capacityAh().value())
+                        .sorted(Comparator.comparing(item -> item.chemistry() != pack.chemistry()))
+                        .map(item -> take(line, List.of(pack), item)));
     }
 
-    /** Every catalogue pack in place of the first. */
-    static List<Change> take(Line line) {
-        if (line.entered().harness().packs().isEmpty()) {
-            return List.of();
+    /** Every catalogue pack in place of each bank. */
+    static Stream<Change> take(Line line) {
+        return Banks.all(line.entered()).stream().flatMap(bank -> take(line, bank));
+    }
+
+    private static Stream<Change> take(Line line, List<Pack> bank) {
+        return Catalogue.packs().stream().map(item -> take(line, bank, item));
+    }
+
+    /** The same in the place of every pack of a bank: what is joined is alike. */
+    private static Change take(Line line, List<Pack> bank, Pack item) {
+        Rig after = line.entered();
+        double kg = 0;
+        for (Pack old : bank) {
+            Pack placed = Catalogue.inPlaceOf(old, Catalogue.asBlocks(item, old.blocks()));
+            after = ChargerChanges.with(after, placed);
+            kg += placed.massKg().value();
         }
-        Pack old = line.entered().harness().packs().get(0);
-        return Catalogue.packs().stream().map(p -> take(line, old, p)).toList();
-    }
-
-    private static Change take(Line line, Pack old, Pack item) {
+        Pack first = Catalogue.asBlocks(item, bank.get(0).blocks());
+        Text one = Text.of("{}, {}", first.name(), new Amount(kg, Unit.KILOGRAM));
+        Text label = bank.size() == 1 ? one : Text.of("{} times {}", bank.size(), one);
+        String ladder = "battery.take." + bank.get(0).id();
         return new Change(
-                "battery.take." + old.id() + "." + item.id(),
-                Text.of("{}, {}", item.name(), new Amount(item.massKg().value(), Unit.KILOGRAM)),
+                ladder + "." + item.id(),
+                ladder + "." + item.chemistry(),
+                ChargerChanges.told(line.entered(), after, label),
                 Effort.BUY,
-                ChargerChanges.with(line.entered(), Catalogue.inPlaceOf(old, item)));
+                after);
     }
 
     /** One the person has already: the two change places. */
@@ -168,12 +202,13 @@ final class BatteryChanges {
         List<Pack> others = rig.onHand().stream()
                 .map(pack -> pack.id().equals(item.id()) ? old.withId(item.id()).withRole(PackRole.IN_USE) : pack)
                 .toList();
+        Rig after = ChargerChanges.with(rig, Catalogue.inPlaceOf(old, item).withOrigin(item.origin()))
+                .withOnHand(others);
         return new Change(
                 "battery.on-hand." + old.id() + "." + item.id(),
-                Text.of("{}, on hand", item.name()),
+                ChargerChanges.told(rig, after, Text.of("{}, on hand", item.name())),
                 Effort.MOVE,
-                ChargerChanges.with(rig, Catalogue.inPlaceOf(old, item).withOrigin(item.origin()))
-                        .withOnHand(others));
+                after);
     }
 
     /** Packs in the air's cold, kept warm instead. */
@@ -190,40 +225,45 @@ final class BatteryChanges {
                 .toList();
     }
 
-    /** The capacity that a pack of this mass and chemistry usually has. */
-    static List<Change> plausible(Line line) {
-        List<Change> all = new ArrayList<>();
-        for (Pack pack : line.entered().harness().packs()) {
-            if (pack.massKg().isSet() && pack.chemistry() != Chemistry.UNDECIDED) {
-                Chemistry.Data data = pack.chemistry().data();
-                double ah = Math.max(
-                        0.1,
-                        Math.min(
-                                1000,
-                                pack.massKg().value() * data.whPerKg().middle() / data.nominalV() / pack.blocks()));
-                double whole = ah > 2 ? Math.rint(ah) : ah;
-                all.add(new Change(
-                        "battery.plan-with." + pack.id() + "."
-                                + String.format(Locale.ROOT, "%.1f", whole).replace('.', '-'),
-                        Text.of("Plan {} with {}", pack.name(), new Amount(whole, Unit.AMPERE_HOUR)),
+    /** The mass left open until it is weighed bare: a case, lugs and leads weigh too, and a capacity is on the label. */
+    static Stream<Change> weighed(Line line) {
+        return line.entered().harness().packs().stream()
+                .filter(pack -> pack.massKg().isSet() && !MassImplausible.plausible(pack))
+                .map(pack -> new Change(
+                        "battery.weigh." + pack.id(),
+                        Text.of("Plan {} with the usual mass until it is weighed by itself", pack.name()),
                         Effort.SETTING,
-                        line.entered().with(pack.withCapacityAh(Figure.chosen(whole)))));
-            }
-        }
-        return all;
+                        line.entered().with(pack.withMassKg(Figure.UNSET))));
     }
 
-    /** All packs like the first. */
-    static List<Change> match(Line line) {
-        List<Pack> packs = line.entered().harness().packs();
-        Pack first = packs.get(0);
-        List<Pack> alike = packs.stream()
-                .map(p -> first.with(other -> other.id(p.id()).role(p.role()).onTopOf(p.onTopOf())))
-                .toList();
-        return List.of(new Change(
-                "battery.match." + first.id(),
-                Text.of("All packs like {}", first.name()),
+    /** All packs that are joined like the first of them, or like the largest. */
+    static Stream<Change> match(Line line) {
+        return Banks.inUse(line.entered()).stream()
+                .filter(bank -> bank.size() > 1)
+                .flatMap(bank -> Stream.of(
+                                bank.get(0),
+                                bank.stream()
+                                        .max(Comparator.comparingDouble(BatteryChanges::ratedAh))
+                                        .orElseThrow())
+                        .distinct()
+                        .map(like -> alike(line, bank, like)));
+    }
+
+    private static double ratedAh(Pack pack) {
+        return pack.capacityAh().isSet() ? pack.capacityAh().value() : 0;
+    }
+
+    private static Change alike(Line line, List<Pack> bank, Pack like) {
+        Rig after = line.entered();
+        for (Pack pack : bank) {
+            after = ChargerChanges.with(
+                    after,
+                    like.with(other -> other.id(pack.id()).role(pack.role()).onTopOf(pack.onTopOf())));
+        }
+        return new Change(
+                "battery.match." + like.id(),
+                ChargerChanges.told(line.entered(), after, Text.of("All packs like {}", like.name())),
                 Effort.BUY,
-                line.entered().withHarness(line.entered().harness().withPacks(alike))));
+                after);
     }
 }

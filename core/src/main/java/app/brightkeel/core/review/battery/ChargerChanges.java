@@ -7,6 +7,7 @@ import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Charger;
@@ -92,8 +93,8 @@ public final class ChargerChanges {
     }
 
     /**
-     * A rig with another pack in the place of one, and its chargers made for that: nobody buys the one without the
-     * other. A pack that is never charged leaves none behind.
+     * A rig with another pack in the place of one, and in the place of its chargers ones that are made for that, to be
+     * bought: {@link #told} says so. A pack that is never charged leaves none behind.
      */
     public static Rig with(Rig rig, Pack pack) {
         List<Charger> chargers = rig.chargers().stream()
@@ -105,15 +106,40 @@ public final class ChargerChanges {
     }
 
     private static Charger madeFor(Charger charger, Pack pack) {
-        Charger made = charger.with(other -> other.chemistry(pack.chemistry()).blocks(pack.blocks()));
-        if (made.equals(charger)
-                || !charger.amps().isSet()
-                || !pack.capacityAh().isSet()) {
-            return made;
+        double most = pack.capacityAh().isSet()
+                ? Math.max(
+                        LEAST_A,
+                        pack.chemistry().data().chargeC() * pack.capacityAh().value())
+                : Double.POSITIVE_INFINITY;
+        boolean fits = charger.chemistry() == pack.chemistry() && charger.blocks() == pack.blocks();
+        boolean tooFast = charger.amps().isSet() && charger.amps().value() > most;
+        if (fits && !tooFast) {
+            return charger;
         }
-        double most = Math.max(
-                LEAST_A, pack.chemistry().data().chargeC() * pack.capacityAh().value());
-        return charger.amps().value() <= most ? made : made.withAmps(Figure.rated(most));
+        return charger.with(other -> other.chemistry(pack.chemistry())
+                .blocks(pack.blocks())
+                .name(Checks.fitted("new charger for " + pack.name()))
+                .amps(tooFast ? Figure.rated(most) : charger.amps()));
+    }
+
+    /** The words of a change, with the chargers that have to be bought for it. */
+    public static Text told(Rig before, Rig after, Text label) {
+        Text all = label;
+        for (Charger charger : after.chargers()) {
+            if (!before.chargers().contains(charger)) {
+                all = charger.amps().isSet()
+                        ? Text.of(
+                                "{}, and a charger for {} of {}",
+                                all,
+                                charger.chemistry().words(),
+                                new Amount(charger.amps().value(), Unit.AMPERE))
+                        : Text.of(
+                                "{}, and a charger for {}",
+                                all,
+                                charger.chemistry().words());
+            }
+        }
+        return all;
     }
 
     private static Change change(Line line, Charger charger, String what, Text label, Effort effort) {

@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.battery;
 
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
@@ -9,8 +10,12 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
+import app.brightkeel.core.rig.Series;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Everything on at the lowest volts stays within what the packs may give. */
@@ -24,30 +29,50 @@ final class DischargeLimit implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<DayLoad> load = line.get(Load.STAGE);
-        List<Pack> packs = line.rig().harness().packs();
-        if (!load.isKnown()
-                || packs.isEmpty()
-                || packs.stream().anyMatch(p -> !p.maxDischargeA().isSet())) {
-            return SILENT;
+        Worst worst = new Worst();
+        if (load.isKnown()) {
+            for (List<Pack> bank : Banks.inUse(line.rig())) {
+                if (bank.stream().allMatch(pack -> pack.maxDischargeA().isSet())) {
+                    double may = mayA(bank);
+                    double amps = drawnA(line, load.value(), bank);
+                    worst.add(
+                            1 - amps / may,
+                            "All on draws {}; {} may give {}.",
+                            new Amount(amps, Unit.AMPERE),
+                            bank.size() == 1 ? bank.get(0).name() : "the batteries together",
+                            new Amount(may, Unit.AMPERE));
+                }
+            }
         }
-        double may = packs.stream().mapToDouble(p -> p.maxDischargeA().value()).sum();
-        double amps = 0;
-        for (int d = 0; d < line.rig().devices().size(); d++) {
-            double low = line.rig().devices().get(d).limits().minV().value();
-            amps += load.value()
-                    .leaves()
-                    .get(d)
-                    .amps(load.value().fullW().get(d), load.value().atV().get(d), low);
-        }
-        return Rule.measured(
-                1 - amps / may,
-                "All on draws {}; the battery may give {}.",
-                new Amount(amps, Unit.AMPERE),
-                new Amount(may, Unit.AMPERE));
+        return worst.judgement();
+    }
+
+    /** What stands in series gives what the least of it may. */
+    private static double mayA(List<Pack> bank) {
+        return Series.of(bank, PackRole.IN_USE).stream()
+                .mapToDouble(string -> string.stream()
+                        .mapToDouble(place -> bank.get(place).maxDischargeA().value())
+                        .min()
+                        .orElseThrow())
+                .sum();
+    }
+
+    /** Of all that hangs on a bank, at the lowest volts. */
+    private static double drawnA(Line line, DayLoad load, List<Pack> bank) {
+        Topology topology = Topology.of(line.rig());
+        int root = topology.root(topology.ids().indexOf(bank.get(0).id()));
+        return IntStream.range(0, line.rig().devices().size())
+                .filter(device -> root >= 0 && topology.root(topology.nodeOfDevice(device)) == root)
+                .mapToDouble(device -> {
+                    double low =
+                            line.rig().devices().get(device).limits().minV().value();
+                    return load.mostAmps(device, low, low);
+                })
+                .sum();
     }
 
     @Override
     public Stream<Change> cures(Line line) {
-        return BatteryChanges.take(line).stream();
+        return BatteryChanges.take(line);
     }
 }

@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.battery;
 
+import app.brightkeel.core.battery.Beside;
 import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.RuntimeBand;
@@ -7,8 +8,11 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
+import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -67,16 +71,24 @@ final class HoursShort implements Rule {
                 .orElse("");
     }
 
-    /** The middle decides whether the packs last; the band, several runs more, only whether that is comfortable. */
-    @Override
-    public boolean cured(Line tried) {
-        Outcome<Run> run = tried.get(Runtime.STAGE);
-        return run.isKnown()
-                && run.value().hours() >= tried.get(Load.STAGE).value().hours();
-    }
-
     @Override
     public Stream<Change> cures(Line line) {
-        return BatteryChanges.longer(line).stream();
+        return BatteryChanges.longer(line);
+    }
+
+    /** What is judged as it is now will be worn one day. */
+    @Override
+    public Text remark(Line then) {
+        double wanted = then.get(Load.STAGE).value().hours();
+        double worn = then.get(Beside.STAGE).value().endOfLifeH();
+        Chemistry.Data data = then.get(Packs.STAGE).value().first().chemistry().data();
+        return worn >= wanted
+                ? Text.of("Enough also when it is worn to {}.", new Amount(Beside.END_OF_LIFE, Unit.PERCENT))
+                : Text.of(
+                        "Enough as it is now; worn to {}, after some {} years, {} of {}.",
+                        new Amount(Beside.END_OF_LIFE, Unit.PERCENT),
+                        Math.round(data.lifeYears()),
+                        new Amount(worn, Unit.HOUR),
+                        new Amount(wanted, Unit.HOUR));
     }
 }

@@ -33,7 +33,7 @@ final class MassImplausible implements Rule {
                 double density = density(pack, data);
                 worst.add(
                         Worst.within(off(pack, data), TOLERATED),
-                        "{} at {} would hold {}; {} holds {} to {}. Is the capacity right?",
+                        "{} at {} would hold {}; {} holds {} to {}. Is that its mass without case and leads, and the capacity that of its label?",
                         pack.name(),
                         new Amount(pack.massKg().value(), Unit.KILOGRAM),
                         new Amount(density, Unit.WATT_HOUR_PER_KILOGRAM),
@@ -59,6 +59,13 @@ final class MassImplausible implements Rule {
         return Math.max(density / data.whPerKg().high(), data.whPerKg().low() / density);
     }
 
+    /** Whether mass and capacity of a pack go together, as far as both are known. */
+    static boolean plausible(Pack pack) {
+        return pack.chemistry() == Chemistry.UNDECIDED
+                || !pack.capacityAh().isSet()
+                || mayBe(pack, pack.chemistry().data());
+    }
+
     /** Whether mass and capacity speak for this chemistry, or nothing against it. */
     static boolean mayBe(Pack pack, Chemistry.Data data) {
         return !pack.massKg().isSet() || off(pack, data) < TOLERATED;
@@ -66,6 +73,11 @@ final class MassImplausible implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return BatteryChanges.plausible(line).stream();
+        return BatteryChanges.weighed(line);
+    }
+
+    @Override
+    public boolean doubts() {
+        return true;
     }
 }

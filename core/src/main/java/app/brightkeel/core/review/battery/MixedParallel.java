@@ -36,6 +36,6 @@ final class MixedParallel implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return BatteryChanges.match(line).stream();
+        return BatteryChanges.match(line);
     }
 }

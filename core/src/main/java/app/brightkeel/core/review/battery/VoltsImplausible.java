@@ -2,6 +2,7 @@ package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
@@ -45,5 +46,15 @@ final class VoltsImplausible implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return PackChanges.byLabel(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("Read its label again, or measure it at rest.");
+    }
+
+    @Override
+    public boolean doubts() {
+        return true;
     }
 }

@@ -36,7 +36,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /** Changes of cables. */
-final class CableChanges {
+public final class CableChanges {
 
     private CableChanges() {}
 
@@ -65,7 +65,7 @@ final class CableChanges {
     }
 
     /** Those of one cable. */
-    static Stream<Change> soundWays(Line line, String carried) {
+    public static Stream<Change> soundWays(Line line, String carried) {
         return ways(line.entered(), line.entered().runOf(carried).orElseThrow(), true);
     }
 
@@ -186,14 +186,35 @@ final class CableChanges {
     private static Stream<Change> extended(Line line) {
         return line.entered().transducers().stream()
                 .flatMap(transducer -> Catalogue.extensions().stream()
-                        .map(item -> new Change(
-                                "cable.extend." + transducer.id() + "." + item.id(),
-                                "cable.extend." + transducer.id(),
-                                Text.of("Add a {}", item.name()),
-                                Effort.BUY,
-                                line.entered()
-                                        .with(transducer.withLead(
-                                                transducer.lead().withExtensionM(Figure.rated(item.lengthM())))))));
+                        .map(item -> extended(
+                                line, transducer, item.id(), Text.of("Add a {}", item.name()), item.lengthM())));
+    }
+
+    /** Extensions that are shorter, or none: less is left over. */
+    static Stream<Change> shorter(Line line) {
+        return line.entered().transducers().stream()
+                .filter(transducer -> transducer.lead().extensionM().isSet()
+                        && transducer.lead().extensionM().value() > 0)
+                .flatMap(transducer -> Stream.concat(
+                        Stream.of(extended(line, transducer, "none", Text.of("Without the extension"), 0)),
+                        Catalogue.extensions().stream()
+                                .filter(item -> item.lengthM()
+                                        < transducer.lead().extensionM().value())
+                                .map(item -> extended(
+                                        line,
+                                        transducer,
+                                        item.id(),
+                                        Text.of("A {} instead", item.name()),
+                                        item.lengthM()))));
+    }
+
+    private static Change extended(Line line, Transducer transducer, String id, Text label, double metres) {
+        return new Change(
+                "cable.extend." + transducer.id() + "." + id,
+                "cable.extend." + transducer.id(),
+                label,
+                metres > 0 ? Effort.BUY : Effort.MOVE,
+                line.entered().with(transducer.withLead(transducer.lead().withExtensionM(Figure.rated(metres)))));
     }
 
     /** A loop of the usual size in every cable that has a smaller one. */

@@ -2,11 +2,13 @@ package app.brightkeel.core.review.cable;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.carry.CarryChanges;
 import app.brightkeel.core.route.Coil;
 import java.util.stream.Stream;
 
@@ -48,6 +50,17 @@ final class CoilLiesBadly implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(LooseEnds.coiled(line), CableChanges.soundWays(line));
+        return Stream.of(
+                        LooseEnds.coiled(line),
+                        CableChanges.shorter(line),
+                        CableChanges.soundWays(line),
+                        CarryChanges.displays(line))
+                .flatMap(each -> each);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "Coil it in a dry bag or a box of its own at the driest place it passes, in a figure of eight, and say so on the craft.");
     }
 }

@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.cable;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -38,5 +39,11 @@ final class CrossesMovingParts implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return CableChanges.clear(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "No other way is measured on this craft: lay it flat along the edge there, taped down, or measure another passage.");
     }
 }

@@ -4,6 +4,7 @@ import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.craft.FloatStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -52,5 +53,10 @@ final class Heels implements Rule {
     public Stream<Change> cures(Line line) {
         double side = line.get(FloatStage.STAGE).map(Afloat::sideKgM).orElse(0.0);
         return Stream.concat(CarryChanges.towards(line, -Math.signum(side)), BallastChanges.level(line));
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("Bring what is heavy to the middle line, or put something as heavy across from it.");
     }
 }

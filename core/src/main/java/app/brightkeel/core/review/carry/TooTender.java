@@ -3,6 +3,7 @@ package app.brightkeel.core.review.carry;
 import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -34,5 +35,11 @@ final class TooTender implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return CarryChanges.lower(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "It stands by your own balance: sit lower, carry less above the deck, or take a wider craft for this gear.");
     }
 }

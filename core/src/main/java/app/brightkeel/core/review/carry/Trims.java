@@ -3,6 +3,7 @@ package app.brightkeel.core.review.carry;
 import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -32,5 +33,10 @@ final class Trims implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return CarryChanges.level(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("Shift what is heavy along the craft, or sit a hand farther towards the high end.");
     }
 }

@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.wire.WireChanges;
 import java.util.stream.Stream;
 
 /** No fuse is larger than the thinnest wire behind it may carry: the fuse opens before the wire burns. */
@@ -34,6 +35,6 @@ final class AboveAmpacity implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.rate(line).stream();
+        return Stream.concat(FuseChanges.rate(line), WireChanges.thicker(line));
     }
 }

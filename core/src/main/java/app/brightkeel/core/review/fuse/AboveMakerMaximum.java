@@ -62,6 +62,6 @@ final class AboveMakerMaximum implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.rate(line).stream();
+        return Stream.concat(FuseChanges.rate(line), FuseFits.ofTheirOwn(line));
     }
 }

@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.wire.WireChanges;
 import java.util.stream.Stream;
 
 /** A short at the far end draws at least twice the rating, else the lead may burn without the fuse opening. */
@@ -40,6 +41,6 @@ final class FarEndShort implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.rate(line).stream();
+        return Stream.concat(FuseChanges.rate(line), WireChanges.thicker(line));
     }
 }

@@ -10,133 +10,63 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.reference.Table;
-import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
-import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
-import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Changes of fuses. */
 final class FuseChanges {
 
+    /** From the smallest that carries the load so many sizes up are tried. */
+    private static final int SIZES = 4;
+
     private FuseChanges() {}
 
-    /** Each first fuse next to the battery, in the segment that starts at it. */
-    static List<Change> move(Line line) {
-        List<Change> all = new ArrayList<>();
-        for (FuseDuty duty : duties(line)) {
-            if (duty.place().first() && duty.place().distanceM() > Place.PUT_M) {
-                all.add(moved(line, duty));
-            }
-        }
-        return all;
+    /** Each first fuse nearer to the battery in its own wire; where it sits in a branch, one at the battery as well. */
+    static Stream<Change> move(Line line) {
+        Rig rig = line.entered();
+        return Stream.concat(
+                duties(line).stream()
+                        .filter(duty -> duty.place().first()
+                                && duty.place().distanceM() > Place.PUT_M
+                                && atPack(rig, rig.harness().segments().get(duty.segment())))
+                        .map(duty -> moved(rig, duty)),
+                FuseFits.atBatteries(line));
     }
 
-    private static Change moved(Line line, FuseDuty duty) {
-        Rig rig = line.entered();
+    private static boolean atPack(Rig rig, Segment segment) {
+        return rig.harness().packs().stream().anyMatch(p -> p.id().equals(segment.from()));
+    }
+
+    private static Change moved(Rig rig, FuseDuty duty) {
         Segment holds = rig.harness().segments().get(duty.segment());
-        Fitting.Fuse fuse = fuse(rig, duty);
-        Fitting.Fuse near = fuse.withAtM(Figure.chosen(Place.PUT_M));
-        Rig without = rig.with(holds.withFittings(
-                holds.fittings().stream().filter(f -> !f.id().equals(fuse.id())).toList()));
-        Segment first = firstOnTheWay(without, holds);
-        List<Fitting> fittings = new ArrayList<>(first.fittings());
+        Fitting.Fuse near = fuse(rig, duty).withAtM(Figure.chosen(Place.PUT_M));
+        List<Fitting> fittings = new ArrayList<>(
+                holds.fittings().stream().filter(f -> !f.id().equals(near.id())).toList());
         fittings.add(0, near);
         return new Change(
-                "fuse.move." + fuse.id(),
-                Text.of("{} at {} from the battery", fuse.name(), new Amount(Place.PUT_M, Unit.MILLIMETRE)),
+                "fuse.move." + near.id(),
+                Text.of("{} at {} from the battery", near.name(), new Amount(Place.PUT_M, Unit.MILLIMETRE)),
                 Effort.MOVE,
-                without.with(first.withFittings(fittings)));
+                rig.with(holds.withFittings(fittings)));
     }
 
-    private static Segment firstOnTheWay(Rig rig, Segment from) {
-        Segment at = rig.harness().segment(from.id());
-        while (true) {
-            String start = at.from();
-            List<Segment> before = rig.harness().segments().stream()
-                    .filter(s -> s.to().equals(start))
-                    .toList();
-            if (before.isEmpty()) {
-                return at;
-            }
-            at = before.get(0);
-        }
-    }
-
-    /** A fuse in every segment that leaves a pack without one, in the smallest sizes that leave every fuse rule content. */
-    static List<Change> fit(Line line) {
-        Rig rig = line.entered();
-        List<Segment> bare = rig.harness().segments().stream()
-                .filter(s -> rig.harness().packs().stream().anyMatch(p -> p.id().equals(s.from())))
-                .filter(s -> s.fittings().stream().noneMatch(Fitting.Fuse.class::isInstance))
-                .toList();
-        if (bare.isEmpty()) {
-            return List.of();
-        }
-        return FuseTables.STANDARD_A.stream()
-                .flatMap(rating -> Change.possible(() -> fitted(rig, bare, rating)))
-                .filter(change -> content(line, change))
-                .limit(2)
-                .toList();
-    }
-
-    private static Change fitted(Rig rig, List<Segment> bare, double rating) {
-        Rig after = rig;
-        for (Segment segment : bare) {
-            List<Fitting> fittings = new ArrayList<>(segment.fittings());
-            fittings.add(
-                    0,
-                    new Fitting.Fuse(
-                            FreshId.of(after, "fuse-" + segment.id()),
-                            Checks.fitted("fuse of " + segment.name()),
-                            Figure.chosen(rating),
-                            Fitting.Form.BLADE,
-                            Figure.chosen(Place.PUT_M),
-                            Figure.UNSET));
-            after = after.with(segment.withFittings(fittings));
-        }
-        String names = String.join(" and in ", bare.stream().map(Segment::name).toList());
-        return new Change(
-                "fuse.fit." + slug(rating),
-                Text.of(
-                        "A {} fuse in {}, {} from the battery",
-                        new Amount(rating, Unit.RATING),
-                        names,
-                        new Amount(Place.PUT_M, Unit.MILLIMETRE)),
-                Effort.BUY,
-                after);
-    }
-
-    /** Nothing about fuses fails after it, and none opens in use. */
-    private static boolean content(Line line, Change change) {
-        Line then = line.with(change.after());
-        return FuseRules.ALL.stream().filter(rule -> rule.force().mayFail()).allMatch(rule -> {
-            Verdict verdict = rule.verdict(rule.judge(then));
-            return verdict != Verdict.FAILS && !(rule instanceof OpensInUse && verdict != Verdict.HOLDS);
-        });
-    }
-
-    /** Each fuse in each standard size, small to large; {@link Change} keeps those that cure. */
-    static List<Change> rate(Line line) {
-        List<Change> all = new ArrayList<>();
-        for (FuseDuty duty : duties(line)) {
-            FuseTables.STANDARD_A.stream()
-                    .filter(rating -> rating != duty.ratingA())
-                    .map(rating -> rated(line, duty, rating))
-                    .filter(change -> content(line, change))
-                    .limit(2)
-                    .forEach(all::add);
-        }
-        if (duties(line).size() > 1) {
-            all.add(smallest(line));
-        }
-        return all;
+    /** Each fuse in the sizes that carry its load, smallest first; all of them so; thicker wire behind them. */
+    static Stream<Change> rate(Line line) {
+        Stream<Change> each = duties(line).stream()
+                .flatMap(duty -> FuseTables.STANDARD_A.stream()
+                        .filter(rating -> rating != duty.ratingA() && rating * FuseTables.LOAD_SHARE >= duty.loadA())
+                        .limit(SIZES)
+                        .map(rating -> rated(line, duty, rating)));
+        Stream<Change> all = duties(line).size() > 1 ? Stream.of(smallest(line)) : Stream.empty();
+        return Stream.concat(each, all);
     }
 
     /** One fuse in another size. */
@@ -149,6 +79,7 @@ final class FuseChanges {
                 : fuse.withRatingA(Figure.chosen(rating)).withOhm(Figure.UNSET);
         return new Change(
                 "fuse.rate." + fuse.id() + "." + slug(rating),
+                "fuse.rate." + fuse.id(),
                 Text.of("{} of {}", fuse.name(), new Amount(rating, Unit.RATING)),
                 Effort.BUY,
                 rig.with(segment.with(other)));
@@ -157,7 +88,7 @@ final class FuseChanges {
     /** Every fuse that cannot break the short circuit of its battery, or at its volts, in a form that breaks more. */
     static List<Change> form(Line line) {
         List<FuseDuty> weak = duties(line).stream()
-                .filter(duty -> duty.place().first() && duty.sourceShortA() > duty.breakingA()
+                .filter(duty -> duty.place().first() && !Rule.comfortable(1 - duty.sourceShortA() / duty.breakingA())
                         || duty.sourceV() > duty.breakingV())
                 .toList();
         List<Change> all = new ArrayList<>();
@@ -217,7 +148,7 @@ final class FuseChanges {
                 rig.harness().segments().get(duty.segment()).fittings().get(duty.fitting());
     }
 
-    private static String slug(double rating) {
+    static String slug(double rating) {
         return rating == Math.rint(rating)
                 ? String.valueOf((long) rating)
                 : String.valueOf(rating).replace('.', '-');

@@ -5,10 +5,14 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.wire.WireChanges;
 import app.brightkeel.core.rig.Schools;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** One labelled block, or a fuse on each lead: what the person prefers. */
 final class FusingSchool implements Rule {
@@ -42,5 +46,15 @@ final class FusingSchool implements Rule {
                     ownFuses && starts == 1 ? 1 : 0.1, "You prefer one fuse block; these fuses do not sit in one.");
         }
         return Rule.measured(ownFuses ? 1 : 0.1, "You prefer a fuse on each lead; some devices share one.");
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return WireChanges.schools(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("With several batteries in use each part is built by itself: draw it wire by wire.");
     }
 }

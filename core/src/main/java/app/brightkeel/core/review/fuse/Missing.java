@@ -33,6 +33,6 @@ final class Missing implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.fit(line).stream();
+        return FuseFits.atBatteries(line);
     }
 }

@@ -34,6 +34,6 @@ final class OpensInUse implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.rate(line).stream();
+        return FuseChanges.rate(line);
     }
 }

@@ -63,6 +63,6 @@ final class OpensUpstream implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.rate(line).stream();
+        return FuseChanges.rate(line);
     }
 }

@@ -32,6 +32,6 @@ final class ParallelPacksUnfused implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.fit(line).stream();
+        return FuseFits.atBatteries(line);
     }
 }

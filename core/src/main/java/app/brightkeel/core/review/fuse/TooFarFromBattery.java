@@ -36,6 +36,6 @@ final class TooFarFromBattery implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.move(line).stream();
+        return FuseChanges.move(line);
     }
 }

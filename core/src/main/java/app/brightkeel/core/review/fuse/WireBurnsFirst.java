@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.wire.WireChanges;
 import java.util.stream.Stream;
 
 /** What a fuse lets through until it opens must not burn the wire behind it: {@code I²t ≤ k²S²} (IEC 60364-4-43). */
@@ -42,6 +43,6 @@ final class WireBurnsFirst implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return FuseChanges.rate(line).stream();
+        return Stream.concat(FuseChanges.rate(line), WireChanges.thicker(line));
     }
 }

@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.mount.Clearances;
 import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -51,5 +52,11 @@ final class FaceTilted implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return CarryChanges.level(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "Shim its base level: a wedge of that angle under the mount, thick end where the face lies high.");
     }
 }

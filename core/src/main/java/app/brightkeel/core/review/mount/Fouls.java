@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.mount;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Room;
@@ -23,5 +24,10 @@ final class Fouls implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return MountChanges.all(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("Mount it on the other side, or take it in while you paddle.");
     }
 }

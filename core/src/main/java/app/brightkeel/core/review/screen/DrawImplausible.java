@@ -59,4 +59,9 @@ final class DrawImplausible implements Rule {
                 .map(d -> ScreenChanges.planWith(
                         line, d, d.kind().typical().watts().middle()));
     }
+
+    @Override
+    public boolean doubts() {
+        return true;
+    }
 }

@@ -3,6 +3,7 @@ package app.brightkeel.core.review.transducer;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -45,5 +46,11 @@ final class HiddenAtBottom implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return TransducerChanges.all(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "Fish that lie so near the bottom stay hidden to this cone: a narrower one or shallower ground shows them.");
     }
 }

@@ -2,6 +2,7 @@ package app.brightkeel.core.review.transducer;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -40,5 +41,10 @@ final class PinsDiffer implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return PlugChanges.all(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("Ask for a lead or an adapter of that pair by its maker: none is in the list.");
     }
 }

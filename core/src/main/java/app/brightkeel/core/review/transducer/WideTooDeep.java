@@ -3,6 +3,7 @@ package app.brightkeel.core.review.transducer;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -63,5 +64,10 @@ final class WideTooDeep implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return TransducerChanges.all(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("Read the bottom as a mean over that width, or fish shallower.");
     }
 }

@@ -2,6 +2,7 @@ package app.brightkeel.core.review.transducer;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -47,5 +48,10 @@ final class WrongForStyle implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return TransducerChanges.wanted(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("It shows what it shows: fish by that, or add a head that looks where you cast.");
     }
 }

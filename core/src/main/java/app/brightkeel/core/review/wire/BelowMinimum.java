@@ -5,11 +5,13 @@ import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.battery.BankChanges;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.Stream;
@@ -47,6 +49,11 @@ final class BelowMinimum implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.thicker(line);
+        return Stream.concat(WireChanges.thicker(line), BankChanges.others(line));
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("A battery that holds its volts longer, or to change before it is so far down.");
     }
 }

@@ -2,11 +2,13 @@ package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.cable.CableChanges;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
@@ -71,12 +73,19 @@ final class BesideSonar implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireSorts.twisted(
-                line,
-                all(line.entered()).stream()
-                        .filter(beside -> beside.metres > Apart.CROSSING_M)
-                        .map(Beside::segment)
-                        .distinct()
-                        .toList());
+        List<Segment> beside = all(line.entered()).stream()
+                .filter(each -> each.metres > Apart.CROSSING_M)
+                .map(Beside::segment)
+                .distinct()
+                .toList();
+        return Stream.concat(
+                WireSorts.twisted(line, beside),
+                beside.stream().flatMap(segment -> CableChanges.soundWays(line, segment.id())));
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "Lay it 150 mm away, or cross square; where both must go through one hole, twist plus and minus.");
     }
 }

@@ -11,8 +11,10 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Wire;
+import app.brightkeel.core.route.Relay;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -45,9 +47,11 @@ final class OwnRun {
         if (branch.from().equals(source) || lengthM > Wire.LONGEST_M) {
             return Stream.empty();
         }
+        HarnessSizes sizes = new HarnessSizes(line, 0);
         List<Fitting> fittings = branch.fittings().stream()
-                .map(fitting ->
-                        fitting instanceof Fitting.Fuse fuse ? fuse.withAtM(Figure.chosen(Place.PUT_M)) : fitting)
+                .map(fitting -> fitting instanceof Fitting.Fuse fuse
+                        ? fuse.with(f -> f.atM(Figure.chosen(Place.PUT_M)).form(sizes.stronger(fuse.form())))
+                        : fitting)
                 .toList();
         double whole = Math.round(lengthM * 100) / 100.0;
         Segment own = branch.with(run -> run.from(source)
@@ -58,6 +62,11 @@ final class OwnRun {
                 "wire.own-run." + branch.id(),
                 Text.of("A run of its own for the {}", name),
                 Effort.BUY,
-                line.entered().with(own)));
+                laid(line.entered().with(own), branch.id())));
+    }
+
+    /** One that goes a way through the craft goes there from its new end. */
+    private static Rig laid(Rig rig, String segment) {
+        return rig.runOf(segment).isPresent() ? Relay.of(rig, segment) : rig;
     }
 }

@@ -48,7 +48,7 @@ public final class WireChanges {
     private WireChanges() {}
 
     /** Each segment in the next thicker sizes of its own family; the smallest that cures comes first. */
-    static Stream<Change> thicker(Line line) {
+    public static Stream<Change> thicker(Line line) {
         return thicker(line, 0);
     }
 
@@ -137,6 +137,11 @@ public final class WireChanges {
                 line.entered().with(segment.withWire(segment.wire().withGauge(gauge))));
     }
 
+    /** The harness built anew by each of the usual ways of handing power on. */
+    public static Stream<Change> schools(Line line) {
+        return Distribution.all(line).stream();
+    }
+
     /** A sheath over each bare segment. */
     static List<Change> sheath(Line line) {
         return line.entered().harness().segments().stream()
@@ -219,7 +224,7 @@ public final class WireChanges {
                 Checks.fitted("lead of the " + device.name()),
                 pack.id(),
                 device.id(),
-                Wire.pair(new Gauge.Awg(18), Figure.chosen(PLANNED_LEAD_M)),
+                Wire.pair(new Gauge.Awg(18), Figure.chosen(PLANNED_LEAD_M)).withTinned(NotTinned.wet(rig)),
                 List.of(fuse));
         List<Segment> segments = new ArrayList<>(rig.harness().segments());
         segments.removeIf(s -> s.to().equals(device.id()));
