@@ -30,7 +30,8 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
     /**
      * @param segments with gauge, length and every fuse's rating and place
      * @param load     what each device draws
-     * @param packs    every source that can stand behind a fuse, alternatives too
+     * @param packs    every source that can stand behind a fuse: those in use, then alternatives
+     * @param inUse    how many of them are in use
      * @param overPlugs ids of packs that are joined by a plug, not at the terminal
      */
     public record Needs(
@@ -38,6 +39,7 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
             List<Device> devices,
             DayLoad load,
             List<PackString> packs,
+            int inUse,
             Set<String> overPlugs,
             double airC) {}
 
@@ -58,13 +60,14 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
                 }
             }
         }
-        return Outcome.both(Outcome.unless(missing, () -> rig), line.get(Packs.STAGE), (r, bank) -> sources(bank))
-                .flatMap(models -> line.get(Load.STAGE)
+        return Outcome.both(Outcome.unless(missing, () -> rig), line.get(Packs.STAGE), (r, bank) -> bank)
+                .flatMap(bank -> line.get(Load.STAGE)
                         .map(load -> new Needs(
                                 rig.harness().segments(),
                                 rig.devices(),
                                 load.withoutDay(),
-                                models,
+                                sources(bank),
+                                bank.sources().size(),
                                 overPlugs(rig),
                                 rig.outing().airC().value())));
     }

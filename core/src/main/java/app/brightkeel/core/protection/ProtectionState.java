@@ -8,8 +8,10 @@ import java.util.List;
  * @param fuses     in the order in which they are met from the packs
  * @param bareDevices places of devices that some pack feeds through no fuse at all
  * @param guards    for each device of the rig the place in {@code fuses} of the fuse nearest to it, −1 without one
+ * @param guardA    what that one lets through, with those of batteries that are joined before the device [A]; 0 without one
  */
-public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, List<Integer> guards) {
+public record ProtectionState(
+        List<FuseDuty> fuses, List<Integer> bareDevices, List<Integer> guards, List<Double> guardA) {
 
     /**
      * What one fuse has to do.
@@ -21,7 +23,8 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
      * @param sourceV      of a full pack that feeds it, the highest [V]
      * @param loadA        everything behind it on, at the lowest volts its makers permit [A]
      * @param startA       the same while the one starts that draws most more [A]
-     * @param sourceShortA largest current it may have to break [A]
+     * @param sourceShortA what all batteries before it drive into a short right behind it [A]
+     * @param breaksA      largest current it may have to break: that, or what batteries joined behind it drive back [A]
      * @param zone         the wire it protects
      * @param place        where it sits
      * @param devices      places of the devices for which it is the nearest fuse
@@ -39,6 +42,7 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
             double loadA,
             double startA,
             double sourceShortA,
+            double breaksA,
             Zone zone,
             Place place,
             List<Integer> devices,
@@ -47,9 +51,10 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
     /**
      * The wire between a fuse and the next ones, or the devices.
      *
-     * @param ampacityA    of the thinnest wire [A]
+     * @param ampacityA    of the wire that is thinnest for what passes it [A]
      * @param thinnest     place of that segment
-     * @param farShortA    smallest current of a short circuit at a far end [A]
+     * @param letsA        what passes it: the fuse's rating, with those of batteries that are joined before it [A]
+     * @param farShortA    smallest current through this fuse of a short circuit at a far end [A]
      * @param withstandA2s what the weakest wire stands while the fuse opens [A²s]
      * @param weakest      place of that segment
      * @param letThrough   where the fuse lets the most through
@@ -57,6 +62,7 @@ public record ProtectionState(List<FuseDuty> fuses, List<Integer> bareDevices, L
     public record Zone(
             double ampacityA,
             int thinnest,
+            double letsA,
             double farShortA,
             double withstandA2s,
             int weakest,

@@ -9,7 +9,16 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.protection.ProtectionState.Place;
+import app.brightkeel.core.protection.ProtectionState.Zone;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.review.Finding;
+import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.Limits;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.reference.WireTables;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
@@ -255,5 +264,95 @@ public class ProtectionTest {
                         .get(Protection.STAGE)
                         .missing(),
                 List.of("/harness/segments/0/fittings/0/atM"));
+    }
+
+    /** Two packs of 20 mΩ, each over 0.3 m of AWG 14 with 15 A, meet at a bus; 2 m of AWG 18 lead on, fused at 0.1 m. */
+    private static Rig joined(List<Fitting> onward) {
+        Rig rig = TestRigs.simple(TestRigs.pack(Chemistry.LIFEPO4, 20).withCellsOhm(Figure.measured(0.02)), 20, 6, 20);
+        Pack pack = rig.harness().packs().get(0).withElectronicsOhm(Figure.measured(0));
+        String device = rig.devices().get(0).id();
+        return rig.with(rig.devices().get(0).withLimits(new Limits(
+                        Figure.rated(10), Figure.rated(17), Figure.rated(20), Figure.UNSET)))
+                .withHarness(new Harness(
+                        List.of(pack, pack.withId("other").withName("other pack")),
+                        List.of(new Junction("bus", "bus")),
+                        List.of(
+                                TestRigs.lead("a", pack.id(), "bus", new Gauge.Awg(14), 0.3, 15),
+                                TestRigs.lead("b", "other", "bus", new Gauge.Awg(14), 0.3, 15),
+                                TestRigs.lead("on", "bus", device, new Gauge.Awg(18), 2, 5)
+                                        .withFittings(onward))));
+    }
+
+    private static final Fitting.Fuse ONWARD = new Fitting.Fuse(
+            "onward", "fuse of the trunk", Figure.rated(5), Fitting.Form.BLADE, Figure.chosen(0.5), Figure.UNSET);
+
+    /**
+     * Packs that are joined drive a short together. By nodes: behind the joint (V/r1 + V/r2) / (1 + rs·(1/r1 + 1/r2)); back
+     * through the one's own fuse what the other gives over its lead and the rest of the first's.
+     */
+    @Test
+    public void joinedPacksFeedAShortTogether() {
+        ProtectionState state =
+                Line.of(joined(List.of(ONWARD))).get(Protection.STAGE).value();
+        double warm = WireTables.warmth(20);
+        double leadOhm = 2 * WireTables.awg(14).plainOhmPerM() * warm;
+        double onOhm = 2 * WireTables.awg(18).plainOhmPerM() * warm;
+        double least = 0.02;
+        double volts = Chemistry.LIFEPO4.data().openCircuit().at(1);
+        double own = least + 0.3 * leadOhm;
+        double both = 2 * volts / own / (1 + 0.5 * onOhm * 2 / own);
+        assertEquals(duty(state, "onward").sourceShortA(), both, both * 1e-9);
+        FuseDuty first = state.fuses().get(0);
+        assertEquals(first.sourceShortA(), volts / (least + 0.1 * leadOhm), 1e-6);
+        double back = volts / (own + 0.2 * leadOhm);
+        assertEquals(first.breaksA(), Math.max(first.sourceShortA(), back), 1e-6);
+    }
+
+    private static FuseDuty duty(ProtectionState state, String id) {
+        return state.fuses().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Behind the joint 15 A and 15 A pass together: more than AWG 18 carries (20 A) and than the maker allows. */
+    @Test
+    public void behindAJointTheSumPasses() {
+        ProtectionState state =
+                Line.of(joined(List.of())).get(Protection.STAGE).value();
+        Zone zone = state.fuses().get(0).zone();
+        assertEquals(zone.letsA(), 30, 0);
+        assertEquals(zone.thinnest(), 2);
+        assertEquals(state.guardA(), List.of(30.0));
+        Rig rig = joined(List.of());
+        List<String> failing = new RigReviewer()
+                .review(Line.of(rig)).findings().stream()
+                        .filter(f -> f.verdict() == Verdict.FAILS)
+                        .map(Finding::rule)
+                        .toList();
+        assertTrue(
+                failing.containsAll(List.of("fuse.above-ampacity", "fuse.above-maker-maximum")), failing.toString());
+        ProtectionState fused =
+                Line.of(joined(List.of(ONWARD))).get(Protection.STAGE).value();
+        assertEquals(fused.guardA(), List.of(5.0));
+    }
+
+    /** A branch with a fuse at its root is that one's to protect; with the fuse farther on the stub is the main fuse's. */
+    @Test
+    public void aBranchFusedAtItsRootIsNotTheMainFusesToProtect() {
+        Rig gannet = DemoRigs.gannet();
+        Segment five = gannet.harness().segment("five-lead");
+        Segment thin = five.withWire(five.wire().withGauge(new Gauge.Awg(24)));
+        Fitting.Fuse own = (Fitting.Fuse) five.fittings().get(0);
+        int place = gannet.harness().segments().indexOf(five);
+        double trunk = main(gannet.with(thin.with(own.withAtM(Figure.measured(0.05))))).zone().ampacityA();
+        assertEquals(trunk, main(gannet).zone().ampacityA(), 0);
+        Zone stub = main(gannet.with(thin.with(own.withAtM(Figure.measured(0.4))))).zone();
+        assertEquals(stub.thinnest(), place);
+        assertTrue(stub.ampacityA() < trunk);
+    }
+
+    private static FuseDuty main(Rig rig) {
+        return Line.of(rig).get(Protection.STAGE).value().main();
     }
 }

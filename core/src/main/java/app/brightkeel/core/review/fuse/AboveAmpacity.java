@@ -24,10 +24,12 @@ final class AboveAmpacity implements Rule {
     public Judgement judge(Line line) {
         return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             worst.add(
-                    Worst.within(duty.ratingA(), Math.max(duty.zone().ampacityA(), 1e-9)),
-                    "The {} is {}; the thinnest wire behind it, {}, may carry {}.",
+                    Worst.within(duty.zone().letsA(), Math.max(duty.zone().ampacityA(), 1e-9)),
+                    duty.zone().letsA() > duty.ratingA()
+                            ? "The {} and those of batteries joined with its own let {} through; {} may carry {}."
+                            : "The {} is {}; the thinnest wire behind it, {}, may carry {}.",
                     duty.name(),
-                    new Amount(duty.ratingA(), Unit.RATING),
+                    new Amount(duty.zone().letsA(), Unit.RATING),
                     line.rig().harness().segments().get(duty.zone().thinnest()).name(),
                     new Amount(duty.zone().ampacityA(), Unit.AMPERE));
         });

@@ -44,11 +44,14 @@ final class AboveMakerMaximum implements Rule {
                 unknown.add(Pointer.device(d, "limits/maxFuseA"));
             } else if (guard >= 0) {
                 FuseDuty duty = state.value().fuses().get(guard);
+                double lets = state.value().guardA().get(d);
                 worst.add(
-                        Worst.within(duty.ratingA(), most.value()),
-                        "The {} is {}; the maker of the {} allows {}.",
+                        Worst.within(lets, most.value()),
+                        lets > duty.ratingA()
+                                ? "The {} and those of batteries joined with its own let {} through; the maker of the {} allows {}."
+                                : "The {} is {}; the maker of the {} allows {}.",
                         duty.name(),
-                        new Amount(duty.ratingA(), Unit.RATING),
+                        new Amount(lets, Unit.RATING),
                         devices.get(d).name(),
                         new Amount(most.value(), Unit.RATING));
             }

@@ -24,9 +24,9 @@ final class BreakingCapacity implements Rule {
         return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (duty.place().first()) {
                 worst.add(
-                        1 - duty.sourceShortA() / duty.breakingA(),
+                        1 - duty.breaksA() / duty.breakingA(),
                         "A dead short draws {}; the {} breaks {}.",
-                        new Amount(duty.sourceShortA(), Unit.AMPERE),
+                        new Amount(duty.breaksA(), Unit.AMPERE),
                         duty.name(),
                         new Amount(duty.breakingA(), Unit.AMPERE));
             }

@@ -88,7 +88,7 @@ final class FuseChanges {
     /** Every fuse that cannot break the short circuit of its battery, or at its volts, in a form that breaks more. */
     static List<Change> form(Line line) {
         List<FuseDuty> weak = duties(line).stream()
-                .filter(duty -> duty.place().first() && !Rule.comfortable(1 - duty.sourceShortA() / duty.breakingA())
+                .filter(duty -> duty.place().first() && !Rule.comfortable(1 - duty.breaksA() / duty.breakingA())
                         || duty.sourceV() > duty.breakingV())
                 .toList();
         List<Change> all = new ArrayList<>();

@@ -5,7 +5,8 @@ import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.protection.Ampacity;
-import app.brightkeel.core.protection.ProtectionState.FuseDuty;
+import app.brightkeel.core.protection.Protection;
+import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -80,14 +81,14 @@ final class FuseFits {
     }
 
     private Stream<Change> own() {
-        List<FuseDuty> duties = FuseChanges.duties(line);
+        List<Double> guardA =
+                line.get(Protection.STAGE).map(ProtectionState::guardA).orElse(List.of());
         return IntStream.range(0, rig.devices().size()).boxed().flatMap(d -> {
             Figure most = line.rig().devices().get(d).limits().maxFuseA();
             Optional<Segment> lead = harness.segments().stream()
                     .filter(s -> s.to().equals(rig.devices().get(d).id()) && !fused(s))
                     .findFirst();
-            boolean larger = duties.stream()
-                    .anyMatch(duty -> duty.devices().contains(d) && most.isSet() && duty.ratingA() > most.value());
+            boolean larger = most.isSet() && d < guardA.size() && guardA.get(d) > most.value();
             return larger && lead.isPresent()
                     ? Change.possible(() -> fitted(Map.of(lead.get(), smallest(lead.get())), nearM(lead.get())))
                     : Stream.<Change>empty();
