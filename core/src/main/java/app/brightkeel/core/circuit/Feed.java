@@ -12,7 +12,6 @@ import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.pack.Packs.Bank;
-import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
@@ -71,12 +70,6 @@ public final class Feed implements Stage<Feed.Needs, FeedState> {
             }
             if (!segment.wire().lengthM().isSet()) {
                 missing.add(Pointer.segment(i, "wire/lengthM"));
-            }
-            for (int f = 0; f < segment.fittings().size(); f++) {
-                if (segment.fittings().get(f) instanceof Fitting.Fuse fuse
-                        && !fuse.ratingA().isSet()) {
-                    missing.add(Pointer.fitting(i, f, "ratingA"));
-                }
             }
         }
         double air = rig.outing().airC().value();

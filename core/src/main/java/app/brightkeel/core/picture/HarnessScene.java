@@ -148,14 +148,9 @@ final class HarnessScene {
             Fitting fitting = segment.fittings().get(f);
             Point here = at(HarnessLayout.placeOf(segment, f, start, end), end.y());
             if (fitting instanceof Fitting.Fuse fuse) {
-                drawing.spot(Role.FUSE, here)
-                        .note(
-                                Role.LABEL,
-                                here,
-                                Side.RIGHT,
-                                1.5,
-                                " {}",
-                                new Amount(fuse.ratingA().value(), Unit.RATING));
+                Object rating =
+                        fuse.ratingA().isSet() ? new Amount(fuse.ratingA().value(), Unit.RATING) : "? A";
+                drawing.spot(Role.FUSE, here).note(Role.LABEL, here, Side.RIGHT, 1.5, " {}", rating);
             } else {
                 drawing.spot(fitting instanceof Fitting.Switch ? Role.SWITCH : Role.JOINT, here)
                         .note(Role.QUIET, here, Side.MIDDLE, 1.5, "{}", fitting.name());

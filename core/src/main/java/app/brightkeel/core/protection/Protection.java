@@ -55,8 +55,9 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
         for (int s = 0; s < rig.harness().segments().size(); s++) {
             List<Fitting> fittings = rig.harness().segments().get(s).fittings();
             for (int f = 0; f < fittings.size(); f++) {
-                if (fittings.get(f) instanceof Fitting.Fuse fuse && !fuse.atM().isSet()) {
-                    missing.add(Pointer.fitting(s, f, "atM"));
+                if (fittings.get(f) instanceof Fitting.Fuse fuse) {
+                    Outcome.want(missing, fuse.ratingA(), Pointer.fitting(s, f, "ratingA"));
+                    Outcome.want(missing, fuse.atM(), Pointer.fitting(s, f, "atM"));
                 }
             }
         }

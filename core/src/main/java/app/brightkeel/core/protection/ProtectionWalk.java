@@ -160,9 +160,7 @@ final class ProtectionWalk {
         for (PackString pack : needs.packs()) {
             pack.members()
                     .forEach(member -> onwards(
-                            pack,
-                            member.id(),
-                            Way.from(!needs.overPlugs().contains(member.id()))));
+                            pack, member.id(), Way.from(!needs.overPlugs().contains(member.id()))));
         }
         farEnds.values().forEach(this::shortAtEnd);
         List<FuseDuty> duties = met.values().stream().map(this::duty).toList();
@@ -181,8 +179,8 @@ final class ProtectionWalk {
 
     /** What a fuse lets through with those of the packs that feed the same together with its own [A]. */
     private double together(Map<PackString, Met> guards, Met one) {
-        boolean joined = guards.entrySet().stream()
-                .anyMatch(each -> each.getValue() == one && inUse.contains(each.getKey()));
+        boolean joined =
+                guards.entrySet().stream().anyMatch(each -> each.getValue() == one && inUse.contains(each.getKey()));
         return joined
                 ? guards.entrySet().stream()
                         .filter(each -> inUse.contains(each.getKey()))
@@ -213,9 +211,7 @@ final class ProtectionWalk {
             Met last = way.fuses.get(way.fuses.size() - 1);
             way.fuses.forEach(fuse -> fuse.behind.add(device));
             last.nearest.add(device);
-            deviceGuards
-                    .computeIfAbsent(device, each -> new LinkedHashMap<>())
-                    .put(pack, last);
+            deviceGuards.computeIfAbsent(device, each -> new LinkedHashMap<>()).put(pack, last);
         }
     }
 
@@ -246,8 +242,8 @@ final class ProtectionWalk {
     /** A branch with a fuse where it leaves is protected by that one: so short a stub may be thinner than what it leaves. */
     private static boolean fusedAtItsRoot(Segment segment) {
         return segment.fittings().stream()
-                .anyMatch(fitting -> fitting instanceof Fitting.Fuse fuse
-                        && fuse.atM().value() <= Place.BARE_M);
+                .anyMatch(fitting ->
+                        fitting instanceof Fitting.Fuse fuse && fuse.atM().value() <= Place.BARE_M);
     }
 
     private Met meet(PackString pack, Segment segment, int place, int fitting, Fitting.Fuse fuse, Way way) {
@@ -258,8 +254,7 @@ final class ProtectionWalk {
     }
 
     private void protects(PackString pack, Way way, Stretch stretch) {
-        guarded.computeIfAbsent(stretch, each -> new LinkedHashMap<>())
-                .put(pack, way.fuses.get(way.fuses.size() - 1));
+        guarded.computeIfAbsent(stretch, each -> new LinkedHashMap<>()).put(pack, way.fuses.get(way.fuses.size() - 1));
     }
 
     private void ends(String point, PackString pack, Way way, double ohm) {
@@ -272,9 +267,8 @@ final class ProtectionWalk {
 
     /** A short at the far end of what a fuse protects: from packs that are nearly empty and cold, what each gives of it. */
     private void shortAtEnd(List<Arrival> all) {
-        List<Arrival> together = all.stream()
-                .filter(each -> inUse.contains(each.reach.pack()))
-                .toList();
+        List<Arrival> together =
+                all.stream().filter(each -> inUse.contains(each.reach.pack())).toList();
         List<Double> amps = Shorts.empty(together.stream().map(Arrival::reach).toList());
         Map<Met, Double> through = new LinkedHashMap<>();
         for (int i = 0; i < amps.size(); i++) {
@@ -343,7 +337,8 @@ final class ProtectionWalk {
                     : reached.getOrDefault(other, Map.of()).entrySet().stream()
                             .filter(point -> mine.containsKey(point.getKey()))
                             .mapToDouble(point -> point.getValue()
-                                    + Math.abs(mine.getOrDefault(point.getKey(), 0.0) - own.get(0).ohm()))
+                                    + Math.abs(mine.getOrDefault(point.getKey(), 0.0)
+                                            - own.get(0).ohm()))
                             .min()
                             .orElse(Double.POSITIVE_INFINITY);
             back += Double.isFinite(ohm) ? other.fullShortA(ohm) : 0;
@@ -404,7 +399,9 @@ final class ProtectionWalk {
             }
             double stands = new Adiabatic(segment.wire()).withstandA2s();
             LetThrough there = new LetThrough(alone.amps() * here / one.ratingA(), alone.seconds());
-            if (Double.isInfinite(withstand) || there.a2s() * withstand > heat.a2s() * stands || stands < withstand && there.a2s() == heat.a2s()) {
+            if (Double.isInfinite(withstand)
+                    || there.a2s() * withstand > heat.a2s() * stands
+                    || stands < withstand && there.a2s() == heat.a2s()) {
                 withstand = stands;
                 heat = there;
                 weakest = place;

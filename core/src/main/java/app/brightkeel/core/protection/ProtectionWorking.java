@@ -66,7 +66,11 @@ final class ProtectionWorking {
                         duty.zone().ampacityA(),
                         Unit.AMPERE,
                         ampacity(line, duty))
-                .step("I let", "what passes it, with the fuses of batteries joined before it", duty.zone().letsA(), Unit.AMPERE)
+                .step(
+                        "I let",
+                        "what passes it, with the fuses of batteries joined before it",
+                        duty.zone().letsA(),
+                        Unit.AMPERE)
                 .figure("x", "along the conductor from the segment's start", fuse.atM(), Unit.METRE, at + "atM");
         if (duty.place().first()) {
             all.step("x", "from the battery terminal", duty.place().distanceM(), Unit.METRE)
@@ -82,7 +86,11 @@ final class ProtectionWorking {
                         duty.zone().farShortA(),
                         Unit.AMPERE,
                         shortCircuit(line, duty))
-                .step("I batt", "largest short-circuit current at the fuse, from either side", duty.breaksA(), Unit.AMPERE)
+                .step(
+                        "I batt",
+                        "largest short-circuit current at the fuse, from either side",
+                        duty.breaksA(),
+                        Unit.AMPERE)
                 .step("I break", "what a fuse of this form can break", duty.breakingA(), Unit.AMPERE)
                 .step("U full", "volts of what feeds it, full", duty.sourceV(), Unit.VOLT)
                 .step("U break", "volts at which it can break them", duty.breakingV(), Unit.VOLT)

@@ -10,8 +10,8 @@ import java.util.stream.Stream;
 
 /**
  * Fills what a person left open and what may be assumed, so that no formula knows about unset figures. Never assumed:
- * hours, capacity, chemistry, beam angles, lengths of leads, wire gauge, a fuse's rating and place, a maker's largest
- * fuse, masses, sizes.
+ * hours, capacity, chemistry, beam angles, lengths of a transducer's lead, wire gauge, a fuse's rating and place, a maker's
+ * largest fuse, masses, sizes. A wire is taken as long as its way where its two ends have places.
  *
  * <p>The assumed values are the middles of the tables in {@code reference}; those below without a table are common
  * practice, no source.
@@ -32,6 +32,9 @@ public final class Assumptions {
 
     /** A good plug or pair of crimps [Ω]; value from memory. */
     public static final double JOINT_OHM = 0.004;
+
+    /** Rating by which a fuse's resistance is taken where nobody said it [A]; common practice, no source. */
+    private static final double USUAL_FUSE_A = 5;
 
     /** A small switch [Ω]; value from memory. */
     public static final double SWITCH_OHM = 0.010;
@@ -66,7 +69,10 @@ public final class Assumptions {
         List<Transducer> transducers =
                 reused(rig.transducers(), before.transducers(), filled.transducers(), CraftAssumptions::filled);
         boolean sameOuting = sameCraft && rig.outing() == before.outing() && devices == filled.devices();
-        boolean sameWays = sameCraft && rig.runs() == before.runs() && rig.transducers() == before.transducers();
+        boolean sameWays = sameCraft
+                && rig.runs() == before.runs()
+                && rig.transducers() == before.transducers()
+                && rig.places() == before.places();
         return new Rig(
                 rig.name(),
                 sameOuting ? filled.outing() : filled(rig.outing(), rig.craft().kind(), devices),
@@ -135,7 +141,7 @@ public final class Assumptions {
                         sameWays || lengthsGiven(harness) ? old.segments() : List.of(),
                         filled.harness().segments(),
                         segment -> filled(CraftAssumptions.asLongAsItsWay(segment, rig))),
-                harness.spares());
+                reused(harness.spares(), old.spares(), filled.harness().spares(), Assumptions::filled));
     }
 
     private static boolean lengthsGiven(Harness harness) {
@@ -309,9 +315,7 @@ public final class Assumptions {
             return new Fitting.Switch(off.id(), off.name(), off.ohm().orAssume(SWITCH_OHM));
         }
         Fitting.Fuse fuse = (Fitting.Fuse) fitting;
-        return fuse.ratingA().isSet()
-                ? fuse.withOhm(
-                        fuse.ohm().orAssume(FuseTables.coldOhm(fuse.ratingA().value())))
-                : fuse;
+        double rating = fuse.ratingA().isSet() ? fuse.ratingA().value() : USUAL_FUSE_A;
+        return fuse.withOhm(fuse.ohm().orAssume(FuseTables.coldOhm(rating)));
     }
 }

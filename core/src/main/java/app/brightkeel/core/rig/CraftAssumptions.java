@@ -2,9 +2,10 @@ package app.brightkeel.core.rig;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What is assumed of transducers, mounts and cables; all of it common practice, no source. */
-final class CraftAssumptions {
+public final class CraftAssumptions {
 
     /** How high above the bottom the fish stand that matter, where nobody said [m]. */
     static final double FISH_M = 0.15;
@@ -129,13 +130,23 @@ final class CraftAssumptions {
                 .lidM(box.lidM().orAssume(0)));
     }
 
-    /** A wire whose length nobody gave is cut as long as its way through the craft, where that is known. */
+    /** A service loop and a drip loop, where nobody says otherwise [m]. */
+    public static double usualSlackM(Rig rig) {
+        return LOOP_M + (rig.craft().kind().onIce() ? 0 : DRIP_M);
+    }
+
+    /**
+     * A wire whose length nobody gave is cut as long as its way through the craft; where it was not laid, as the shortest
+     * one between the places of its ends and the usual slack.
+     */
     static Segment asLongAsItsWay(Segment segment, Rig rig) {
         Optional<Run> run = rig.runOf(segment.id());
-        if (segment.wire().lengthM().isSet()
-                || run.isEmpty()
-                || run.get().legs().isEmpty()) {
+        if (segment.wire().lengthM().isSet()) {
             return segment;
+        }
+        if (run.isEmpty() || run.get().legs().isEmpty()) {
+            OptionalDouble way = ShortestWay.lengthM(rig, segment);
+            return way.isEmpty() ? segment : ofLength(segment, way.getAsDouble() + usualSlackM(rig));
         }
         Run whole = filled(run.get(), rig);
         double metres = whole.slackM() + Travel.extraM(whole.travels());
@@ -146,6 +157,10 @@ final class CraftAssumptions {
             }
             metres += length.value();
         }
+        return ofLength(segment, metres);
+    }
+
+    private static Segment ofLength(Segment segment, double metres) {
         return segment.withWire(
                 segment.wire().withLengthM(segment.wire().lengthM().orAssume(Math.min(metres, LONGEST_WIRE_M))));
     }

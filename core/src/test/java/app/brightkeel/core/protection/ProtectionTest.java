@@ -12,19 +12,19 @@ import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.protection.ProtectionState.Zone;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.reference.WireTables;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
-import app.brightkeel.core.rig.Harness;
-import app.brightkeel.core.rig.Junction;
-import app.brightkeel.core.rig.Limits;
-import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.reference.WireTables;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Insulation;
+import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.Limits;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Wire;
@@ -271,8 +271,9 @@ public class ProtectionTest {
         Rig rig = TestRigs.simple(TestRigs.pack(Chemistry.LIFEPO4, 20).withCellsOhm(Figure.measured(0.02)), 20, 6, 20);
         Pack pack = rig.harness().packs().get(0).withElectronicsOhm(Figure.measured(0));
         String device = rig.devices().get(0).id();
-        return rig.with(rig.devices().get(0).withLimits(new Limits(
-                        Figure.rated(10), Figure.rated(17), Figure.rated(20), Figure.UNSET)))
+        return rig.with(rig.devices()
+                        .get(0)
+                        .withLimits(new Limits(Figure.rated(10), Figure.rated(17), Figure.rated(20), Figure.UNSET)))
                 .withHarness(new Harness(
                         List.of(pack, pack.withId("other").withName("other pack")),
                         List.of(new Junction("bus", "bus")),
@@ -318,8 +319,7 @@ public class ProtectionTest {
     /** Behind the joint 15 A and 15 A pass together: more than AWG 18 carries (20 A) and than the maker allows. */
     @Test
     public void behindAJointTheSumPasses() {
-        ProtectionState state =
-                Line.of(joined(List.of())).get(Protection.STAGE).value();
+        ProtectionState state = Line.of(joined(List.of())).get(Protection.STAGE).value();
         Zone zone = state.fuses().get(0).zone();
         assertEquals(zone.letsA(), 30, 0);
         assertEquals(zone.thinnest(), 2);
@@ -330,8 +330,7 @@ public class ProtectionTest {
                         .filter(f -> f.verdict() == Verdict.FAILS)
                         .map(Finding::rule)
                         .toList();
-        assertTrue(
-                failing.containsAll(List.of("fuse.above-ampacity", "fuse.above-maker-maximum")), failing.toString());
+        assertTrue(failing.containsAll(List.of("fuse.above-ampacity", "fuse.above-maker-maximum")), failing.toString());
         ProtectionState fused =
                 Line.of(joined(List.of(ONWARD))).get(Protection.STAGE).value();
         assertEquals(fused.guardA(), List.of(5.0));
@@ -345,9 +344,12 @@ public class ProtectionTest {
         Segment thin = five.withWire(five.wire().withGauge(new Gauge.Awg(24)));
         Fitting.Fuse own = (Fitting.Fuse) five.fittings().get(0);
         int place = gannet.harness().segments().indexOf(five);
-        double trunk = main(gannet.with(thin.with(own.withAtM(Figure.measured(0.05))))).zone().ampacityA();
+        double trunk = main(gannet.with(thin.with(own.withAtM(Figure.measured(0.05)))))
+                .zone()
+                .ampacityA();
         assertEquals(trunk, main(gannet).zone().ampacityA(), 0);
-        Zone stub = main(gannet.with(thin.with(own.withAtM(Figure.measured(0.4))))).zone();
+        Zone stub =
+                main(gannet.with(thin.with(own.withAtM(Figure.measured(0.4))))).zone();
         assertEquals(stub.thinnest(), place);
         assertTrue(stub.ampacityA() < trunk);
     }

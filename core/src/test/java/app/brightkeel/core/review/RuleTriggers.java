@@ -87,9 +87,7 @@ final class RuleTriggers {
                 Map.entry("screen.incomplete", GOOD.withOuting(GOOD.outing().withPhases(List.of()))),
                 Map.entry("screen.draw-assumed", device(d -> d.withDraw(new Draw.Undecided()))),
                 Map.entry("screen.draw-implausible", device(d -> d.withDraw(new Draw.Split(rated(60), rated(5))))),
-                Map.entry(
-                        "wire.incomplete",
-                        lead(s -> s.withWire(s.wire().withLengthM(UNSET))).withRuns(List.of())),
+                Map.entry("wire.incomplete", lead(s -> s.withWire(s.wire().withGauge(Gauge.UNDECIDED)))),
                 Map.entry(
                         "wire.not-fed", GOOD.withDevices(List.of(GOOD.devices().get(0), spare()))),
                 Map.entry("wire.no-operating-point", lead(s -> thin(s, 60))),
@@ -105,6 +103,8 @@ final class RuleTriggers {
                         "wire.thin-in-handling",
                         lead(s -> thin(s, 0.4).withWire(thin(s, 0.4).wire().withSheathed(false)))),
                 Map.entry("fuse.incomplete", fuse(f -> f.withAtM(UNSET))),
+                Map.entry("fuse.no-rating", fuse(f -> f.withRatingA(UNSET))),
+                Map.entry("fuse.bare-run", fuse(f -> f.withAtM(measured(0.9)))),
                 Map.entry("fuse.missing", lead(s -> s.withFittings(List.of()))),
                 Map.entry("fuse.too-far-from-battery", lead(s -> far(s))),
                 Map.entry("fuse.above-ampacity", fuse(f -> f.withRatingA(rated(30)))),
@@ -160,6 +160,10 @@ final class RuleTriggers {
                 Map.entry("cable.incomplete", GOOD.withRuns(List.of())),
                 Map.entry("cable.way-broken", way("up-aft-left", "keel-way", "bow-lip", "bow-to-rail-left")),
                 Map.entry("cable.too-short", DemoRigs.oystercatcher()),
+                Map.entry(
+                        "cable.shorter-than-way",
+                        lead(s -> s.withWire(s.wire().withLengthM(chosen(0.5))))
+                                .withRuns(List.of(GOOD.runOf("transducer").orElseThrow()))),
                 Map.entry(
                         "cable.plug-does-not-pass",
                         way("up-aft-left", "deck-to-stern-hatch", "stern-lip", "port-left", "foot-to-rail-left")),

@@ -27,6 +27,15 @@ import java.util.stream.Stream;
 /** For each rule about plugs, junctions, sorts of wire and coordination a rig that breaks it. */
 final class WireTriggers {
 
+    /** The lead once more, carried along without a fuse. */
+    private static Rig spareLead() {
+        Rig rig = RuleTriggers.good();
+        Segment spare = rig.harness()
+                .segment("lead")
+                .with(s -> s.id("spare").name("spare lead").fittings(List.of()));
+        return rig.withHarness(rig.harness().withSpares(List.of(spare)));
+    }
+
     private static final Rig GOOD = RuleTriggers.good();
     private static final Ending SHROUDED = Ending.of(Terminal.QUICK_PLUG, Half.SHROUDED);
     private static final Ending PINS = Ending.of(Terminal.QUICK_PLUG, Half.OPEN_PINS);
@@ -51,6 +60,7 @@ final class WireTriggers {
                 Map.entry("wire.devices-read-apart", readingApart(branched)),
                 Map.entry("fuse.wire-burns-first", burning()),
                 Map.entry("fuse.opens-upstream", branched.with(segment(branched, "trunk", 4))),
+                Map.entry("fuse.spare-lead", spareLead()),
                 Map.entry("fuse.no-spares", lead(WireTriggers::withoutSpares)));
     }
 

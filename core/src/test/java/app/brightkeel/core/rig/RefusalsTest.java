@@ -240,7 +240,8 @@ public class RefusalsTest {
         }
         Rig open = Assumptions.fill(RIG.with(PACK.withCapacityAh(Figure.UNSET).withMassKg(Figure.UNSET))
                 .with(LEAD.withWire(LEAD.wire().withLengthM(Figure.UNSET)))
-                .withRuns(List.of()));
+                .withRuns(List.of())
+                .withPlaces(List.of()));
         assertEquals(open.harness().packs().get(0).capacityAh(), Figure.UNSET);
         assertEquals(open.harness().packs().get(0).massKg(), Figure.UNSET);
         assertEquals(open.harness().segments().get(0).wire().lengthM(), Figure.UNSET);

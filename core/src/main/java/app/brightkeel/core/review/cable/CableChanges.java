@@ -158,11 +158,15 @@ public final class CableChanges {
 
     /** A wire that is too short is bought longer: it is cut to length. */
     private static Change cut(Line line, Laid laid) {
-        double metres = Math.ceil(laid.neededM() * 10) / 10;
-        Segment segment = line.entered().harness().segment(laid.carries());
+        return cut(line, line.entered().harness().segment(laid.carries()), laid.neededM());
+    }
+
+    /** The same of one that is not laid. */
+    static Change cut(Line line, Segment segment, double neededM) {
+        double metres = Math.ceil(neededM * 10 - 1e-9) / 10;
         return new Change(
-                "cable.cut." + laid.carries() + "." + Math.round(metres * 10),
-                Text.of("Cut the {} {} long", laid.name(), new Amount(metres, Unit.METRE)),
+                "cable.cut." + segment.id() + "." + Math.round(metres * 10),
+                Text.of("Cut the {} {} long", segment.name(), new Amount(metres, Unit.METRE)),
                 Effort.BUY,
                 line.entered().with(segment.withWire(segment.wire().withLengthM(Figure.chosen(metres)))));
     }

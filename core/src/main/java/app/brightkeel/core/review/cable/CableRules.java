@@ -13,6 +13,7 @@ public final class CableRules {
             new StageKnown("cable.incomplete", Link.CABLE, RouteStage.STAGE),
             new WayBroken(),
             new TooShort(),
+            new ShorterThanWay(),
             new PlugDoesNotPass(),
             new OpeningTooFull(),
             new HoleBelowWaterline(),

@@ -61,6 +61,29 @@ final class FuseFits {
         return new FuseFits(line).own();
     }
 
+    /** Every fuse that has no rating in the smallest that carries what is behind it, and the next ones. */
+    static Stream<Change> rated(Line line) {
+        FuseFits fits = new FuseFits(line);
+        return IntStream.range(0, SIZES).mapToObj(fits::ratings);
+    }
+
+    private Change ratings(int step) {
+        Rig after = rig;
+        List<Text> told = new ArrayList<>();
+        for (Segment segment : harness.segments()) {
+            for (Fitting fitting : segment.fittings()) {
+                if (fitting instanceof Fitting.Fuse fuse && !fuse.ratingA().isSet()) {
+                    double rating = larger(smallest(segment), step);
+                    after = after.with(after.harness()
+                            .segment(segment.id())
+                            .with(fuse.withRatingA(Figure.chosen(rating)).withForm(form(segment))));
+                    told.add(Text.of("{} of {}", fuse.name(), new Amount(rating, Unit.RATING)));
+                }
+            }
+        }
+        return new Change("fuse.ratings." + step, "fuse.ratings", Text.joined(told), Effort.BUY, after);
+    }
+
     private Stream<Change> bare() {
         List<Segment> bare = harness.segments().stream()
                 .filter(s -> pack(s).isPresent() && !fused(s) && !behind(s).isEmpty())

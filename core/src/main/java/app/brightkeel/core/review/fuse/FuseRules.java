@@ -12,7 +12,9 @@ public final class FuseRules {
     public static final List<Rule> ALL = List.of(
             new StageKnown("fuse.incomplete", Link.FUSE, Protection.STAGE),
             new Missing(),
+            new NoRating(),
             new TooFarFromBattery(),
+            new BareRun(),
             new AboveAmpacity(),
             new AboveMakerMaximum(),
             new OpensInUse(),
@@ -21,6 +23,7 @@ public final class FuseRules {
             new BreakingVolts(),
             new WireBurnsFirst(),
             new OpensUpstream(),
+            new SpareLead(),
             new NoSpares(),
             new ParallelPacksUnfused(),
             new FusingSchool());

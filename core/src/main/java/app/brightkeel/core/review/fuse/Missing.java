@@ -1,13 +1,14 @@
 package app.brightkeel.core.review.fuse;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.protection.Protection;
-import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import java.util.List;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;
 
 /** Every way from a battery to a device passes a fuse. */
@@ -18,17 +19,27 @@ final class Missing implements Rule {
         return new Head("fuse.missing", Link.FUSE, Force.SAFETY);
     }
 
+    /** By the wires alone: it does not wait for lengths, draws or ratings. */
     @Override
     public Judgement judge(Line line) {
         Worst worst = new Worst();
-        for (int device :
-                line.get(Protection.STAGE).map(ProtectionState::bareDevices).orElse(List.of())) {
-            worst.add(
-                    -1,
-                    "No fuse between the battery and the {}: a chafed lead can burn.",
-                    line.rig().devices().get(device).name());
+        for (Pack pack : line.rig().harness().packs()) {
+            bare(line.rig(), pack.id(), worst);
         }
         return worst.judgement();
+    }
+
+    private static void bare(Rig rig, String point, Worst worst) {
+        for (Segment segment : rig.harness().segments()) {
+            boolean fused = segment.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance);
+            if (segment.from().equals(point) && !fused) {
+                rig.devices().stream()
+                        .filter(device -> device.id().equals(segment.to()))
+                        .forEach(device -> worst.add(
+                                -1, "No fuse between the battery and the {}: a chafed lead can burn.", device.name()));
+                bare(rig, segment.to(), worst);
+            }
+        }
     }
 
     @Override

@@ -1,7 +1,6 @@
 package app.brightkeel.core.review.wire;
 
-import app.brightkeel.core.circuit.Feed;
-import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.circuit.FeedOtherwise;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
@@ -29,16 +28,19 @@ final class BelowMinimum implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<FeedState> feed = line.get(Feed.STAGE);
         Worst worst = new Worst();
         List<Device> devices = line.rig().devices();
-        for (int d = 0; d < devices.size() && feed.isKnown(); d++) {
-            Outcome<Double> volts = feed.value().deviceVolts(d, feed.value().empty());
-            if (volts.isKnown()) {
+        for (FeedOtherwise.Way way : FeedOtherwise.all(line)) {
+            for (int d = 0; d < devices.size(); d++) {
+                Outcome<Double> volts = way.feed().deviceVolts(d, way.feed().empty());
+                if (!volts.isKnown()) {
+                    continue;
+                }
                 double least = devices.get(d).limits().minV().value();
                 worst.add(
                         COMFORTABLE * (volts.value() - least) / EASY_V,
-                        "The {} gets {} with the pack nearly empty and the screen at full brightness; it needs {}.",
+                        "{}The {} gets {} with the pack nearly empty and the screen at full brightness; it needs {}.",
+                        way.over(),
                         devices.get(d).name(),
                         new Amount(volts.value(), Unit.VOLT),
                         new Amount(least, Unit.VOLT));
@@ -49,7 +51,8 @@ final class BelowMinimum implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(WireChanges.thicker(line), BankChanges.others(line));
+        return Stream.of(WireChanges.thicker(line), WireChanges.thickerSpares(line), BankChanges.others(line))
+                .flatMap(each -> each);
     }
 
     @Override

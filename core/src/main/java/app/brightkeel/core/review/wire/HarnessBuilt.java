@@ -6,6 +6,7 @@ import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.wire.Distribution.School;
+import app.brightkeel.core.rig.CraftAssumptions;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
@@ -20,10 +21,13 @@ import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.ShortestWay;
 import app.brightkeel.core.rig.Sockets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /** One harness built anew: lengths as they are known, gauges by the formula of ABYC E-11, fuses by load and limits. */
 final class HarnessBuilt {
@@ -39,6 +43,9 @@ final class HarnessBuilt {
     private static final double AT_POST_M = 0.03;
     private static final double PIGTAIL_M = 0.15;
     private static final double LEAST_BRANCH_M = 0.2;
+
+    /** By what a wire of unknown length is sized [m]; common practice, no source. */
+    private static final double SIZED_BY_M = 2;
 
     /** Of the shortest reach so much runs together with the others where nobody said; common practice, no source. */
     private static final double TOGETHER = 0.6;
@@ -79,6 +86,9 @@ final class HarnessBuilt {
             }
             case SPLITTER, BLOCK, SWITCHED -> tree(pack.id(), pack.ending().mate(), true);
             case QUICK_PLUGS -> plugged();
+        }
+        if (!everyReachKnown()) {
+            segments.replaceAll(this::open);
         }
         Harness old = line.entered().harness();
         List<Segment> others =
@@ -272,12 +282,32 @@ final class HarnessBuilt {
                 Figure.UNSET);
     }
 
-    /** Along the wire from the battery as it is now; planned where nothing leads there or nobody measured [m]. */
+    /**
+     * Along the wire from the battery as it is now, and at least as far as the places are apart; where neither is known
+     * what wires are sized by, their lengths staying open [m].
+     */
     private double reachM(int device) {
+        return knownReachM(device).orElse(SIZED_BY_M);
+    }
+
+    private OptionalDouble knownReachM(int device) {
         List<Segment> way = measuredWay(device);
-        return way.isEmpty()
-                ? WireChanges.PLANNED_LEAD_M
-                : way.stream().mapToDouble(s -> s.wire().lengthM().value()).sum();
+        OptionalDouble apart = ShortestWay.lengthM(
+                line.rig().craft(),
+                line.rig().stationOf(pack.id()),
+                line.rig().stationOf(devices.get(device).id()));
+        double wire = way.stream().mapToDouble(s -> s.wire().lengthM().value()).sum();
+        double place = apart.isPresent() ? apart.getAsDouble() + CraftAssumptions.usualSlackM(line.rig()) : 0;
+        return way.isEmpty() && apart.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Math.max(wire, place));
+    }
+
+    private boolean everyReachKnown() {
+        return IntStream.range(0, devices.size()).allMatch(d -> knownReachM(d).isPresent());
+    }
+
+    /** What nobody said is left open: a wire that is longer than was guessed starves its device. */
+    private Segment open(Segment segment) {
+        return segment.withWire(segment.wire().withLengthM(Figure.UNSET));
     }
 
     /** The farthest any device is along the wire [m]. */

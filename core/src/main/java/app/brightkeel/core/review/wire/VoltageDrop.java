@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedOtherwise;
 import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -12,6 +13,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Rig;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -32,22 +34,37 @@ final class VoltageDrop implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<FeedState> feed = line.get(Feed.STAGE);
         Worst worst = new Worst();
+        for (FeedOtherwise.Way way : FeedOtherwise.all(line)) {
+            judge(line, way, worst);
+        }
+        return worst.judgement();
+    }
+
+    private static void judge(Line line, FeedOtherwise.Way way, Worst worst) {
         List<Device> devices = line.rig().devices();
-        for (int d = 0; d < devices.size() && feed.isKnown(); d++) {
-            if (feed.value().feeds(d) && feed.value().mean().exists()) {
-                double drop = feed.value().dropV(d) / NOMINAL_V;
+        for (int d = 0; d < devices.size(); d++) {
+            if (way.feed().feeds(d) && way.feed().mean().exists()) {
+                double drop = way.feed().dropV(d) / nominalV(line.rig(), way.feed(), d);
                 double allowed = reboots(devices.get(d).kind()) ? ELECTRONICS : OTHERS;
                 worst.add(
                         headroom(drop / allowed),
-                        "{} of the volts are lost on the way to the {}; {} is good practice.",
+                        "{}{} of the volts are lost on the way to the {}; {} is good practice.",
+                        way.over(),
                         new Amount(drop, Unit.FINE_PERCENT),
                         devices.get(d).name(),
                         new Amount(allowed, Unit.PERCENT));
             }
         }
-        return worst.judgement();
+    }
+
+    /** Of the source that feeds it: a bank of 36 V may lose three times what one of 12 V may. */
+    private static double nominalV(Rig rig, FeedState feed, int device) {
+        int source = feed.topology().sourceOfDevice(device);
+        return NOMINAL_V
+                * feed.topology().sources().get(source).stream()
+                        .mapToInt(pack -> rig.harness().packs().get(pack).blocks())
+                        .sum();
     }
 
     private static double headroom(double share) {
@@ -62,7 +79,7 @@ final class VoltageDrop implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return WireChanges.thicker(line, tooMuchV(line));
+        return Stream.concat(WireChanges.thicker(line, tooMuchV(line)), WireChanges.thickerSpares(line));
     }
 
     /** By how much the worst device loses more than good practice allows [V]. */
@@ -73,7 +90,7 @@ final class VoltageDrop implements Rule {
         for (int d = 0; d < devices.size() && feed.isKnown(); d++) {
             if (feed.value().feeds(d) && feed.value().mean().exists()) {
                 double allowed = reboots(devices.get(d).kind()) ? ELECTRONICS : OTHERS;
-                worst = Math.max(worst, feed.value().dropV(d) - allowed * NOMINAL_V);
+                worst = Math.max(worst, feed.value().dropV(d) - allowed * nominalV(line.rig(), feed.value(), d));
             }
         }
         return worst;

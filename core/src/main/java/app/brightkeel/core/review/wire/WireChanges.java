@@ -32,9 +32,6 @@ import java.util.stream.Stream;
 /** Changes of wire. */
 public final class WireChanges {
 
-    /** A lead nobody has measured yet is planned this long [m]; the person then corrects it. */
-    static final double PLANNED_LEAD_M = 1;
-
     /** What is saved elsewhere as the current falls with the rising volts; common practice, no source. */
     private static final double LESS_CURRENT = 1.2;
 
@@ -97,6 +94,33 @@ public final class WireChanges {
 
     private static double most(FeedState.Point point) {
         return point.amps().stream().mapToDouble(amps -> amps).max().orElse(0);
+    }
+
+    /** Each spare lead in the next thicker sizes. */
+    static Stream<Change> thickerSpares(Line line) {
+        Harness harness = line.entered().harness();
+        return harness.spares().stream().flatMap(spare -> {
+            Gauge now = spare.wire().gauge();
+            return IntStream.range(1, WireTables.awg().size())
+                    .mapToObj(step -> thicker(now, step))
+                    .distinct()
+                    .filter(then -> !then.equals(now))
+                    .map(then -> thickSpare(line, spare, then));
+        });
+    }
+
+    private static Change thickSpare(Line line, Segment spare, Gauge gauge) {
+        Harness harness = line.entered().harness();
+        List<Segment> spares = harness.spares().stream()
+                .map(each -> each == spare ? spare.withWire(spare.wire().withGauge(gauge)) : each)
+                .toList();
+        String ladder = "wire.spare." + spare.id();
+        return new Change(
+                ladder + "." + gauge.size().words().replaceAll("[^A-Za-z0-9]+", "-"),
+                ladder,
+                Text.of("{} in {}", spare.name(), gauge.size().words()),
+                Effort.BUY,
+                line.entered().withHarness(harness.withSpares(spares)));
     }
 
     private static Gauge thicker(Gauge gauge, int steps) {
@@ -224,7 +248,8 @@ public final class WireChanges {
                 Checks.fitted("lead of the " + device.name()),
                 pack.id(),
                 device.id(),
-                Wire.pair(new Gauge.Awg(18), Figure.chosen(PLANNED_LEAD_M)).withTinned(NotTinned.wet(rig)),
+                // as long as its way, once both ends have their places
+                Wire.pair(new Gauge.Awg(18), Figure.UNSET).withTinned(NotTinned.wet(rig)),
                 List.of(fuse));
         List<Segment> segments = new ArrayList<>(rig.harness().segments());
         segments.removeIf(s -> s.to().equals(device.id()));
