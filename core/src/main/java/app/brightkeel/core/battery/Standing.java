@@ -5,6 +5,7 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pointer;
 import java.time.LocalDate;
@@ -17,9 +18,17 @@ public final class Standing {
 
     private Standing() {}
 
-    /** Days until a drain has emptied it from full; the rate does not add capacity below the rated current. */
+    /** Charge at which lithium is stored, the middle of 40 to 60 %; lead and dry cells are stored full. */
+    private static final double LITHIUM_STORED = 0.5;
+
+    /** Charge at which a pack is stored. */
+    static double storedCharge(Chemistry chemistry) {
+        return chemistry.lithium() ? LITHIUM_STORED : 1;
+    }
+
+    /** Days until a drain has emptied it from there; the rate does not add capacity below the rated current. */
     public static double days(PackModel model, double drainA) {
-        return model.agedAh() * model.rateFactor(drainA) / drainA / 24;
+        return storedCharge(model.chemistry()) * model.agedAh() * model.rateFactor(drainA) / drainA / 24;
     }
 
     /** Day by which it is charged again; "" where nobody wrote down when it was. */
@@ -32,7 +41,7 @@ public final class Standing {
     public static Working working(Pack pack, PackModel model, int index) {
         Working.Builder all = Working.of(
                 Text.of("{} between trips", pack.name()),
-                "days = C·age / drain",
+                "days = C·age·Q / drain",
                 Source.derived("common practice: lead charged every six weeks, lithium stored at 40 to 60 %"));
         all.remark(
                 pack.chemistry().lead()
@@ -51,6 +60,7 @@ public final class Standing {
                             Unit.MILLIAMPERE,
                             Pointer.pack(index, "keeping/drainA"))
                     .step("C·age", "capacity now", model.agedAh(), Unit.AMPERE_HOUR)
+                    .step("Q", "charge at which it is stored", storedCharge(pack.chemistry()), Unit.PERCENT)
                     .result(
                             "days",
                             "until it is empty",

@@ -6,7 +6,7 @@ import java.util.List;
 /**
  * How a craft floats: the waterline at which weight and buoyancy are equal and stand over each other, and the heel by
  * {@code tan φ = Σ m·y / (Δ·GM)}, {@code GM = KB + BM − KG}, {@code BM = I/∇}; naval architecture texts, from memory.
- * Good to about 10°.
+ * That is good to about 10°; past it the heel is that of {@link Righting}.
  *
  * @param massKg    of everything
  * @param waterM    waterline over the lowest line, amidships [m]
@@ -19,6 +19,8 @@ import java.util.List;
  * @param sideKgM   Σ m·y, positive to the right
  * @param middleM   half the length: where {@code waterM} is counted
  * @param freeM     deck over the water amidships; negative where it is under
+ * @param heelRad   positive to the right; 0 where it is not steady, where it goes over the angle at which it does
+ * @param goesOver  whether the water comes over the edge of the deck before it stands
  */
 public record Afloat(
         double massKg,
@@ -31,10 +33,15 @@ public record Afloat(
         double bmAlongM,
         double sideKgM,
         double middleM,
-        double freeM) {
+        double freeM,
+        double heelRad,
+        boolean goesOver) {
 
     /** Least GM for which a heel is computed [m]: below it the paddler's balance decides. */
     public static final double LEAST_GM_M = 0.05;
+
+    /** How far the formula holds. */
+    private static final double SMALL_RAD = Math.toRadians(10);
 
     private static final int MOST_STEPS = 60;
     private static final double STEEPEST = 0.5;
@@ -77,7 +84,7 @@ public record Afloat(
             settled = Math.abs(under.volumeM3() - wanted) < 1e-7 * wanted
                     && Math.abs(under.xM() - gravityX + slope * (under.zM() - gravityZ)) < 1e-6 * lengthM;
         }
-        return new Afloat(
+        Afloat upright = new Afloat(
                 mass,
                 water,
                 slope,
@@ -88,7 +95,25 @@ public record Afloat(
                 under.volumeM3() <= 0 ? 0 : under.alongM4() / under.volumeM3(),
                 byY,
                 lengthM / 2,
-                depthM - water);
+                depthM - water,
+                0,
+                false);
+        return upright.settled && upright.steady() ? upright.heeled(hull, wanted) : upright;
+    }
+
+    /** Far over, the sections themselves are asked. */
+    private Afloat heeled(Hull hull, double volumeM3) {
+        double small = Math.atan(sideKgM / (massKg * gmM()));
+        boolean near = Math.abs(small) <= SMALL_RAD && hull.edgeUnderM(waterM, slope, Math.tan(Math.abs(small))) < 0;
+        if (near || freeM <= 0) {
+            return withHeel(small, false);
+        }
+        Righting righting = Righting.of(hull, volumeM3, slope, Math.abs(sideKgM) / massKg, kgM);
+        return withHeel(Math.signum(small) * righting.heelRad(), righting.goesOver());
+    }
+
+    private Afloat withHeel(double heel, boolean goes) {
+        return new Afloat(massKg, waterM, slope, settled, kgM, kbM, bmM, bmAlongM, sideKgM, middleM, freeM, heel, goes);
     }
 
     private static double limited(double value, double most) {
@@ -105,11 +130,6 @@ public record Afloat(
         return gmM() > LEAST_GM_M;
     }
 
-    /** Heel [rad], positive to the right; 0 where it is not steady. */
-    public double heelRad() {
-        return steady() ? Math.atan(sideKgM / (massKg * gmM())) : 0;
-    }
-
     /** Trim [rad], positive bow up. */
     public double trimRad() {
         return Math.atan(slope);
@@ -117,11 +137,11 @@ public record Afloat(
 
     /** How far off level whatever is fixed to the hull stands [rad]. */
     public double tiltRad() {
-        return Math.atan(Math.hypot(slope, Math.tan(heelRad())));
+        return Math.atan(Math.hypot(slope, Math.tan(heelRad)));
     }
 
     /** Waterline over the lowest line of the hull at a place [m]. */
     public double waterM(double xM, double yM) {
-        return waterM + slope * (xM - middleM) + yM * Math.tan(heelRad());
+        return waterM + slope * (xM - middleM) + yM * Math.tan(heelRad);
     }
 }

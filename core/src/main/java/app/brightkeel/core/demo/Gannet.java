@@ -206,7 +206,14 @@ final class Gannet {
                 "pack",
                 "five",
                 Wire.pair(new Gauge.Awg(18), Figure.measured(2.5)).withTinned(true),
-                List.of(),
+                List.of(new Fitting.Fuse(
+                        "spare-fuse",
+                        "fuse of the spare",
+                        Figure.rated(3),
+                        Fitting.Form.BLADE,
+                        Figure.measured(0.1),
+                        Figure.UNSET,
+                        Figure.chosen(1))),
                 Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED),
                 Ending.UNKNOWN);
     }

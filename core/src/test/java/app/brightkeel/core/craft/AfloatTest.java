@@ -114,6 +114,84 @@ public class AfloatTest {
         assertEquals(Math.tan(trimmed.trimRad()), 10 * 1.5 / (160 * along), 2e-5);
     }
 
+    /**
+     * Wall-sided formula of naval architecture texts (from memory): tan φ · (GM + ½·BM·tan² φ) = yG, exact for a box until an
+     * edge comes under or out. The box at 0.2 m draught: BM 0.8²/(12·0.2), KM 0.3667; both edges at tan φ = 0.2/0.4 = 26.6°.
+     */
+    @DataProvider
+    public Object[][] farOver() {
+        return new Object[][] {
+            // gm, tangent of the heel; not a number where it goes over
+            {0.066667, 0.2},
+            {0.066667, 0.3},
+            {0.066667, 0.45},
+            {0.066667, Double.NaN},
+            {0.15, 0.4},
+            {0.15, Double.NaN}
+        };
+    }
+
+    @Test(dataProvider = "farOver")
+    public void farOverItStandsWhereTheSectionsSay(double gm, double tan) {
+        double bm = WIDE * WIDE / (12 * 0.2);
+        boolean goes = Double.isNaN(tan);
+        double side = goes ? 0.5 * (gm + bm * 0.25 / 2) * 1.2 : tan * (gm + bm * tan * tan / 2);
+        double kg = FRESH * LONG * WIDE * 0.2;
+        double height = 0.1 + bm - gm;
+        for (double hand : new double[] {1, -1}) {
+            Afloat over = with(0, new MassAt("load", kg, LONG / 2, hand * side, height));
+            assertEquals(over.gmM(), gm, 1e-5);
+            assertEquals(over.goesOver(), goes);
+            assertEquals(Math.tan(over.heelRad()), hand * (goes ? 0.5 : tan), 2e-3);
+        }
+    }
+
+    /** Another integration of the same sections, by upright strips between bottom and water: where it stands, B is under G. */
+    @Test
+    public void whereItStandsBuoyancyIsUnderTheWeight() {
+        for (CraftKind kind : List.of(CraftKind.SIT_ON_TOP, CraftKind.CANOE, CraftKind.FLAT_BOTTOM_BOAT)) {
+            Hull hull = new Hull(LONG, WIDE, DEEP, HullShape.of(kind, List.of()));
+            Afloat upright = Afloat.of(hull, LONG, DEEP, List.of(new MassAt("all", 150, LONG / 2, 0, 0.2)), FRESH);
+            double side = Math.tan(Math.toRadians(14)) * upright.gmM();
+            MassAt all = new MassAt("all", 150, LONG / 2, side, 0.2);
+            Afloat over = Afloat.of(hull, LONG, DEEP, List.of(all), FRESH);
+            assertFalse(over.goesOver(), kind + " goes over at " + Math.toDegrees(over.heelRad()));
+            double[] centre = strips(hull, 150 / FRESH, over.slope(), Math.tan(over.heelRad()));
+            double arm = (centre[0] - side) * Math.cos(over.heelRad()) + (centre[1] - 0.2) * Math.sin(over.heelRad());
+            assertEquals(arm, 0, 2e-3, kind + " at " + Math.toDegrees(over.heelRad()));
+        }
+    }
+
+    /** Centre of so much under a heeled water, y and z. */
+    private static double[] strips(Hull hull, double volumeM3, double slope, double tan) {
+        double low = -1;
+        double high = 1;
+        double[] sum = {0, 0, 0};
+        for (int halving = 0; halving < 30; halving++) {
+            double middle = (low + high) / 2;
+            sum = new double[] {0, 0, 0};
+            double step = 0.01;
+            for (double x = step; x < LONG; x += 2 * step) {
+                for (double y = -WIDE / 2 + step / 2; y < WIDE / 2; y += step) {
+                    double bottom = hull.bottomM(x, y);
+                    double top = Math.min(DEEP, middle + slope * (x - LONG / 2) + y * tan);
+                    if (top > bottom) {
+                        double piece = (top - bottom) * 2 * step * step;
+                        sum[0] += piece * y;
+                        sum[1] += piece * (top + bottom) / 2;
+                        sum[2] += piece;
+                    }
+                }
+            }
+            if (sum[2] < volumeM3) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return new double[] {sum[0] / sum[2], sum[1] / sum[2]};
+    }
+
     /** Under GM 0.05 m there is no figure; beyond the ends no level; over the deck none the less a waterline. */
     @Test
     public void whereThereIsNoFigure() {

@@ -10,6 +10,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Adapter;
+import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Craft;
@@ -186,6 +187,7 @@ final class RuleTriggers {
                                 .withAngler(GOOD.angler().withGearKg(measured(250)))),
                 Map.entry("carry.tips-over", heavyArm()),
                 Map.entry("carry.too-tender", craft(c -> c.withSeatHeightM(measured(0.5)))),
+                Map.entry("carry.goes-over", leaning()),
                 Map.entry("carry.heel", device(d -> d.withMassKg(measured(8)))),
                 Map.entry("carry.trim", craft(c -> c.withSeatM(measured(2.5)))),
                 Map.entry("carry.school-screen", GOOD.withSchools(GOOD.schools().withScreen(Schools.Screen.FORWARD))));
@@ -376,6 +378,12 @@ final class RuleTriggers {
 
     private static Rig pack(UnaryOperator<Pack> change) {
         return GOOD.with(change.apply(GOOD.harness().pack("pack")));
+    }
+
+    /** Fifty kilograms on the left rail. */
+    private static Rig leaning() {
+        return GOOD.withFitOut(
+                GOOD.fitOut().withBallast(List.of(new Ballast("stones", "stones", measured(50), "rail-left"))));
     }
 
     private static Rig lead(UnaryOperator<Segment> change) {

@@ -16,6 +16,8 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.PackRole;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -35,12 +37,14 @@ final class HoursShort implements Rule {
         }
         double wanted = line.get(Load.STAGE).value().hours();
         double median = run.value().hours();
+        boolean two = twoDepths(line);
         if (median < wanted) {
             return Rule.measured(
                     (median - wanted) / wanted,
-                    "{} of {}: {} short, {}because {}.",
+                    "{} of {}{}: {} short, {}because {}.",
                     new Amount(median, Unit.HOUR),
                     new Amount(wanted, Unit.HOUR),
+                    two ? Text.of(" even if used deep, {} for a long life", longLife(line)) : "",
                     new Amount(wanted - median, Unit.HOUR),
                     during(line, median),
                     run.value().end().words());
@@ -54,11 +58,32 @@ final class HoursShort implements Rule {
                     new Amount(wanted, Unit.HOUR),
                     new Amount(low, Unit.HOUR));
         }
+        double longLife = line.get(Beside.STAGE).value().longLifeH();
+        if (two && longLife < wanted) {
+            return Rule.measured(
+                    COMFORTABLE * longLife / wanted,
+                    "{} of {} if it is used deep, which costs its life; {} to the depth for a long one. Choose its depth.",
+                    new Amount(median, Unit.HOUR),
+                    new Amount(wanted, Unit.HOUR),
+                    longLife(line));
+        }
         return Rule.measured(
                 Math.min(1, COMFORTABLE + (low - wanted) / wanted),
                 "{} of {}.",
                 new Amount(median, Unit.HOUR),
                 new Amount(wanted, Unit.HOUR));
+    }
+
+    /** Lead has two depths until the person picks one (handbook §6): for a long life, and for once in a while. */
+    private static boolean twoDepths(Line line) {
+        return line.rig().harness().packs().stream()
+                .anyMatch(pack -> pack.role() == PackRole.IN_USE
+                        && pack.chemistry().lead()
+                        && pack.depth().basis() == Figure.Basis.ASSUMED);
+    }
+
+    private static Amount longLife(Line line) {
+        return new Amount(line.get(Beside.STAGE).value().longLifeH(), Unit.HOUR);
     }
 
     /** In which part of the day it ends, where there are several. */

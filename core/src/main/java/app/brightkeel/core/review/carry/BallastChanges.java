@@ -66,6 +66,30 @@ final class BallastChanges {
                 });
     }
 
+    /** Each weight that is aboard at another place, or ashore. */
+    static Stream<Change> shifted(Line line) {
+        Rig rig = line.entered();
+        return rig.fitOut().ballast().stream()
+                .flatMap(weight -> Stream.concat(
+                        rig.craft().stations().stream()
+                                .filter(station -> station.placed()
+                                        && lies(station)
+                                        && !station.id().equals(weight.station()))
+                                .map(station -> new Change(
+                                        "carry.place." + weight.id() + "." + station.id(),
+                                        Text.of("{}: {}", weight.name(), station.name()),
+                                        Effort.MOVE,
+                                        rig.withFitOut(rig.fitOut().with(weight.withStation(station.id()))))),
+                        Stream.of(new Change(
+                                "carry.ashore." + weight.id(),
+                                Text.of("Leave {} ashore", weight.name()),
+                                Effort.SETTING,
+                                rig.withFitOut(rig.fitOut()
+                                        .withBallast(rig.fitOut().ballast().stream()
+                                                .filter(each -> each != weight)
+                                                .toList()))))));
+    }
+
     private static boolean lies(Station station) {
         return station.spot().takesPack() || station.spot().takesDisplay() || station.spot() == Spot.RAIL;
     }

@@ -44,6 +44,9 @@ public final class CarryReview implements LinkReview {
                     : Text.of("{} · × {}", mass, new Amount(tip.margin(), Unit.TIMES));
         }
         Afloat afloat = carried.afloat().orElseThrow();
+        if (afloat.goesOver()) {
+            return Text.of("{} · goes over", mass);
+        }
         return afloat.steady()
                 ? Text.of("{} · {}", mass, new Amount(Math.abs(Math.toDegrees(afloat.heelRad())), Unit.DEGREE))
                 : Text.of("{} · tender", mass);

@@ -26,6 +26,7 @@ public final class CarryRules {
             new NoSideToReEnter(),
             new TipsOver(),
             new TooTender(),
+            new GoesOver(),
             new Heels(),
             new Trims(),
             new HeldBadly(),

@@ -29,7 +29,7 @@ final class Heels implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Floating.judge(line, it -> it.settled() && it.steady(), afloat -> {
+        return Floating.judge(line, it -> it.settled() && it.steady() && !it.goesOver(), afloat -> {
             double counter = Math.abs(afloat.sideKgM()) / ARM_M;
             double degrees = Math.toDegrees(afloat.heelRad());
             return Rule.measured(
@@ -52,7 +52,12 @@ final class Heels implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         double side = line.get(FloatStage.STAGE).map(Afloat::sideKgM).orElse(0.0);
-        return Stream.concat(CarryChanges.towards(line, -Math.signum(side)), BallastChanges.level(line));
+        return Stream.of(
+                        CarryChanges.towards(line, -Math.signum(side)),
+                        BallastChanges.shifted(line),
+                        BallastChanges.level(line),
+                        CarryChanges.level(line))
+                .flatMap(each -> each);
     }
 
     @Override

@@ -34,6 +34,14 @@ final class BelowMinimum implements Rule {
             for (int d = 0; d < devices.size(); d++) {
                 Outcome<Double> volts = way.feed().deviceVolts(d, way.feed().empty());
                 if (!volts.isKnown()) {
+                    // as it is joined now that is a rule of its own
+                    if (way.feed().feeds(d) && !way.over().isEmpty()) {
+                        worst.add(
+                                -1,
+                                "{}The wire cannot carry what the {} draws at all.",
+                                way.over(),
+                                devices.get(d).name());
+                    }
                     continue;
                 }
                 double least = devices.get(d).limits().minV().value();
