@@ -2,8 +2,8 @@ package app.brightkeel.core.route;
 
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.ShortestWay;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -50,7 +50,7 @@ public final class Ways {
                 from.get(b).add(new Edge(passage, a, each));
             }
         }
-        atLeast = toGoal(goal);
+        atLeast = ShortestWay.to(craft, goal, cost);
     }
 
     /** Up to {@link #MOST} ways, shortest first; empty where none leads there or it is the same station. */
@@ -74,27 +74,6 @@ public final class Ways {
         }
         int goal = craft.indexOfStation(end);
         return new Ways(craft, goal, cost).search(craft.indexOfStation(start), goal, pinned, most);
-    }
-
-    /** Least cost from every station to the goal, by Dijkstra's method. */
-    private double[] toGoal(int goal) {
-        double[] least = new double[stations];
-        Arrays.fill(least, Double.POSITIVE_INFINITY);
-        least[goal] = 0;
-        boolean[] settled = new boolean[stations];
-        for (int round = 0; round < stations; round++) {
-            int nearest = -1;
-            for (int s = 0; s < stations; s++) {
-                if (!settled[s] && (nearest < 0 || least[s] < least[nearest])) {
-                    nearest = s;
-                }
-            }
-            settled[nearest] = true;
-            for (Edge edge : from.get(nearest)) {
-                least[edge.to()] = Math.min(least[edge.to()], least[nearest] + edge.cost());
-            }
-        }
-        return least;
     }
 
     private List<List<Passage>> search(int start, int goal, List<String> pinned, int most) {
