@@ -20,7 +20,7 @@ public class LineIT extends InBrowser {
         openRig(CRATE);
         assertThat(link("battery")).containsText("fails");
         assertThat(page.getByText("1 h 50 short").first()).isVisible();
-        page.getByText("other ways").click();
+        page.getByText("other way").click();
         button("10 Ah LiFePO4").click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("Battery");

@@ -1,5 +1,6 @@
 package app.brightkeel.core.battery;
 
+import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
@@ -37,6 +38,22 @@ public final class Charging {
         return model.agedAh() * model.depth() / charger.amps().value() * MORE;
     }
 
+    /** The pack a charger charges, with those that are joined to it: they fill together. */
+    static List<PackModel> filled(Rig rig, Packs.Bank bank, String pack) {
+        Topology topology = Topology.of(rig);
+        int root = topology.root(topology.ids().indexOf(pack));
+        List<PackModel> together = bank.sources().stream()
+                .filter(string -> root >= 0 && topology.root(topology.ids().indexOf(string.id())) == root)
+                .flatMap(string -> string.members().stream().limit(1))
+                .toList();
+        return together.stream().anyMatch(model -> model.id().equals(pack)) ? together : List.of(bank.model(pack));
+    }
+
+    /** Of all that fill together, from where the chosen depth of each ends [h]. */
+    public static double hours(Charger charger, List<PackModel> together) {
+        return together.stream().mapToDouble(model -> hours(charger, model)).sum();
+    }
+
     /** What one charger does. */
     public static Working working(Line line, int index) {
         Rig rig = line.rig();
@@ -49,13 +66,22 @@ public final class Charging {
         }
         Pack pack = rig.harness().pack(charger.charges());
         PackModel model = bank.value().model(pack.id());
+        List<PackModel> together = filled(rig, bank.value(), pack.id());
         Chemistry.Data data = pack.chemistry().data();
         Working.Builder all = Working.of(
                         title,
                         "t = C·age·depth/I × 1.15",
                         Source.fromMemory("charging takes 15 % more than came out; limits of data sheets"))
-                .remark("{}, from where its depth ends to full", pack.name())
-                .step("C·age", "capacity now", model.agedAh(), Unit.AMPERE_HOUR)
+                .remark(
+                        together.size() > 1
+                                ? "{} and what is joined with it, from where the depth ends to full"
+                                : "{}, from where its depth ends to full",
+                        pack.name())
+                .step(
+                        "C·age",
+                        "capacity now",
+                        together.stream().mapToDouble(PackModel::agedAh).sum(),
+                        Unit.AMPERE_HOUR)
                 .step("depth", "taken out", model.depth(), Unit.PERCENT)
                 .figure("I", "the charger gives", charger.amps(), Unit.AMPERE, Pointer.of("chargers", index, "amps"))
                 .step("I max", "the pack may be charged with", limitA(pack, model), Unit.AMPERE)
@@ -75,6 +101,6 @@ public final class Charging {
                         ? "joined at the terminals: something is unwired each time, unless there is a plug"
                         : "joined by the plug of "
                                 + rig.harness().segment(charger.via()).name() + ": nobody unwires anything");
-        return all.result("t", "to full", hours(charger, model), Unit.HOUR).done();
+        return all.result("t", "to full", hours(charger, together), Unit.HOUR).done();
     }
 }

@@ -25,6 +25,13 @@ record Ruling(Rule rule, Judgement judgement, Verdict verdict, boolean putAside)
                 : judgement instanceof Judgement.Ask ? 1 : 0;
     }
 
+    /** As measured; 0 where it asks, 1 where it is silent. */
+    double headroom() {
+        return judgement instanceof Judgement.Measured measured
+                ? measured.headroom()
+                : judgement instanceof Judgement.Ask ? 0 : 1;
+    }
+
     /** A finding where it does not hold. */
     Finding finding() {
         return judgement instanceof Judgement.Ask ask

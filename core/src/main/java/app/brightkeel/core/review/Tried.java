@@ -31,7 +31,15 @@ record Tried(Ruling found, Ruling ruling, Change change, Line then, List<Cost> b
             return false;
         }
         return after.verdict().compareTo(before.verdict()) > 0
-                || after.verdict() == before.verdict() && after.faults() < before.faults();
+                || after.verdict() == before.verdict()
+                        && (after.faults() < before.faults()
+                                || after.faults() == before.faults() && nearer(before, after));
+    }
+
+    /** Half of what is missing to be comfortable is something; less is not worth the words. */
+    private static boolean nearer(Ruling before, Ruling after) {
+        return before.headroom() < Rule.COMFORTABLE
+                && after.headroom() - before.headroom() >= (Rule.COMFORTABLE - before.headroom()) / 2;
     }
 
     /** The finding is gone. */

@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.LoadTest;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackLabel;
 import app.brightkeel.core.rig.Rig;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -143,6 +144,7 @@ public class PackTest {
         Charger charger = new Charger("charger", "charger", Chemistry.LIFEPO4, 1, Figure.rated(3), "pack", "", false);
         assertEquals(Charging.hours(charger, model(pack)), 4.14, 1e-9);
         assertEquals(Charging.limitA(pack, model(pack)), 6, 1e-9);
+        assertEquals(Charging.hours(charger, List.of(model(pack), model(pack))), 2 * 4.14, 1e-9, "two that are joined");
         Pack lead = TestRigs.pack(Chemistry.AGM, 10);
         assertEquals(Charging.limitA(lead, model(lead)), 2, 1e-9);
         Pack told = pack.withLabel(PackLabel.UNKNOWN.withMaxChargeA(Figure.rated(4)));

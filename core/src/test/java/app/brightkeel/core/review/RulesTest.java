@@ -211,7 +211,8 @@ public class RulesTest {
         assertTrue(asks.text().plain().contains("as LiFePO4")
                 && asks.text().plain().contains("as AGM lead"));
         Review decided = review(rig.with(pack.withChemistry(Chemistry.LIFEPO4)));
-        assertEquals(decided.links().get(Link.BATTERY.ordinal()).verdict(), Verdict.HOLDS);
+        // nobody said what the display draws: hours by a guess do not hold
+        assertEquals(decided.links().get(Link.BATTERY.ordinal()).verdict(), Verdict.CLOSE);
         assertTrue(decided.assumed().stream().anyMatch(figure -> figure.links().contains(Link.BATTERY)));
         assertTrue(decided.findings().stream().anyMatch(f -> f.pointers().contains("/devices/0/limits/maxFuseA")));
     }

@@ -157,7 +157,7 @@ public class WireLimitsTest {
         assertEquals(FuseTables.smallestFor(8 / 10.0), 1, 0);
     }
 
-    /** A motor is quiet on a battery of its own; on a run of its own it holds with little to spare; on a trunk it is close. */
+    /** A motor is quiet on a battery of its own; on a run of its own it is pointed out, on a trunk the more. */
     @Test
     public void motorsByWhatTheyShare() {
         Device keypad = GANNET.device("keypad");
@@ -167,9 +167,11 @@ public class WireLimitsTest {
         Rig alone = Comparison.find(Line.of(pumped), "wire.hang.keypad-lead.pack")
                 .orElseThrow()
                 .after();
-        assertEquals(verdict("wire.motor-on-sonar", alone), Verdict.HOLDS);
-        List<String> cures = Mended.ids(pumped, "wire.motor-on-sonar");
-        assertEquals(cures, List.of("wire.own-run.keypad-lead"));
+        assertEquals(verdict("wire.motor-on-sonar", alone), Verdict.CLOSE);
+        List<Remedy.Cure> ways = Mended.of(pumped, "wire.motor-on-sonar");
+        assertEquals(ways.stream().map(Remedy.Cure::id).toList(), List.of("wire.own-run.keypad-lead"), ways.toString());
+        assertEquals(ways.get(0).mending(), Remedy.Mending.HELPS);
+        assertTrue(ways.get(0).note().plain().contains("hang on one battery"), ways.toString());
     }
 
     /** Twisting quiets a screen's supply beside the sonar, not a pump's. */

@@ -16,9 +16,13 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.screen.ScreenChanges;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.PackRole;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The packs last the day: the median short of it fails, only the low hours short of it is close. */
@@ -58,6 +62,15 @@ final class HoursShort implements Rule {
                     new Amount(wanted, Unit.HOUR),
                     new Amount(low, Unit.HOUR));
         }
+        Optional<String> guessed = guessed(line);
+        if (guessed.isPresent()) {
+            return Rule.measured(
+                    GUESSED,
+                    "{} of {}, if the {} draws what such things usually do: nobody said.",
+                    new Amount(median, Unit.HOUR),
+                    new Amount(wanted, Unit.HOUR),
+                    guessed.get());
+        }
         double longLife = line.get(Beside.STAGE).value().longLifeH();
         if (two && longLife < wanted) {
             return Rule.measured(
@@ -72,6 +85,18 @@ final class HoursShort implements Rule {
                 "{} of {}.",
                 new Amount(median, Unit.HOUR),
                 new Amount(wanted, Unit.HOUR));
+    }
+
+    private static final double GUESSED = 0.1;
+
+    /** A device of which nobody said what it draws: hours by a guess do not hold. */
+    private static Optional<String> guessed(Line line) {
+        return line.rig().devices().stream()
+                .filter(device -> device.draw() instanceof Draw.Split split
+                        && split.baseW().isSet()
+                        && split.baseW().basis() == Figure.Basis.ASSUMED)
+                .map(Device::name)
+                .findFirst();
     }
 
     /** Lead has two depths until the person picks one (handbook §6): for a long life, and for once in a while. */
@@ -98,7 +123,9 @@ final class HoursShort implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return BatteryChanges.longer(line);
+        return guessed(line).isPresent()
+                ? Stream.concat(ScreenChanges.guessed(line), BatteryChanges.longer(line))
+                : BatteryChanges.longer(line);
     }
 
     /** What is judged as it is now will be worn one day. */

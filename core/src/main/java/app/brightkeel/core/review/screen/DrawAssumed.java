@@ -47,10 +47,6 @@ final class DrawAssumed implements Rule {
     /** Planning with the upper end of the table is on the safe side until someone has metered it. */
     @Override
     public Stream<Change> cures(Line line) {
-        return line.rig().devices().stream()
-                .filter(d ->
-                        d.draw() instanceof Draw.Split split && split.baseW().basis() == Figure.Basis.ASSUMED)
-                .map(d -> ScreenChanges.planWith(
-                        line, d, d.kind().typical().watts().high()));
+        return ScreenChanges.guessed(line);
     }
 }

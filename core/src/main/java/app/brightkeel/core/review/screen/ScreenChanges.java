@@ -21,6 +21,15 @@ public final class ScreenChanges {
 
     private ScreenChanges() {}
 
+    /** Each device of which nobody said what it draws planned with the most that such things draw: on the safe side. */
+    public static Stream<Change> guessed(Line line) {
+        return line.rig().devices().stream()
+                .filter(d -> d.draw() instanceof Draw.Split split
+                        && split.baseW().isSet()
+                        && split.baseW().basis() == Figure.Basis.ASSUMED)
+                .map(d -> planWith(line, d, d.kind().typical().watts().high()));
+    }
+
     /** Plans one device with so many watts in place of what was entered. */
     static Change planWith(Line line, Device device, double watts) {
         double share = device.kind().typical().backlightShare();

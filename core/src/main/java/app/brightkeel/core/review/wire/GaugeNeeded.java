@@ -13,7 +13,7 @@ import app.brightkeel.core.rig.Segment;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** The thinnest gauge of each wire with which nothing about wires and fuses is judged worse than it is now. */
+/** The thinnest gauge of each wire with which every rule of wires and fuses holds. */
 final class GaugeNeeded {
 
     private static final Source RULES = Source.derived("every rule of Wire and Fuse, tried from the thinnest gauge on");
@@ -36,31 +36,25 @@ final class GaugeNeeded {
 
     /** Of one segment with a decided gauge: the planned gauge itself where no thinner one will do. */
     static Gauge of(Line line, Segment entered) {
-        List<Verdict> now = RULES_OF_WIRE.stream()
-                .map(rule -> rule.verdict(rule.judge(line)))
-                .toList();
         Gauge planned = entered.wire().gauge();
         for (Gauge gauge : WireChanges.family(planned)) {
             if (gauge.size().areaMm2() >= planned.size().areaMm2()) {
                 break;
             }
             Segment thinner = entered.withWire(entered.wire().withGauge(gauge));
-            if (noWorse(now, line.with(line.entered().with(thinner)))) {
+            if (holds(line.with(line.entered().with(thinner)))) {
                 return gauge;
             }
         }
         return planned;
     }
 
-    /** The first rule that judges worse is enough to know. */
-    private static boolean noWorse(List<Verdict> before, Line tried) {
-        for (int i = 0; i < before.size(); i++) {
-            Rule rule = RULES_OF_WIRE.get(i);
-            if (rule.verdict(rule.judge(tried)).compareTo(before.get(i)) < 0) {
-                return false;
-            }
-        }
-        return true;
+    /** What the person has put aside speaks against no wire. */
+    private static boolean holds(Line tried) {
+        return RULES_OF_WIRE.stream()
+                .allMatch(rule -> tried.rig().quieted().contains(rule.id())
+                                && rule.force().mayBePutAside()
+                        || rule.verdict(rule.judge(tried)) == Verdict.HOLDS);
     }
 
     /** Wires that are thicker than they need be are allowed; what is enough stands beside. */

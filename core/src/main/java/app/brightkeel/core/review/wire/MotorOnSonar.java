@@ -2,6 +2,7 @@ package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -16,7 +17,7 @@ import java.util.stream.Stream;
 final class MotorOnSonar implements Rule {
 
     private static final double SAME_RUN = 0.05;
-    private static final double SAME_BATTERY = 0.3;
+    private static final double SAME_BATTERY = 0.12;
 
     @Override
     public Head head() {
@@ -33,9 +34,14 @@ final class MotorOnSonar implements Rule {
             for (int d = 0; d < devices.size(); d++) {
                 if (Motors.isOne(devices.get(m)) && devices.get(d).kind().display()) {
                     tree = tree == null ? Topology.of(rig) : tree;
+                    double headroom = headroom(rig, tree, m, d);
                     worst.add(
-                            headroom(rig, tree, m, d),
-                            "The {} and the {} hang on one run: a battery of its own, or at least a run of its own.",
+                            headroom,
+                            headroom == SAME_RUN
+                                    ? "The {} and the {} hang on one run: the motor makes noise on the picture. A battery of its "
+                                            + "own, or at least a run of its own."
+                                    : "The {} and the {} hang on one battery: the motor may make noise on the picture. A battery "
+                                            + "of its own is quiet.",
                             devices.get(m).name(),
                             devices.get(d).name());
                 }
@@ -59,5 +65,10 @@ final class MotorOnSonar implements Rule {
         return Stream.iterate(0, d -> d < line.rig().devices().size(), d -> d + 1)
                 .filter(d -> Motors.isOne(line.rig().devices().get(d)))
                 .flatMap(d -> OwnRun.of(line, d));
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("A battery of its own for the motor, or the sonar's; a filter in its lead helps little.");
     }
 }
