@@ -77,6 +77,7 @@ public class AssumedIT extends InBrowser {
         page.keyboard().type("60");
         page.keyboard().press("Enter");
         assertThat(field).hasValue("60");
+        assertThat(page.getByText("all changes kept")).isVisible();
         String id = page.url().replaceAll(".*/rigs/([0-9a-f-]+)/.*", "$1");
         String stored = app.get("/api/rigs/" + id + "/export");
         assertTrue(stored.replaceAll("\\s", "").contains("\"value\":0.6"), stored);
