@@ -11,7 +11,7 @@ final class Hull {
     private static final int PIECES = 30;
 
     /** Slices of the depth where it is heeled. */
-    private static final int SLICES = 60;
+    private static final int SLICES = 16;
 
     private final double lengthM;
     private final double depthM;
@@ -85,35 +85,25 @@ final class Hull {
         return new Under(volume, byX / volume, byZ / volume, area, floats, across, areaByXx - area * floats * floats);
     }
 
-    /**
-     * What lies under a waterline that is heeled to the right as well, and under the deck.
-     *
-     * @param yM of the centre of that volume, positive to the right
-     */
-    record Heeled(double volumeM3, double yM, double zM) {}
-
-    /** @param tan of the heel, not negative: the water stands so much higher for each metre to the right */
-    Heeled heeled(double middleM, double slope, double tan) {
-        double volume = 0;
-        double byY = 0;
-        double byZ = 0;
+    /** Its sections in slices, to be heeled: see {@link Heeled}. */
+    Heeled sliced(double slope) {
+        double[] half = new double[(PIECES + 1) * SLICES];
+        double[] z = new double[half.length];
+        double[] thick = new double[half.length];
+        double[] volume = new double[half.length];
+        double[] rise = new double[half.length];
         for (int i = 0; i <= PIECES; i++) {
-            double water = middleM + slope * (lengthM * i / PIECES - lengthM / 2);
-            double height = (depthM - keel[i]) / SLICES;
-            double weight = weight(i) * lengthM / PIECES * height;
-            for (int k = 0; k < SLICES && height > 0; k++) {
-                double share = (k + 0.5) / SLICES;
-                double z = keel[i] + (k + 0.5) * height;
-                double half = breadth[i] * Math.pow(share, fullness[i]);
-                double left = tan > 0 ? Math.max(-half, (z - water) / tan) : z <= water ? -half : half;
-                if (left < half) {
-                    volume += weight * (half - left);
-                    byY += weight * (half * half - left * left) / 2;
-                    byZ += weight * (half - left) * z;
-                }
+            double height = Math.max(0, depthM - keel[i]) / SLICES;
+            for (int k = 0; k < SLICES; k++) {
+                int at = i * SLICES + k;
+                half[at] = breadth[i] * Math.pow((k + 0.5) / SLICES, fullness[i]);
+                z[at] = keel[i] + (k + 0.5) * height;
+                thick[at] = height;
+                volume[at] = weight(i) * lengthM / PIECES * height;
+                rise[at] = slope * (lengthM * i / PIECES - lengthM / 2);
             }
         }
-        return volume > 0 ? new Heeled(volume, byY / volume, byZ / volume) : new Heeled(0, 0, 0);
+        return new Heeled(half, z, thick, volume, rise);
     }
 
     /** By how much the edge of the deck is under that water where it is lowest; negative where it stands over it [m]. */
@@ -131,15 +121,6 @@ final class Hull {
             }
         }
         return most;
-    }
-
-    /** Farthest that a waterline of a heel may stand off on the middle line [m]. */
-    double reachM(double tan) {
-        double widest = 0;
-        for (double half : breadth) {
-            widest = Math.max(widest, half);
-        }
-        return depthM + widest * tan + lengthM;
     }
 
     private static double weight(int i) {

@@ -92,6 +92,7 @@ final class Remedies {
     /** Each change that the rule names. */
     private void single(Ruling ruling, Found found) {
         Set<String> enough = new HashSet<>();
+        Set<String> named = new HashSet<>();
         int passed = 0;
         Iterator<Change> candidates = ruling.rule().cures(line).iterator();
         while (candidates.hasNext()
@@ -101,6 +102,9 @@ final class Remedies {
             Change change = candidates.next();
             if (enough.contains(change.ladder())) {
                 passed++;
+                continue;
+            }
+            if (!named.add(change.id())) {
                 continue;
             }
             found.tries++;
@@ -123,15 +127,24 @@ final class Remedies {
         found.trades.stream().sorted(LEAST_FIRST).limit(MOST_FOLLOWED).forEach(from::add);
         Set<Object> rigs = new HashSet<>();
         found.cures.forEach(each -> rigs.add(each.change().after()));
+        Set<String> ladders = new HashSet<>();
         for (Tried start : from) {
             if (found.cures.size() >= MOST_OFFERED) {
                 return;
+            }
+            String ladder = start.change().ladder();
+            if (ladders.contains(ladder)) {
+                continue;
             }
             Tried end = new Following(line, reviewer, ruling).from(start);
             if (end.better(start)
                     && !partCures(end, found)
                     && rigs.add(end.change().after())) {
                 found.add(end);
+                // of sizes that all take the same besides, the smallest is enough
+                if (!ladder.isEmpty() && end.weight() == 0 && end.whole()) {
+                    ladders.add(ladder);
+                }
             }
         }
     }

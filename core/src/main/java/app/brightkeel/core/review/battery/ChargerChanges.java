@@ -132,7 +132,7 @@ public final class ChargerChanges {
                                 "{}, and a charger for {} of {}",
                                 all,
                                 charger.chemistry().words(),
-                                new Amount(charger.amps().value(), Unit.AMPERE))
+                                new Amount(charger.amps().value(), Unit.RATING))
                         : Text.of(
                                 "{}, and a charger for {}",
                                 all,

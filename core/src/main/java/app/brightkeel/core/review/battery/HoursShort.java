@@ -42,7 +42,7 @@ final class HoursShort implements Rule {
         double wanted = line.get(Load.STAGE).value().hours();
         double median = run.value().hours();
         boolean two = twoDepths(line);
-        if (median < wanted) {
+        if (wanted - median >= SHOWN_H) {
             return Rule.measured(
                     (median - wanted) / wanted,
                     "{} of {}{}: {} short, {}because {}.",
@@ -56,7 +56,7 @@ final class HoursShort implements Rule {
         double low = line.get(RuntimeBand.STAGE).value().lowH();
         if (low < wanted) {
             return Rule.measured(
-                    COMFORTABLE * (median - wanted) / (median - low) * 0.999,
+                    COMFORTABLE * Math.max(0, median - wanted) / (median - low) * 0.999,
                     "{} of {} in the middle, but one day in ten only {}.",
                     new Amount(median, Unit.HOUR),
                     new Amount(wanted, Unit.HOUR),
@@ -88,6 +88,9 @@ final class HoursShort implements Rule {
     }
 
     private static final double GUESSED = 0.1;
+
+    /** Half a minute: less is not seen in the figures. */
+    private static final double SHOWN_H = 1.0 / 120;
 
     /** A device of which nobody said what it draws: hours by a guess do not hold. */
     private static Optional<String> guessed(Line line) {

@@ -5,6 +5,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.carry.CarryChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
 import java.util.stream.Stream;
@@ -30,6 +31,6 @@ final class HolderMisfit implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return HolderChanges.holders(line);
+        return Stream.concat(HolderChanges.holders(line), CarryChanges.displays(line));
     }
 }

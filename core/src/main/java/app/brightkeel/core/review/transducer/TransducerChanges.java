@@ -104,7 +104,10 @@ final class TransducerChanges {
         return new Change(
                 "transducer.take." + old.id() + "." + item.id(),
                 adapter.isPresent()
-                        ? Text.of("{}, with an {}", item.name(), adapter.get().name())
+                        ? Text.of(
+                                "{}, with {}",
+                                item.name(),
+                                withArticle(adapter.get().name()))
                         : Text.of("{}", item.name()),
                 Effort.BUY,
                 elsewhere ? Relay.of(after, placed.id()) : after);
@@ -178,5 +181,10 @@ final class TransducerChanges {
                 label,
                 Effort.SETTING,
                 line.entered().withOuting(line.entered().outing().withWater(after)));
+    }
+
+    /** {@code an 8 to 12-pin adapter}, {@code a 4 to 8-pin adapter}: as the number is said. */
+    private static String withArticle(String name) {
+        return (name.startsWith("8") ? "an " : "a ") + name;
     }
 }
