@@ -23,6 +23,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.battery.ChargerChanges;
 import app.brightkeel.core.rig.Pack;
 import java.util.ArrayList;
 import java.util.List;
@@ -168,7 +169,9 @@ final class CandidateScene {
     }
 
     private static String words(Candidate each) {
-        String all = each.name().plain();
+        String told = each.name().plain();
+        int charger = told.indexOf(ChargerChanges.AND_A_CHARGER);
+        String all = charger > 0 ? told.substring(0, charger) : told;
         int comma = all.lastIndexOf(", ");
         return comma > 0 ? all.substring(0, comma) : all;
     }

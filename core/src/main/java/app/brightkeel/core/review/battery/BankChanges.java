@@ -131,7 +131,7 @@ public final class BankChanges {
         both.add(first.with(spare -> spare.id(id).name(spare(first.name())).role(PackRole.SPARE)));
         return Change.possible(() -> new Change(
                 "battery.second." + first.id(),
-                Text.of("One more of {}: change to it when the first is empty", first.name()),
+                Text.of("Another {}: change to it when the one before is empty", first.name()),
                 Effort.BUY,
                 beside(rig.withHarness(rig.harness().withPacks(both)), first, id)));
     }

@@ -21,6 +21,9 @@ import java.util.stream.Stream;
 /** Changes of chargers. */
 public final class ChargerChanges {
 
+    /** What stands between a battery and the charger that has to be bought with it, in the words of a change. */
+    public static final String AND_A_CHARGER = ", and a charger for ";
+
     /** No charger gives less. */
     private static final double LEAST_A = 0.05;
 
@@ -129,12 +132,12 @@ public final class ChargerChanges {
             if (!before.chargers().contains(charger)) {
                 all = charger.amps().isSet()
                         ? Text.of(
-                                "{}, and a charger for {} of {}",
+                                "{}" + AND_A_CHARGER + "{} of {}",
                                 all,
                                 charger.chemistry().words(),
                                 new Amount(charger.amps().value(), Unit.RATING))
                         : Text.of(
-                                "{}, and a charger for {}",
+                                "{}" + AND_A_CHARGER + "{}",
                                 all,
                                 charger.chemistry().words());
             }
