@@ -89,8 +89,8 @@ public final class Boarded implements Stage<Boards, CutList> {
         list.tooLarge().forEach(name -> told.remark("{} comes out of no board.", name));
         told.remark(
                 list.exact()
-                        ? "No fewer boards can do: every other way was ruled out."
-                        : "The longest first, each where it first fits: fewer boards may do.");
+                        ? "No fewer boards can do: their area or their widths rule it out."
+                        : "Found one behind the other; side by side fewer boards may do.");
         told.remark("Parts that are marked in place are sawn over length and trimmed there. Pilot holes; small "
                 + "countersunk screws; assembled dry with screws half in, taken apart, then glued.");
         return told.step("", "waste, cuts included", list.wasteShare(), Unit.PERCENT)

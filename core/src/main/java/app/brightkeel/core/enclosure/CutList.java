@@ -5,10 +5,12 @@ import app.brightkeel.core.rig.Boards;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.DoubleStream;
 
 /**
- * Parts sawn from boards, a cut between each and the next: as few boards as can be, proved for up to
- * {@link #EXACT_UP_TO} parts by branch and bound, beyond by first fit of the longest first.
+ * Parts sawn from boards one behind the other, a cut between each and the next: as few boards as so can be, found for up
+ * to {@link #EXACT_UP_TO} parts by branch and bound, beyond by first fit of the longest first. That fewer would not do side
+ * by side either is only said where the area, or the widths, prove it.
  *
  * @param boards    each with its parts from the end of the board
  * @param tooLarge  names of parts that come out of no board, whichever way they are turned
@@ -61,12 +63,31 @@ public record CutList(List<Board> boards, List<String> tooLarge, boolean exact, 
         double stock = boards.stockLengthM().value();
         double kerf = boards.kerfM().value();
         double[] lengths = parts.stream().mapToDouble(Sized::lengthM).toArray();
-        boolean exact = lengths.length <= EXACT_UP_TO;
-        int[] board = exact ? Packer.fewest(lengths, stock, kerf) : Packer.firstFit(lengths, stock, kerf);
+        boolean fewest = lengths.length <= EXACT_UP_TO;
+        int[] board = fewest ? Packer.fewest(lengths, stock, kerf) : Packer.firstFit(lengths, stock, kerf);
         List<Board> all = laid(parts, board, stock, kerf);
         double used = parts.stream().mapToDouble(p -> p.lengthM() * p.wideM()).sum();
         double bought = all.size() * stock * boards.stockWideM().value();
+        boolean byArea = bought > 0 && (all.size() - 1) * bought / all.size() < used;
+        boolean exact = fewest && (byArea || !sideBySide(boards, kerf));
         return new CutList(all, tooLarge, exact, bought - used, used);
+    }
+
+    /** Whether two parts fit beside each other across a board, turned where they may be. */
+    private static boolean sideBySide(Boards boards, double kerf) {
+        double[] narrowest = boards.parts().stream()
+                .filter(part -> comesOut(boards, part))
+                .flatMapToDouble(
+                        part -> DoubleStream.generate(() -> narrowM(part)).limit(part.count()))
+                .sorted()
+                .toArray();
+        return narrowest.length > 1
+                && narrowest[0] + kerf + narrowest[1] <= boards.stockWideM().value();
+    }
+
+    private static double narrowM(BoardPart part) {
+        double wide = part.wideM().value();
+        return part.turns() ? Math.min(wide, part.lengthM().value()) : wide;
     }
 
     private static void sized(Boards boards, BoardPart part, String name, List<Sized> parts, List<String> tooLarge) {

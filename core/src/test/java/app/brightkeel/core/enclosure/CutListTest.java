@@ -49,6 +49,21 @@ public class CutListTest {
         assertTrue(list.exact());
     }
 
+    /** Four strips of 0.8 m come out of two boards of 0.9 m side by side where they are narrow: then nothing is ruled out. */
+    @Test
+    public void fewerAreOnlyRuledOutWhereThatIsProved() {
+        Boards strips = boards(0.9, 0.003, 0.8, 0.8, 0.8, 0.8);
+        CutList wide = CutList.of(strips.withParts(strips.parts().stream()
+                .map(part -> part.withWideM(chosen(0.11)))
+                .toList()));
+        assertEquals(wide.boards().size(), 4);
+        assertTrue(wide.exact());
+        CutList narrow = CutList.of(strips.withParts(strips.parts().stream()
+                .map(part -> part.withWideM(chosen(0.09)))
+                .toList()));
+        assertFalse(narrow.exact());
+    }
+
     /** Every part to every board: 7 parts, at most 7 boards. */
     private static int exhaustive(double[] lengths, double stock, double kerf) {
         return fewest(lengths, stock, kerf, 0, new double[lengths.length], 0);
