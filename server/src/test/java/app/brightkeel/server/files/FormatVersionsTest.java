@@ -55,7 +55,7 @@ public class FormatVersionsTest {
             {5, withoutHolders(withoutData(DemoRigs.gannet()))},
             {6, withoutPower(DemoRigs.sandpiper())},
             {7, withoutEnds(DemoRigs.lanternCrate())},
-            {8, withoutData(DemoRigs.gannet())},
+            {8, bareSpares(withoutData(DemoRigs.gannet()))},
             {9, plain(DemoRigs.reedling())}
         };
     }
@@ -65,6 +65,14 @@ public class FormatVersionsTest {
         return rig.withHarness(rig.harness()
                 .withSegments(rig.harness().segments().stream()
                         .map(segment -> segment.withWire(segment.wire().withTinned(false)))
+                        .toList()));
+    }
+
+    /** The same of one whose spare lead had no fuse yet. */
+    private static Rig bareSpares(Rig rig) {
+        return rig.withHarness(rig.harness()
+                .withSpares(rig.harness().spares().stream()
+                        .map(spare -> spare.withFittings(List.of()))
                         .toList()));
     }
 
