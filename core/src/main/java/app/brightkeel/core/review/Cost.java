@@ -11,9 +11,10 @@ import org.jspecify.annotations.Nullable;
  * What is worse in a changed rig than before: a rule of force physics, maker or safety, or a preference, that it breaks
  * anew or more; or a link that stands at a worse verdict.
  *
- * @param rule that is broken; null where a link wants to be told something that no rule asks for
+ * @param rule   that is broken; null where a link wants to be told something that no rule asks for
+ * @param faults how many things it finds
  */
-record Cost(@Nullable Rule rule, Link link, Verdict verdict, Text text) {
+record Cost(@Nullable Rule rule, Link link, Verdict verdict, int faults, Text text) {
 
     private static final int OF_A_FAULT = 1000;
     private static final int OF_A_PREFERENCE = 100;
@@ -39,13 +40,18 @@ record Cost(@Nullable Rule rule, Link link, Verdict verdict, Text text) {
             Ruling now = is.rulings().get(r);
             boolean harmless = !linkWorse && now.rule().force() == Rule.Force.PRACTICE;
             if (worse(was.rulings().get(r), now) && !now.putAside() && !harmless) {
-                all.add(new Cost(now.rule(), link, now.verdict(), now.finding().text()));
+                all.add(new Cost(
+                        now.rule(),
+                        link,
+                        now.verdict(),
+                        now.faults(),
+                        now.finding().text()));
                 told |= now.verdict() == is.state().verdict();
             }
         }
         if (linkWorse && !told) {
             Text why = is.state() instanceof LinkState.Open open ? open.why() : Text.of("");
-            all.add(new Cost(null, link, is.state().verdict(), why));
+            all.add(new Cost(null, link, is.state().verdict(), 1, why));
         }
     }
 
@@ -60,6 +66,10 @@ record Cost(@Nullable Rule rule, Link link, Verdict verdict, Text text) {
     }
 
     private int weight() {
+        return faults * each();
+    }
+
+    private int each() {
         if (verdict == Verdict.FAILS) {
             return OF_A_FAULT;
         }

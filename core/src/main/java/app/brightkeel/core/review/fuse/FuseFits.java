@@ -93,29 +93,31 @@ final class FuseFits {
                 .flatMap(step -> {
                     Map<Segment, Double> ratings = new LinkedHashMap<>();
                     bare.forEach(segment -> ratings.put(segment, larger(smallest(segment), step)));
-                    return Change.possible(() -> fitted(ratings, Place.PUT_M));
+                    return Change.possible(() -> fitted(ratings));
                 });
         Stream<Change> single = bare.size() < 2
                 ? Stream.empty()
-                : bare.stream()
-                        .flatMap(segment ->
-                                Change.possible(() -> fitted(Map.of(segment, smallest(segment)), Place.PUT_M)));
+                : bare.stream().flatMap(segment -> Change.possible(() -> fitted(Map.of(segment, smallest(segment)))));
         return Stream.concat(together, single);
     }
 
     private Stream<Change> own() {
         List<Double> guardA =
                 line.get(Protection.STAGE).map(ProtectionState::guardA).orElse(List.of());
-        return IntStream.range(0, rig.devices().size()).boxed().flatMap(d -> {
-            Figure most = line.rig().devices().get(d).limits().maxFuseA();
-            Optional<Segment> lead = harness.segments().stream()
-                    .filter(s -> s.to().equals(rig.devices().get(d).id()) && !fused(s))
-                    .findFirst();
-            boolean larger = most.isSet() && d < guardA.size() && guardA.get(d) > most.value();
-            return larger && lead.isPresent()
-                    ? Change.possible(() -> fitted(Map.of(lead.get(), smallest(lead.get())), nearM(lead.get())))
-                    : Stream.<Change>empty();
-        });
+        List<Segment> leads = IntStream.range(0, guardA.size())
+                .filter(d -> {
+                    Figure most = line.rig().devices().get(d).limits().maxFuseA();
+                    return most.isSet() && guardA.get(d) > most.value();
+                })
+                .boxed()
+                .flatMap(d -> harness.segments().stream()
+                        .filter(s -> s.to().equals(rig.devices().get(d).id()) && !fused(s)))
+                .toList();
+        Map<Segment, Double> ratings = new LinkedHashMap<>();
+        leads.forEach(lead -> ratings.put(lead, smallest(lead)));
+        Stream<Change> together = leads.size() < 2 ? Stream.empty() : Change.possible(() -> fitted(ratings));
+        return Stream.concat(
+                together, leads.stream().flatMap(lead -> Change.possible(() -> fitted(Map.of(lead, smallest(lead))))));
     }
 
     private double nearM(Segment segment) {
@@ -123,7 +125,7 @@ final class FuseFits {
     }
 
     /** @param ratings in the order in which they are told */
-    private Change fitted(Map<Segment, Double> ratings, double atM) {
+    private Change fitted(Map<Segment, Double> ratings) {
         Rig after = rig;
         List<Text> told = new ArrayList<>();
         for (Map.Entry<Segment, Double> each : ratings.entrySet()) {
@@ -136,7 +138,7 @@ final class FuseFits {
                             Checks.fitted("fuse of " + segment.name()),
                             Figure.chosen(each.getValue()),
                             form(segment),
-                            Figure.chosen(atM),
+                            Figure.chosen(nearM(segment)),
                             Figure.UNSET));
             after = after.with(segment.withFittings(fittings));
             told.add(Text.of("{} in {}", new Amount(each.getValue(), Unit.RATING), segment.name()));
@@ -157,7 +159,7 @@ final class FuseFits {
         List<Integer> behind = behind(segment);
         return line.get(Load.STAGE)
                 .map(load -> FuseTables.smallestFor(behind.stream()
-                        .mapToDouble(d -> load.mostAmps(d, lowV(d), fullV(segment)))
+                        .mapToDouble(d -> load.mostAmps(d, lowV(d), Math.max(lowV(d), fullV(segment))))
                         .sum()))
                 .orElse(largest(segment, behind));
     }
