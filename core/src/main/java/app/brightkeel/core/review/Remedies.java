@@ -69,7 +69,7 @@ final class Remedies {
     /** @param ruling of a rule that does not hold */
     Remedy of(Ruling ruling) {
         Found found = found(ruling);
-        List<Cure> offers = proposed(ruling, found).stream()
+        List<Cure> offers = proposed(found).stream()
                 .map(each -> each.tried().offer(each.mending()))
                 .toList();
         return new Remedy(ruling.rule().id(), offers, offers.isEmpty() ? without(ruling, found) : Text.of(""));
@@ -77,7 +77,7 @@ final class Remedies {
 
     /** The same with the rigs they lead to. */
     List<Proposed> proposed(Ruling ruling) {
-        return proposed(ruling, found(ruling));
+        return proposed(found(ruling));
     }
 
     private Found found(Ruling ruling) {
@@ -156,7 +156,7 @@ final class Remedies {
                 .anyMatch(cure -> parts.contains(cure.change().id()));
     }
 
-    private static List<Proposed> proposed(Ruling ruling, Found found) {
+    private static List<Proposed> proposed(Found found) {
         List<Proposed> all = new ArrayList<>();
         found.cures.stream()
                 .sorted(Comparator.comparing((Tried tried) -> tried.change().effort())
@@ -170,7 +170,7 @@ final class Remedies {
                 .forEach(each -> all.add(new Proposed(each, Mending.HELPS)));
         boolean none = all.isEmpty();
         found.trades.stream()
-                .filter(each -> each.mayBeOffered(ruling, none))
+                .filter(each -> each.mayBeOffered(none))
                 .sorted(LEAST_FIRST)
                 .limit(all.size() < MOST_OFFERED ? 1 : 0)
                 .forEach(each -> all.add(new Proposed(each, Mending.TRADES)));

@@ -65,9 +65,9 @@ record Tried(Ruling found, Ruling ruling, Change change, Line then, List<Cost> b
      * A trade for something as bad or worse is only worth a look where nothing else is there; what is merely close is
      * never traded for what fails, unless it is doubted that it is so.
      */
-    boolean mayBeOffered(Ruling of, boolean nothingElse) {
+    boolean mayBeOffered(boolean nothingElse) {
         boolean fails = broken.stream().anyMatch(cost -> cost.verdict() == Verdict.FAILS);
-        return !fails || whole() && (of.rule().doubts() || nothingElse && of.verdict() == Verdict.FAILS);
+        return !fails || whole() && (found.rule().doubts() || nothingElse && found.verdict() == Verdict.FAILS);
     }
 
     /** What is left of the finding, in words. */

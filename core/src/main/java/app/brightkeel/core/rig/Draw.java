@@ -27,6 +27,13 @@ public sealed interface Draw {
     /** The figure that its watts stand on most. */
     Figure main();
 
+    /** Of a filled rig: whether nobody said it, and what such things usually draw stands in its place. */
+    default boolean guessed() {
+        return this instanceof Split split
+                && split.baseW().isSet()
+                && split.baseW().basis() == Figure.Basis.ASSUMED;
+    }
+
     /** Nothing is known: assumed from the table of typical draws. */
     record Undecided() implements Draw {
         @Override

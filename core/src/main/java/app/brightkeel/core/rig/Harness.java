@@ -67,6 +67,11 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
         return Reads.noted(Part.SPARES, spares);
     }
 
+    /** Whether a wire leaves from a pack itself, not from where wires meet. */
+    public boolean fromPack(Segment segment) {
+        return packs().stream().anyMatch(pack -> pack.id().equals(segment.from()));
+    }
+
     /** The packs in use, as places in the list: those in series together, the one the wire leaves from first. */
     public List<List<Integer>> sources() {
         return Series.of(packs(), PackRole.IN_USE);

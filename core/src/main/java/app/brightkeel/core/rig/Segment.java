@@ -33,6 +33,11 @@ public record Segment(
         fittings = Checks.atMost("fittings", MOST_FITTINGS, fittings);
     }
 
+    /** Whether a fuse sits in it. */
+    public boolean fused() {
+        return fittings.stream().anyMatch(Fitting.Fuse.class::isInstance);
+    }
+
     /** This segment with one fitting replaced by the one of the same id. */
     public Segment with(Fitting fitting) {
         return withFittings(fittings.stream()

@@ -164,10 +164,7 @@ public class OddFitOutTest {
                 .openingM(figure(0.002, 0.5))
                 .crosses(any(Zone.class))
                 .belowWaterline(random.nextInt(4) == 0));
-        return rig.withCraft(rig.craft()
-                .withPassages(rig.craft().passages().stream()
-                        .map(p -> p.id().equals(odd.id()) ? odd : p)
-                        .toList()));
+        return rig.withCraft(rig.craft().with(odd));
     }
 
     private Rig place(Rig rig) {
@@ -296,10 +293,7 @@ public class OddFitOutTest {
         Station station = any(rig.craft().stations());
         Station odd = station.with(
                 s -> s.fromBowM(figure(-3, 12)).sideM(figure(-3, 3)).heightM(figure(-2, 3)));
-        return rig.withCraft(rig.craft()
-                .withStations(rig.craft().stations().stream()
-                        .map(s -> s.id().equals(odd.id()) ? odd : s)
-                        .toList()));
+        return rig.withCraft(rig.craft().with(odd));
     }
 
     private static void everythingOf(Rig rig) {

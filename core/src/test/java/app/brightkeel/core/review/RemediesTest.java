@@ -11,7 +11,6 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Remedy.Mending;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -144,11 +143,7 @@ public class RemediesTest {
         }
 
         private static Verdict verdict(Review review, Link link) {
-            return Arrays.stream(Link.values())
-                    .filter(each -> each == link)
-                    .map(each -> review.links().get(each.ordinal()).verdict())
-                    .findFirst()
-                    .orElseThrow();
+            return review.links().get(link.ordinal()).verdict();
         }
     }
 }

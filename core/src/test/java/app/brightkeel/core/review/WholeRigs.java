@@ -220,9 +220,8 @@ final class WholeRigs {
     }
 
     private Rig fuse(Rig rig) {
-        List<Segment> fused = rig.harness().segments().stream()
-                .filter(s -> s.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance))
-                .toList();
+        List<Segment> fused =
+                rig.harness().segments().stream().filter(s -> s.fused()).toList();
         if (none(fused)) {
             return rig;
         }
@@ -334,10 +333,7 @@ final class WholeRigs {
         Passage odd = passage.with(p -> p.openingM(figure(0.004, 0.05))
                 .opening(passage.opening().withClosedBy(any(PassThrough.class)))
                 .belowWaterline(random.nextInt(4) == 0));
-        return rig.withCraft(rig.craft()
-                .withPassages(rig.craft().passages().stream()
-                        .map(p -> p.id().equals(odd.id()) ? odd : p)
-                        .toList()));
+        return rig.withCraft(rig.craft().with(odd));
     }
 
     private Rig run(Rig rig) {

@@ -17,7 +17,11 @@ final class Banks {
 
     /** Each with at least one pack, in the rig's order. */
     static List<List<Pack>> inUse(Rig rig) {
-        Topology topology = Topology.of(rig);
+        return inUse(rig, Topology.of(rig));
+    }
+
+    /** The same of a rig whose harness is laid out already. */
+    static List<List<Pack>> inUse(Rig rig, Topology topology) {
         List<Pack> packs = rig.harness().packs();
         Map<Object, List<Pack>> all = new LinkedHashMap<>();
         List<List<Integer>> strings = Series.of(packs, PackRole.IN_USE);

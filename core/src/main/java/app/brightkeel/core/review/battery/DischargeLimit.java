@@ -31,10 +31,11 @@ final class DischargeLimit implements Rule {
         Outcome<DayLoad> load = line.get(Load.STAGE);
         Worst worst = new Worst();
         if (load.isKnown()) {
-            for (List<Pack> bank : Banks.inUse(line.rig())) {
+            Topology topology = Topology.of(line.rig());
+            for (List<Pack> bank : Banks.inUse(line.rig(), topology)) {
                 if (bank.stream().allMatch(pack -> pack.maxDischargeA().isSet())) {
                     double may = mayA(bank);
-                    double amps = drawnA(line, load.value(), bank);
+                    double amps = drawnA(line, load.value(), topology, bank);
                     worst.add(
                             1 - amps / may,
                             "All on draws {}; {} may give {}.",
@@ -58,8 +59,7 @@ final class DischargeLimit implements Rule {
     }
 
     /** Of all that hangs on a bank, at the lowest volts. */
-    private static double drawnA(Line line, DayLoad load, List<Pack> bank) {
-        Topology topology = Topology.of(line.rig());
+    private static double drawnA(Line line, DayLoad load, Topology topology, List<Pack> bank) {
         int root = topology.root(topology.ids().indexOf(bank.get(0).id()));
         return IntStream.range(0, line.rig().devices().size())
                 .filter(device -> root >= 0 && topology.root(topology.nodeOfDevice(device)) == root)

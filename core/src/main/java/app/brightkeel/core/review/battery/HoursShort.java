@@ -18,7 +18,6 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.screen.ScreenChanges;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.PackRole;
 import java.util.List;
@@ -71,10 +70,9 @@ final class HoursShort implements Rule {
                     new Amount(wanted, Unit.HOUR),
                     guessed.get());
         }
-        double longLife = line.get(Beside.STAGE).value().longLifeH();
-        if (two && longLife < wanted) {
+        if (two && longLife(line).si() < wanted) {
             return Rule.measured(
-                    COMFORTABLE * longLife / wanted,
+                    COMFORTABLE * longLife(line).si() / wanted,
                     "{} of {} if it is used deep, which costs its life; {} to the depth for a long one. Choose its depth.",
                     new Amount(median, Unit.HOUR),
                     new Amount(wanted, Unit.HOUR),
@@ -95,9 +93,7 @@ final class HoursShort implements Rule {
     /** A device of which nobody said what it draws: hours by a guess do not hold. */
     private static Optional<String> guessed(Line line) {
         return line.rig().devices().stream()
-                .filter(device -> device.draw() instanceof Draw.Split split
-                        && split.baseW().isSet()
-                        && split.baseW().basis() == Figure.Basis.ASSUMED)
+                .filter(device -> device.draw().guessed())
                 .map(Device::name)
                 .findFirst();
     }

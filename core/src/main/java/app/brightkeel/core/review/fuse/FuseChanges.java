@@ -36,13 +36,10 @@ final class FuseChanges {
                 duties(line).stream()
                         .filter(duty -> duty.place().first()
                                 && duty.place().distanceM() > Place.PUT_M
-                                && atPack(rig, rig.harness().segments().get(duty.segment())))
+                                && rig.harness()
+                                        .fromPack(rig.harness().segments().get(duty.segment())))
                         .map(duty -> moved(rig, duty)),
                 FuseFits.atBatteries(line));
-    }
-
-    private static boolean atPack(Rig rig, Segment segment) {
-        return rig.harness().packs().stream().anyMatch(p -> p.id().equals(segment.from()));
     }
 
     private static Change moved(Rig rig, FuseDuty duty) {

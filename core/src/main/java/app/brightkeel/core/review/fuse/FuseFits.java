@@ -20,7 +20,6 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Harness;
-import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
@@ -86,7 +85,7 @@ final class FuseFits {
 
     private Stream<Change> bare() {
         List<Segment> bare = harness.segments().stream()
-                .filter(s -> pack(s).isPresent() && !fused(s) && !behind(s).isEmpty())
+                .filter(s -> harness.fromPack(s) && !s.fused() && !behind(s).isEmpty())
                 .toList();
         Stream<Change> together = IntStream.range(0, bare.isEmpty() ? 0 : SIZES)
                 .boxed()
@@ -111,7 +110,7 @@ final class FuseFits {
                 })
                 .boxed()
                 .flatMap(d -> harness.segments().stream()
-                        .filter(s -> s.to().equals(rig.devices().get(d).id()) && !fused(s)))
+                        .filter(s -> s.to().equals(rig.devices().get(d).id()) && !s.fused()))
                 .toList();
         Map<Segment, Double> ratings = new LinkedHashMap<>();
         leads.forEach(lead -> ratings.put(lead, smallest(lead)));
@@ -121,7 +120,7 @@ final class FuseFits {
     }
 
     private double nearM(Segment segment) {
-        return pack(segment).isPresent() ? Place.PUT_M : 0;
+        return harness.fromPack(segment) ? Place.PUT_M : 0;
     }
 
     /** @param ratings in the order in which they are told */
@@ -150,7 +149,7 @@ final class FuseFits {
         Text all = Text.joined(told);
         Text label = ratings.size() > 1
                 ? Text.of("A fuse in each: {}", all)
-                : Text.of(pack(ratings.keySet().iterator().next()).isPresent() ? "A main fuse, {}" : "A fuse, {}", all);
+                : Text.of(harness.fromPack(ratings.keySet().iterator().next()) ? "A main fuse, {}" : "A fuse, {}", all);
         return new Change("fuse.fit." + id, "fuse.fit." + where, label, Effort.BUY, after);
     }
 
@@ -225,15 +224,5 @@ final class FuseFits {
                                 .anyMatch(member -> member.id().equals(segment.from())))
                         .findFirst())
                 .orElse(Optional.empty());
-    }
-
-    private Optional<Pack> pack(Segment segment) {
-        return harness.packs().stream()
-                .filter(pack -> pack.id().equals(segment.from()))
-                .findFirst();
-    }
-
-    private static boolean fused(Segment segment) {
-        return segment.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance);
     }
 }

@@ -5,7 +5,6 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
@@ -31,8 +30,7 @@ final class Missing implements Rule {
 
     private static void bare(Rig rig, String point, Worst worst) {
         for (Segment segment : rig.harness().segments()) {
-            boolean fused = segment.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance);
-            if (segment.from().equals(point) && !fused) {
+            if (segment.from().equals(point) && !segment.fused()) {
                 rig.devices().stream()
                         .filter(device -> device.id().equals(segment.to()))
                         .forEach(device -> worst.add(

@@ -6,8 +6,8 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.review.battery.Parallel;
-import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;
 
 /** Packs in parallel have a fuse each, before they meet: else one feeds the other's fault. */
@@ -24,7 +24,7 @@ final class ParallelPacksUnfused implements Rule {
         for (Pack pack : Parallel.joined(line.rig())) {
             boolean fused = line.rig().harness().segments().stream()
                     .filter(s -> s.from().equals(pack.id()))
-                    .allMatch(s -> s.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance));
+                    .allMatch(Segment::fused);
             worst.add(fused ? 1 : -1, "{} joins another pack without a fuse of its own before they meet.", pack.name());
         }
         return worst.judgement();

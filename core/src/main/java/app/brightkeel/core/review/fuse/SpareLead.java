@@ -20,7 +20,6 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Harness;
-import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
@@ -41,7 +40,7 @@ final class SpareLead implements Rule {
         Worst worst = new Worst();
         for (Segment spare : line.rig().harness().spares()) {
             Optional<Integer> device = device(line.rig(), spare);
-            if (device.isPresent() && fromPack(line.rig(), spare)) {
+            if (device.isPresent() && line.rig().harness().fromPack(spare)) {
                 judge(line, spare, device.get(), worst);
             }
         }
@@ -101,16 +100,12 @@ final class SpareLead implements Rule {
         return place < 0 ? Optional.empty() : Optional.of(place);
     }
 
-    private static boolean fromPack(Rig rig, Segment spare) {
-        return rig.harness().packs().stream().map(Pack::id).anyMatch(spare.from()::equals);
-    }
-
     /** The smallest size that carries its device. */
     @Override
     public Stream<Change> cures(Line line) {
         Harness harness = line.entered().harness();
         return harness.spares().stream()
-                .filter(spare -> fromPack(line.rig(), spare))
+                .filter(spare -> line.rig().harness().fromPack(spare))
                 .flatMap(spare -> device(line.rig(), spare).stream()
                         .map(device -> fused(line, spare, FuseTables.smallestFor(loadA(line, device)))));
     }

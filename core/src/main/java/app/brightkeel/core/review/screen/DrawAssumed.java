@@ -11,8 +11,6 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Draw;
-import app.brightkeel.core.rig.Figure;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -33,7 +31,7 @@ final class DrawAssumed implements Rule {
         List<Device> devices = line.rig().devices();
         for (int d = 0; d < devices.size() && load.isKnown(); d++) {
             Device device = devices.get(d);
-            if (device.draw() instanceof Draw.Split split && split.baseW().basis() == Figure.Basis.ASSUMED) {
+            if (device.draw().guessed()) {
                 worst.add(
                         HEADROOM,
                         "The {}'s draw is assumed, {}: read its label, or meter it at the brightness you use.",

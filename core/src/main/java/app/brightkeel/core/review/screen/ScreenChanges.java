@@ -24,9 +24,7 @@ public final class ScreenChanges {
     /** Each device of which nobody said what it draws planned with the most that such things draw: on the safe side. */
     public static Stream<Change> guessed(Line line) {
         return line.rig().devices().stream()
-                .filter(d -> d.draw() instanceof Draw.Split split
-                        && split.baseW().isSet()
-                        && split.baseW().basis() == Figure.Basis.ASSUMED)
+                .filter(d -> d.draw().guessed())
                 .map(d -> planWith(line, d, d.kind().typical().watts().high()));
     }
 

@@ -132,8 +132,7 @@ final class HarnessEdits {
         for (int d = 0; d < devices.size(); d++) {
             loadA += behind.contains(devices.get(d).id()) ? sizes.loadA(d) : 0;
         }
-        boolean atBattery = harness.packs().stream().anyMatch(p -> p.id().equals(segment.from()));
-        double atM = atBattery ? Place.PUT_M : HarnessBuilt.AT_BLOCK_M;
+        double atM = harness.fromPack(segment) ? Place.PUT_M : HarnessBuilt.AT_BLOCK_M;
         Fitting.Fuse fuse = new Fitting.Fuse(
                 FreshId.of(rig, "fuse-" + segment.id()),
                 Checks.fitted("fuse of " + segment.name()),
