@@ -85,11 +85,15 @@ public class WholeRigIT extends InBrowser {
 
         go("cable");
         choose("7-in chirp display sits at", "left rail be");
+        assertThat(link("cable")).containsText("3.40 m spare");
+        assertThat(link("cable")).containsText("holds");
         // away from the fields, where a letter is a command
         tabTo(link("cable"));
         page.keyboard().press("c");
-        press(button("Take").first());
-        assertThat(link("cable")).containsText("spare");
+        press(page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Add a 1.5 m extension"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take")));
+        assertThat(link("cable")).containsText("4.90 m spare");
         assertThat(link("cable")).containsText("holds");
         stillUnset(List.of("carry"));
 
