@@ -4,7 +4,6 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
-import app.brightkeel.core.pack.PackModel;
 
 /** Figures that stand beside the hours: the same pack at the end of its life, and used to the other depth. */
 public final class Beside implements Stage<Simulation, Beside.Hours> {
@@ -18,7 +17,7 @@ public final class Beside implements Stage<Simulation, Beside.Hours> {
 
     /**
      * @param newH       at the whole rating, everything else as planned
-     * @param endOfLifeH at 80 % of the rating
+     * @param endOfLifeH at 80 % of the rating, or what is left of it where that is less
      * @param longLifeH  at the depth that gives a long life
      * @param onceH      at the depth for once in a while
      * @param emptyH     to the very end
@@ -37,17 +36,16 @@ public final class Beside implements Stage<Simulation, Beside.Hours> {
 
     @Override
     public Hours compute(Simulation needs) {
-        PackModel first = needs.packs().get(0).members().get(0);
         return new Hours(
-                hours(needs.withAge(1)),
-                hours(needs.withAge(END_OF_LIFE)),
-                hours(needs.withDepth(first.chemistry().data().longLifeDepth())),
-                hours(needs.withDepth(first.chemistry().data().depth())),
+                hours(needs.with(pack -> pack.aged(1))),
+                hours(needs.with(pack -> pack.aged(Math.min(pack.ageFactor(), END_OF_LIFE)))),
+                hours(needs.with(pack -> pack.usedTo(pack.chemistry().data().longLifeDepth()))),
+                hours(needs.with(pack -> pack.usedTo(pack.chemistry().data().depth()))),
                 hours(needs.withDepth(1)));
     }
 
     private static double hours(Simulation simulation) {
-        return simulation.run(simulation.planned(), false).hours();
+        return simulation.asPlanned().hours();
     }
 
     @Override

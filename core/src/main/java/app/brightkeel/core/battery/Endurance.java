@@ -23,7 +23,8 @@ public record Endurance(Run median, double lowH, double highH, double labelH, do
     /** A worse end that stops at once counts as one hundredth of the hours, so that the band stays a band. */
     private static final double LEAST_SHARE = 0.01;
 
-    static Endurance of(Simulation simulation, Run median) {
+    /** @param median the circuit's run as planned */
+    public static Endurance of(Simulation simulation, Run median) {
         int devices = simulation.minV().size();
         double[] moved = new double[devices + 2];
         for (int i = 0; i < moved.length && median.hours() > 0; i++) {

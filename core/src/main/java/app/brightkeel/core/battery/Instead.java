@@ -58,7 +58,7 @@ public final class Instead implements Stage<Instead.Needs, Instead.Hours> {
     private static Run run(Simulation simulation) {
         boolean feeds = simulation.topology().devices().stream().anyMatch(device -> device >= 0);
         return feeds
-                ? simulation.run(simulation.planned(), false)
+                ? simulation.asPlanned()
                 : new Run(0, End.DEVICE_MINIMUM, 0, 0, Energy.NONE, 1, List.of(), List.of());
     }
 

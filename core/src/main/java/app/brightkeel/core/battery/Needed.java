@@ -48,14 +48,13 @@ public final class Needed implements Stage<Simulation, Needed.Capacity> {
     @Override
     public Capacity compute(Simulation needs) {
         double wanted = needs.load().hours();
-        double start = needs.packs().get(0).members().get(0).ratedAh();
-        double middle = root(
-                needs, start, wanted, each -> each.run(each.planned(), false).hours());
+        double start = needs.first().ratedAh();
+        double middle = root(needs, start, wanted, each -> each.asPlanned().hours());
         double surely = root(
                 needs,
                 middle * 1.2,
                 wanted,
-                each -> Endurance.of(each, each.run(each.planned(), false)).lowH());
+                each -> Endurance.of(each, each.asPlanned()).lowH());
         return new Capacity(middle, surely);
     }
 
@@ -96,7 +95,7 @@ public final class Needed implements Stage<Simulation, Needed.Capacity> {
             return Working.missing("The smallest that lasts", outcome.missing());
         }
         Simulation simulation = line.needs(Runtime.STAGE).value();
-        PackModel first = simulation.packs().get(0).members().get(0);
+        PackModel first = simulation.first();
         Working.Builder all = Working.of(
                         "The smallest that lasts",
                         "hours(Ah) = wanted, solved for Ah",

@@ -6,7 +6,6 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
-import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;
@@ -33,19 +32,19 @@ final class RuntimeWorking {
             return Working.missing("Hours", outcome.missing());
         }
         Endurance hours = outcome.value();
-        DayLoad load = line.get(Load.STAGE).value();
-        Packs.Bank bank = line.get(Packs.STAGE).value();
+        Simulation circuit = line.needs(Runtime.STAGE).value();
         double availableAh =
-                bank.sources().stream().mapToDouble(PackString::availableAh).sum();
-        PackModel first = bank.first();
-        double perPack = hours.meanA() / bank.sources().size();
-        Working.Builder all = Working.of("Hours", "t ≈ C·depth·rate / I, run as a simulation", SOURCE)
-                .opened("P", "mean draw over the day", load.meanW(), Unit.WATT, Load.STAGE.working(line))
+                circuit.packs().stream().mapToDouble(PackString::availableAh).sum();
+        PackModel first = circuit.first();
+        double perPack = hours.meanA() / circuit.packs().size();
+        Working.Builder all = Working.of("Hours", "t ≈ C·depth·rate / I, run as a simulation", SOURCE);
+        apart(line, all);
+        all.opened("P", "mean draw over the day", circuit.load().meanW(), Unit.WATT, Load.STAGE.working(line))
                 .opened("C", "capacity on the day", availableAh, Unit.AMPERE_HOUR, Packs.STAGE.working(line))
                 .step("rate", "Peukert factor at the mean current", first.rateFactor(perPack), Unit.FACTOR)
                 .step("depth", "share of the charge that may be used", first.depth(), Unit.PERCENT)
                 .step("I", "mean current of the packs", hours.meanA(), Unit.AMPERE);
-        volts(line, all);
+        volts(line, circuit, all);
         run(line, hours, all);
         beside(line, all);
         spread(line, all);
@@ -55,9 +54,28 @@ final class RuntimeWorking {
                 .done();
     }
 
-    private static void volts(Line line, Working.Builder all) {
+    /** Of circuits that share no wire only the one that ends first is told; how long the others last stands beside. */
+    private static void apart(Line line, Working.Builder all) {
+        Circuits.Order order = line.get(Circuits.STAGE).value();
+        for (Simulation circuit : order.circuits()) {
+            if (order.apart()) {
+                all.step(
+                        "t",
+                        "what hangs on " + Circuits.packs(line, circuit),
+                        circuit.asPlanned().hours(),
+                        Unit.HOUR);
+            }
+        }
+        if (order.apart()) {
+            all.remark(
+                    "below: what hangs on {}, which ends first",
+                    Circuits.packs(line, order.circuits().get(0)));
+        }
+    }
+
+    private static void volts(Line line, Simulation circuit, Working.Builder all) {
         FeedState feed = line.get(Feed.STAGE).value();
-        int worst = feed.worstDevice();
+        int worst = feed.worstDevice(circuit.fed());
         if (worst >= 0 && feed.empty().exists()) {
             all.opened(
                     "V",
@@ -67,7 +85,7 @@ final class RuntimeWorking {
                     Feed.STAGE.working(line));
         }
         List<Device> devices = line.rig().devices();
-        for (int d = 0; d < devices.size(); d++) {
+        for (int d : circuit.fed()) {
             all.figure(
                     "V min",
                     devices.get(d).name() + ", lowest volts",
@@ -105,7 +123,9 @@ final class RuntimeWorking {
 
     private static void beside(Line line, Working.Builder all) {
         Beside.Hours beside = line.get(Beside.STAGE).value();
-        all.step("old", "the same pack at 80 % of its rating", beside.endOfLifeH(), Unit.HOUR);
+        if (beside.endOfLifeH() < line.get(Runtime.STAGE).value().hours()) {
+            all.step("old", "the same at 80 % of its rating", beside.endOfLifeH(), Unit.HOUR);
+        }
         if (beside.longLifeH() != beside.onceH()) {
             all.step("long life", "used to the depth for a long life", beside.longLifeH(), Unit.HOUR)
                     .step("once", "used to the depth for once in a while", beside.onceH(), Unit.HOUR);
@@ -114,14 +134,17 @@ final class RuntimeWorking {
     }
 
     private static void spread(Line line, Working.Builder all) {
-        Simulation.Spreads spreads = line.needs(Runtime.STAGE).value().spread();
+        Simulation circuit = line.needs(Runtime.STAGE).value();
+        Simulation.Spreads spreads = circuit.spread();
         List<Device> devices = line.rig().devices();
-        for (int d = 0; d < devices.size(); d++) {
+        for (int d : circuit.fed()) {
             all.step("±", "draw of the " + devices.get(d).name(), spreads.draw().get(d), Unit.PERCENT);
         }
         for (Pack pack : line.rig().harness().packs()) {
-            double cold = pack.chemistry().data().coldSpreadAt(pack.tempC().value());
-            all.step("±", "cold factor of the " + pack.name(), cold, Unit.PERCENT);
+            if (circuit.gives(pack)) {
+                double cold = pack.chemistry().data().coldSpreadAt(pack.tempC().value());
+                all.step("±", "cold factor of the " + pack.name(), cold, Unit.PERCENT);
+            }
         }
         all.step("±", "capacity: rating, age and cold together", spreads.capacity(), Unit.PERCENT)
                 .step("±", "inner resistance", spreads.ohm(), Unit.PERCENT);

@@ -5,12 +5,13 @@ import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;
+import app.brightkeel.core.rig.Pack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
 /**
- * Everything a run needs, and the ways in which a run may be varied.
+ * Everything a run of one circuit needs, and the ways in which a run may be varied.
  *
  * @param ohms   loop resistance of each segment [Ω]
  * @param packs  sources in use
@@ -43,8 +44,34 @@ public record Simulation(
         }
     }
 
+    /** The pack that its first wire leaves from. */
+    public PackModel first() {
+        return packs.get(0).members().get(0);
+    }
+
+    /** Whether a pack is one of its sources. */
+    public boolean gives(Pack pack) {
+        return has(packs, pack);
+    }
+
+    static boolean has(List<PackString> sources, Pack pack) {
+        return sources.stream()
+                .flatMap(source -> source.members().stream())
+                .anyMatch(model -> model.id().equals(pack.id()));
+    }
+
+    /** Places of the devices that hang on it. */
+    public List<Integer> fed() {
+        return topology.devices().stream().filter(device -> device >= 0).toList();
+    }
+
     Shift planned() {
         return Shift.none(minV.size());
+    }
+
+    /** The run as planned, without its points. */
+    public Run asPlanned() {
+        return run(planned(), false);
     }
 
     Run run(Shift shift, boolean keepPoints) {
@@ -115,11 +142,6 @@ public record Simulation(
     /** The same with every pack changed. */
     Simulation with(UnaryOperator<PackModel> change) {
         return new Simulation(topology, ohms, each(packs, change), each(spares, change), load, minV, spread);
-    }
-
-    /** The same with every pack at another share of its rating. */
-    Simulation withAge(double age) {
-        return with(pack -> pack.aged(age));
     }
 
     /** The same with every pack used to another depth. */

@@ -2,6 +2,7 @@ package app.brightkeel.core.circuit;
 
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Outcome;
+import java.util.Collection;
 import java.util.List;
 
 /**
@@ -56,11 +57,16 @@ public record FeedState(
 
     /** The device with the lowest volts nearly empty, −1 where none is fed. */
     public int worstDevice() {
+        return worstDevice(topology.devices());
+    }
+
+    /** The same of some devices alone. */
+    public int worstDevice(Collection<Integer> among) {
         int worst = -1;
         double lowest = Double.POSITIVE_INFINITY;
         for (int node = 0; node < topology.ids().size(); node++) {
             int device = topology.devices().get(node);
-            if (device < 0) {
+            if (device < 0 || !among.contains(device)) {
                 continue;
             }
             double volts = empty.exists() ? empty.volts().get(node) : 0;

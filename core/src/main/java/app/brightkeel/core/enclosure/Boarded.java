@@ -57,8 +57,8 @@ public final class Boarded implements Stage<Boards, CutList> {
         Boards boards = line.rig().fitOut().boards();
         Working.Builder told = Working.of(
                         "The cut list",
-                        "Σ (part + cut) ≤ board + cut",
-                        Source.derived("parts one after another along each board"))
+                        "blocks of parts with a cut between them, behind each other or side by side",
+                        Source.derived("cuts from edge to edge, as a saw makes them"))
                 .figure("", "length of a board", boards.stockLengthM(), Unit.METRE, Pointer.boards("stockLengthM"))
                 .figure("", "its width", boards.stockWideM(), Unit.MILLIMETRE, Pointer.boards("stockWideM"))
                 .figure("", "its thickness", boards.thickM(), Unit.FINE_MILLIMETRE, Pointer.boards("thickM"))
@@ -89,8 +89,8 @@ public final class Boarded implements Stage<Boards, CutList> {
         list.tooLarge().forEach(name -> told.remark("{} comes out of no board.", name));
         told.remark(
                 list.exact()
-                        ? "No fewer boards can do: their area or their widths rule it out."
-                        : "Found one behind the other; side by side fewer boards may do.");
+                        ? "No fewer boards can do, sawn from edge to edge."
+                        : "Too many ways to look at them all: found part by part, fewer boards may do.");
         told.remark("Parts that are marked in place are sawn over length and trimmed there. Pilot holes; small "
                 + "countersunk screws; assembled dry with screws half in, taken apart, then glued.");
         return told.step("", "waste, cuts included", list.wasteShare(), Unit.PERCENT)

@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * A harness laid out for the solver: nodes in an order in which each stands behind its parent.
@@ -72,6 +73,33 @@ public record Topology(
     public int sourceOfDevice(int device) {
         int root = root(nodeOfDevice(device));
         return root < 0 ? -1 : packs.get(root);
+    }
+
+    /** Each tree on its own, with the sources that stand in it: circuits that share no wire. */
+    public List<Topology> trees() {
+        return IntStream.range(0, ids.size())
+                .filter(node -> parents.get(node) < 0)
+                .mapToObj(this::tree)
+                .toList();
+    }
+
+    private Topology tree(int root) {
+        List<Integer> nodes = IntStream.range(0, ids.size())
+                .filter(node -> root(node) == root)
+                .boxed()
+                .toList();
+        List<Integer> own = nodes.stream()
+                .map(packs::get)
+                .filter(source -> source >= 0)
+                .sorted()
+                .toList();
+        return new Topology(
+                nodes.stream().map(ids::get).toList(),
+                nodes.stream().map(node -> nodes.indexOf(parents.get(node))).toList(),
+                nodes.stream().map(segments::get).toList(),
+                nodes.stream().map(node -> own.indexOf(packs.get(node))).toList(),
+                nodes.stream().map(devices::get).toList(),
+                own.stream().map(sources::get).toList());
     }
 
     private static final class Builder {

@@ -2,7 +2,6 @@ package app.brightkeel.core.layout;
 
 import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.craft.MassAt;
-import app.brightkeel.core.rig.Stand;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,9 +25,9 @@ public record CarryNeeds(List<MassAt> things, List<MassAt> comesOff, Optional<Af
      * What stands on the ice, its mass over its middle.
      *
      * @param standing the rig's own parts that stand or hang on it
-     * @param stand    what widens it
+     * @param foot     what it stands on, with what widens it
      */
-    public record Base(double lengthM, double beamM, double massKg, List<MassAt> standing, Stand stand) {
+    public record Base(double lengthM, double beamM, double massKg, List<MassAt> standing, Footprint foot) {
         public Base {
             standing = List.copyOf(standing);
         }

@@ -90,7 +90,7 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
                 craft.beamM().value(),
                 craft.massKg().value(),
                 Inside.of(standing),
-                craft.stand());
+                Footprint.withStand(craft));
     }
 
     private static List<String> missing(Rig rig) {
@@ -172,7 +172,7 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
     }
 
     private static Tip tip(CarryNeeds.Base base) {
-        return Tip.of(base.lengthM(), base.beamM(), base.stand(), base.masses());
+        return Tip.of(base.foot(), base.masses());
     }
 
     private static double sum(List<MassAt> masses) {

@@ -1,69 +1,111 @@
 package app.brightkeel.core.layout;
 
 import app.brightkeel.core.craft.MassAt;
+import app.brightkeel.core.layout.Footprint.Corner;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Craft;
-import app.brightkeel.core.rig.Stand;
 import app.brightkeel.core.rig.Station;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
- * How a base on the ice stands about the edge over which it would tip first: margin = restoring / overturning moment
- * about the edge of the base, the container's own mass included.
+ * How a base on the ice stands about the line over which it would tip first: margin = restoring / overturning moment
+ * about an edge of the outline it stands on, the container's own mass included.
  *
- * @param edge          which of the four
+ * @param from          one end of that edge
+ * @param to            the other, the inside on the left hand
  * @param restoringKgM  of what stands inside it
  * @param overturningKgM of what hangs out over it
  * @param acrossM       width of the base at right angles to that edge, kickstand included
  */
-public record Tip(BaseEdge edge, double restoringKgM, double overturningKgM, double acrossM) {
+public record Tip(Corner from, Corner to, double restoringKgM, double overturningKgM, double acrossM) {
 
     /** Margin that is wanted; common practice, no source. */
     public static final double WANTED = 1.3;
 
-    /** About the worst edge of a base of a length and width [m]. */
-    static Tip of(double lengthM, double beamM, Stand stand, List<MassAt> masses) {
-        Tip worst = about(BaseEdge.FRONT, lengthM, beamM, stand, masses);
-        for (BaseEdge edge : List.of(BaseEdge.BACK, BaseEdge.LEFT, BaseEdge.RIGHT)) {
-            Tip tip = about(edge, lengthM, beamM, stand, masses);
-            if (tip.margin() < worst.margin()) {
+    /** Sine of the angle off an axis from which a direction is named by both. */
+    private static final double BOTH = Math.sin(Math.toRadians(22.5));
+
+    private static final double SAME = 1e-9;
+
+    /** About the worst edge of what it stands on. */
+    static Tip of(Footprint footprint, List<MassAt> masses) {
+        @Nullable Tip worst = null;
+        List<Corner> corners = footprint.corners();
+        for (int c = 0; c < corners.size(); c++) {
+            Tip tip = about(corners.get(c), corners.get((c + 1) % corners.size()), corners, masses);
+            if (worst == null || tip.margin() < worst.margin() - SAME) {
                 worst = tip;
             }
+        }
+        if (worst == null) {
+            throw new IllegalArgumentException("a footprint without corners");
         }
         return worst;
     }
 
-    private static Tip about(BaseEdge edge, double lengthM, double beamM, Stand stand, List<MassAt> masses) {
-        double out = stand.edge() == edge ? stand.outM().value() : 0;
+    private static Tip about(Corner from, Corner to, List<Corner> corners, List<MassAt> masses) {
+        Tip edge = new Tip(from, to, 0, 0, 0);
         double restoring = 0;
         double overturning = 0;
         for (MassAt each : masses) {
-            double inside = out + inside(edge, lengthM, beamM, each.xM(), each.yM());
+            double inside = edge.insideM(each.xM(), each.yM());
             restoring += each.kg() * Math.max(0, inside);
             overturning += each.kg() * Math.max(0, -inside);
         }
-        boolean side = edge == BaseEdge.LEFT || edge == BaseEdge.RIGHT;
-        return new Tip(edge, restoring, overturning, out + (side ? beamM : lengthM));
+        double across = corners.stream()
+                .mapToDouble(corner -> edge.insideM(corner.xM(), corner.yM()))
+                .max()
+                .orElse(0);
+        return new Tip(from, to, restoring, overturning, across);
     }
 
-    /** How far inside its edge a place lies, kickstand not counted [m]; negative outside. */
-    public double insideM(Craft craft, Station station) {
-        return insideM(craft, station.fromBowM().value(), station.sideM().value());
+    /** How far inside its edge a place lies [m]; negative outside. */
+    public double insideM(Station station) {
+        return insideM(station.fromBowM().value(), station.sideM().value());
     }
 
     /** The same for any place, in metres from the front edge and right of the centre line. */
-    public double insideM(Craft craft, double xM, double yM) {
-        return inside(edge, craft.lengthM().value(), craft.beamM().value(), xM, yM);
+    public double insideM(double xM, double yM) {
+        return (ahead() * (yM - from.yM()) - aside() * (xM - from.xM()));
     }
 
-    private static double inside(BaseEdge edge, double lengthM, double beamM, double xM, double yM) {
-        return switch (edge) {
-            case FRONT -> xM;
-            case BACK -> lengthM - xM;
-            case LEFT -> beamM / 2 + yM;
-            case RIGHT -> beamM / 2 - yM;
-            case NONE -> throw new IllegalArgumentException("no edge");
-        };
+    private double ahead() {
+        return (to.xM() - from.xM()) / edgeM();
+    }
+
+    private double aside() {
+        return (to.yM() - from.yM()) / edgeM();
+    }
+
+    private double edgeM() {
+        return Math.hypot(to.xM() - from.xM(), to.yM() - from.yM());
+    }
+
+    /** The nearest of the four. */
+    public BaseEdge edge() {
+        // outwards is to the right hand of the edge
+        double back = aside();
+        double right = -ahead();
+        if (Math.abs(back) >= Math.abs(right)) {
+            return back > 0 ? BaseEdge.BACK : BaseEdge.FRONT;
+        }
+        return right > 0 ? BaseEdge.RIGHT : BaseEdge.LEFT;
+    }
+
+    /** To which side it tips, in words: one of the four, or two of them. */
+    public String side() {
+        String along = aside() > BOTH ? BaseEdge.BACK.words() : aside() < -BOTH ? BaseEdge.FRONT.words() : "";
+        String across = ahead() < -BOTH ? BaseEdge.RIGHT.words() : ahead() > BOTH ? BaseEdge.LEFT.words() : "";
+        return (along + " " + across).trim();
+    }
+
+    /** Where a base without its kickstand begins and ends behind the edge [m]. */
+    public double[] baseM(Craft craft) {
+        return Footprint.of(craft).corners().stream()
+                .mapToDouble(corner -> insideM(corner.xM(), corner.yM()))
+                .sorted()
+                .toArray();
     }
 
     /** Restoring over overturning; a thousand and more where next to nothing hangs out. */

@@ -1,7 +1,9 @@
 package app.brightkeel.core.load;
 
 import app.brightkeel.core.rig.Leaf;
+import java.util.Collection;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What is drawn through the day.
@@ -31,6 +33,26 @@ public record DayLoad(
     /** The same without what happens when: two days of the same gear are alike to what asks only what it draws. */
     public DayLoad withoutDay() {
         return new DayLoad(List.of(), fullW, startW, leaves, atV);
+    }
+
+    /** The same of some devices alone: the others draw nothing. */
+    public DayLoad of(Collection<Integer> devices) {
+        List<PhaseLoad> own = phases.stream()
+                .map(phase -> new PhaseLoad(
+                        phase.place(),
+                        phase.name(),
+                        phase.from(),
+                        phase.hours(),
+                        of(devices, phase.watts()),
+                        of(devices, phase.onW())))
+                .toList();
+        return new DayLoad(own, of(devices, fullW), of(devices, startW), leaves, atV);
+    }
+
+    private static List<Double> of(Collection<Integer> devices, List<Double> watts) {
+        return IntStream.range(0, watts.size())
+                .mapToObj(d -> devices.contains(d) ? watts.get(d) : Double.valueOf(0))
+                .toList();
     }
 
     /** The part of the day an hour lies in; after the day its last part. */

@@ -139,7 +139,7 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
             return Working.missing("What the pack can give", bank.missing());
         }
         List<Pack> packs = line.rig().harness().packs();
-        Working.Builder all = Working.of("What the packs can give", "", Source.derived("sum of the packs"));
+        Working.Builder all = Working.of("What the packs can give", "", Source.derived("each by itself; what is joined adds up under the hours"));
         if (packs.size() == 1) {
             return working(line, 0);
         }
@@ -148,10 +148,7 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
             all.opened("C" + (i + 1), packs.get(i).name(), ah, Unit.AMPERE_HOUR, working(line, i))
                     .remark("{}", packs.get(i).role().words());
         }
-        double sum = bank.value().sources().stream()
-                .mapToDouble(PackString::availableAh)
-                .sum();
-        return all.result("C", "those in use together", sum, Unit.AMPERE_HOUR).done();
+        return all.done();
     }
 
     /** The working of one pack. */

@@ -8,6 +8,7 @@ import app.brightkeel.core.craft.MassAt;
 import app.brightkeel.core.craft.Outline;
 import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
+import app.brightkeel.core.layout.Footprint;
 import app.brightkeel.core.layout.Tip;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -153,23 +154,21 @@ final class BalanceScene {
     }
 
     private void tip(Tip tip) {
-        double half = outline.halfM();
-        double length = outline.lengthM();
-        Point[] edge = switch (tip.edge()) {
-            case FRONT -> new Point[] {on.plan(0, -half), on.plan(0, half)};
-            case BACK -> new Point[] {on.plan(length, -half), on.plan(length, half)};
-            case LEFT -> new Point[] {on.plan(0, -half), on.plan(length, -half)};
-            case RIGHT -> new Point[] {on.plan(0, half), on.plan(length, half)};
-            case NONE -> throw new IllegalArgumentException("no edge");
-        };
-        drawing.path(Role.WANTED, 2.5, edge)
+        Footprint.Corner from = tip.from();
+        Footprint.Corner to = tip.to();
+        // an edge of a round base is a tangent
+        double edgeM = Math.hypot(to.xM() - from.xM(), to.yM() - from.yM());
+        double longer = Math.max(0, outline.halfM() / edgeM - 1) / 2;
+        double x = longer * (to.xM() - from.xM());
+        double y = longer * (to.yM() - from.yM());
+        drawing.path(Role.WANTED, 2.5, on.plan(from.xM() - x, from.yM() - y), on.plan(to.xM() + x, to.yM() + y))
                 .note(
                         Role.QUIET,
                         on.foot(),
                         Side.RIGHT,
                         -0.4,
                         "about the {} edge what holds it down is {} times what tips it",
-                        tip.edge().words(),
+                        tip.side(),
                         new Amount(tip.margin(), Unit.TIMES));
     }
 

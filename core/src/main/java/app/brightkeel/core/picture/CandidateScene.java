@@ -7,7 +7,6 @@ import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.Load;
-import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.picture.Scene.Axis;
 import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Point;
@@ -104,7 +103,7 @@ final class CandidateScene {
         }
         return Text.of(
                 "of {}, {} would last, {} on nine days of ten · " + solid,
-                line.get(Packs.STAGE).value().first().chemistry().words(),
+                line.needs(Runtime.STAGE).value().first().chemistry().words(),
                 new Amount(needed.middleAh(), Unit.AMPERE_HOUR),
                 new Amount(needed.surelyAh(), Unit.AMPERE_HOUR));
     }

@@ -75,7 +75,7 @@ final class CutScene {
                                 foot - GAP * wideM * (1 + list.tooLarge().size())),
                         at(columns * pitchX, wideM * (1 + ROOM))),
                 drawing.marks(),
-                new Twin(List.of("board", "part", "from its end", "long", "wide"), rows));
+                new Twin(List.of("board", "part", "from its end", "from its edge", "long", "wide"), rows));
     }
 
     private static void board(Drawing drawing, Boards boards, CutList.Board board, int number, Point corner) {
@@ -104,14 +104,16 @@ final class CutScene {
                 Text.of("{}", board),
                 Text.of("{}", piece.name()),
                 Text.of(piece.atM(), Unit.MILLIMETRE),
+                Text.of(piece.acrossM(), Unit.MILLIMETRE),
                 Text.of(piece.lengthM(), Unit.MILLIMETRE),
                 Text.of(piece.wideM(), Unit.MILLIMETRE));
     }
 
     private static void piece(Drawing drawing, CutList.Piece piece, Point corner) {
         double x = corner.x() + piece.atM();
-        Point middle = at(x + piece.lengthM() / 2, corner.y() + piece.wideM() / 2);
-        drawing.box(Role.PART, x, corner.y(), x + piece.lengthM(), corner.y() + piece.wideM())
+        double y = corner.y() + piece.acrossM();
+        Point middle = at(x + piece.lengthM() / 2, y + piece.wideM() / 2);
+        drawing.box(Role.PART, x, y, x + piece.lengthM(), y + piece.wideM())
                 .note(Role.LABEL, middle, Side.MIDDLE, -0.2, "{}", piece.name())
                 .note(Role.QUIET, middle, Side.MIDDLE, 0.9, "{}", new Amount(piece.lengthM(), Unit.MILLIMETRE));
     }

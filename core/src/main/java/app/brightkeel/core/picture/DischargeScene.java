@@ -2,18 +2,19 @@ package app.brightkeel.core.picture;
 
 import static app.brightkeel.core.picture.Drawing.at;
 
+import app.brightkeel.core.battery.Circuits;
 import app.brightkeel.core.battery.CurvePoint;
 import app.brightkeel.core.battery.Curves;
 import app.brightkeel.core.battery.End;
 import app.brightkeel.core.battery.Endurance;
 import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.RuntimeBand;
+import app.brightkeel.core.battery.Simulation;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
-import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.PackModel;
-import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.picture.Scene.Axis;
 import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Point;
@@ -44,14 +45,15 @@ final class DischargeScene {
     }
 
     private static Scene scene(Line line, Curves.Band band) {
-        DayLoad load = line.get(Load.STAGE).value();
+        Simulation circuit = line.needs(Runtime.STAGE).value();
+        DayLoad load = circuit.load();
         double wanted = load.hours();
         double most = Math.max(
                         wanted,
                         Math.min(Math.max(band.high().hours(), band.toEmpty().hours()), 3 * wanted))
                 * 1.04;
-        double stops = line.rig().devices().stream()
-                .mapToDouble(d -> d.limits().minV().value())
+        double stops = circuit.fed().stream()
+                .mapToDouble(d -> circuit.minV().get(d))
                 .max()
                 .orElse(10);
         double top = highest(band) + 0.15;
@@ -73,7 +75,7 @@ final class DischargeScene {
                         1.1,
                         " a screen stops below {}",
                         new Amount(stops, Unit.VOLT));
-        cutOff(line, drawing, most, bottom, stops);
+        cutOff(circuit, drawing, most, bottom, stops);
         double end = Math.min(band.median().hours(), most);
         double endV = last(band.median(), most).y();
         drawing.path(Role.WANTED, 1, at(wanted, bottom), at(wanted, top))
@@ -116,26 +118,35 @@ final class DischargeScene {
                             "{} to spare",
                             new Amount(end - wanted, Unit.HOUR));
         }
+        Circuits.Order order = line.get(Circuits.STAGE).value();
+        Text which = order.apart() ? Text.of("{}, which end first · ", Circuits.packs(line, circuit)) : Text.of("");
         Axis x = new Axis(Text.of("since the start"), Unit.HOUR, 0, most, false, Ticks.linear(0, most, 6));
         Axis y = new Axis(Text.of("volts at the device"), Unit.VOLT, bottom, top, false, Ticks.linear(bottom, top, 5));
         Endurance hours = line.get(RuntimeBand.STAGE).value();
         return new Scene(
                 Text.of("Volts at the screen through the day"),
                 Text.of(
-                        "label hours {} · usable {}, eight days in ten {} to {} (shaded) · dotted: the reserve · pack at {}",
+                        "{}label hours {} · usable {}, eight days in ten {} to {} (shaded) · dotted: the reserve · pack at {}",
+                        which,
                         new Amount(hours.labelH(), Unit.HOUR),
                         new Amount(hours.median().hours(), Unit.HOUR),
                         new Amount(hours.lowH(), Unit.HOUR),
                         new Amount(hours.highH(), Unit.HOUR),
-                        new Amount(line.rig().harness().packs().get(0).tempC().value(), Unit.CELSIUS)),
+                        new Amount(
+                                line.rig()
+                                        .harness()
+                                        .pack(circuit.first().id())
+                                        .tempC()
+                                        .value(),
+                                Unit.CELSIUS)),
                 new Frame.Plot(x, y),
                 drawing.marks(),
                 twin(band));
     }
 
     /** Where the packs themselves end it, under load; near the screen's own limit its words would lie on the others. */
-    private static void cutOff(Line line, Drawing drawing, double most, double bottom, double stops) {
-        double volts = line.get(Packs.STAGE).value().sources().get(0).sum(PackModel::cutOffVolts);
+    private static void cutOff(Simulation circuit, Drawing drawing, double most, double bottom, double stops) {
+        double volts = circuit.packs().get(0).sum(PackModel::cutOffVolts);
         if (volts > bottom && Math.abs(volts - stops) > NEAR_V) {
             drawing.path(Role.RESERVE, 1, at(0, volts), at(most, volts))
                     .note(

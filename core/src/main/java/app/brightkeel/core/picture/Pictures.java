@@ -1,5 +1,6 @@
 package app.brightkeel.core.picture;
 
+import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Link;
@@ -44,7 +45,10 @@ public final class Pictures {
 
     /** Sharing wants packs that share. */
     private static List<Outcome<Scene>> battery(Line line) {
-        boolean bank = line.rig().harness().sources().size() > 1;
+        boolean bank = line.rig().harness().sources().size() > 1
+                && line.needs(Runtime.STAGE)
+                        .map(circuit -> circuit.packs().size() > 1)
+                        .orElse(true);
         return bank
                 ? List.of(DischargeScene.of(line), CandidateScene.of(line), SharingScene.of(line))
                 : List.of(DischargeScene.of(line), CandidateScene.of(line));

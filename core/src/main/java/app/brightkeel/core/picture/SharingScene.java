@@ -4,10 +4,10 @@ import static app.brightkeel.core.picture.Drawing.at;
 
 import app.brightkeel.core.battery.CurvePoint;
 import app.brightkeel.core.battery.Curves;
+import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.pack.PackString;
-import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.picture.Scene.Axis;
 import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Point;
@@ -25,10 +25,13 @@ final class SharingScene {
     private SharingScene() {}
 
     static Outcome<Scene> of(Line line) {
-        return Outcome.both(line.get(Curves.STAGE), line.get(Packs.STAGE), (band, bank) -> scene(line, band, bank));
+        return Outcome.both(
+                line.get(Curves.STAGE),
+                line.needs(Runtime.STAGE),
+                (band, circuit) -> scene(line, band, circuit.packs()));
     }
 
-    private static Scene scene(Line line, Curves.Band band, Packs.Bank bank) {
+    private static Scene scene(Line line, Curves.Band band, List<PackString> sources) {
         List<CurvePoint> points = band.median().points();
         double most = Math.max(band.median().hours(), 0.1);
         double top = points.stream()
@@ -46,7 +49,7 @@ final class SharingScene {
                                 .orElse(0)
                         * 1.25);
         Drawing drawing = new Drawing().path(Role.QUIET, 1, at(0, 0), at(most, 0));
-        for (int s = 0; s < bank.sources().size(); s++) {
+        for (int s = 0; s < sources.size(); s++) {
             int source = s;
             List<Point> curve = points.stream()
                     .map(point -> at(point.hours(), point.amps().get(source)))
@@ -58,7 +61,7 @@ final class SharingScene {
                     ? curve.stream().mapToDouble(Point::y).max().orElse(0)
                     : curve.stream().mapToDouble(Point::y).min().orElse(0);
             drawing.curve(upper ? Role.CURVE : Role.SURFACE, curve, false)
-                    .note(Role.LABEL, at(most / 2, y), Side.MIDDLE, upper ? -0.6 : 1.2, "{}", name(line, bank, s));
+                    .note(Role.LABEL, at(most / 2, y), Side.MIDDLE, upper ? -0.6 : 1.2, "{}", name(line, sources, s));
         }
         return new Scene(
                 Text.of("How the batteries share the current"),
@@ -68,18 +71,18 @@ final class SharingScene {
                                 Text.of("since the start"), Unit.HOUR, 0, most * 1.04, false, Ticks.linear(0, most, 6)),
                         new Axis(Text.of("amperes"), Unit.AMPERE, bottom, top, false, Ticks.linear(bottom, top, 5))),
                 drawing.marks(),
-                twin(line, points, bank));
+                twin(line, points, sources));
     }
 
-    private static String name(Line line, Packs.Bank bank, int source) {
-        PackString string = bank.sources().get(source);
+    private static String name(Line line, List<PackString> sources, int source) {
+        PackString string = sources.get(source);
         return line.rig().harness().pack(string.id()).name();
     }
 
-    private static Twin twin(Line line, List<CurvePoint> points, Packs.Bank bank) {
+    private static Twin twin(Line line, List<CurvePoint> points, List<PackString> sources) {
         List<String> columns = new ArrayList<>(List.of("time"));
-        for (int s = 0; s < bank.sources().size(); s++) {
-            columns.add(name(line, bank, s));
+        for (int s = 0; s < sources.size(); s++) {
+            columns.add(name(line, sources, s));
         }
         List<List<Text>> rows = new ArrayList<>();
         for (CurvePoint point : points) {

@@ -54,7 +54,7 @@ public final class TemplateScene {
 
     /** What is to be drilled, and what a box has to have: that is often drilled at the bench. */
     private static boolean drilled(Hole hole) {
-        return hole.wantsM() > 0 && (!hole.there() || hole.passage().isEmpty() && hole.buys());
+        return hole.drillM() > 0 && (!hole.there() || hole.passage().isEmpty() && hole.buys());
     }
 
     private static Scene drilling(List<Hole> holes) {
@@ -68,18 +68,19 @@ public final class TemplateScene {
             rows.add(List.of(
                     Text.of("{}", hole.number()),
                     Text.of("{}", hole.name()),
-                    Text.of(hole.wantsM(), Unit.FINE_MILLIMETRE)));
+                    Text.of(hole.drillM(), Unit.FINE_MILLIMETRE),
+                    wants(hole)));
         }
         return sheet(
                 "Holes to drill",
                 drawing,
                 2 * MARGIN_M + COLUMNS * CELL_WIDE_M,
                 FOOT_M + ROWS * CELL_TALL_M,
-                new Twin(List.of("number", "hole", "drill"), rows));
+                new Twin(List.of("number", "hole", "drill", "what closes it wants"), rows));
     }
 
     private static void hole(Drawing drawing, Hole hole, Point middle) {
-        double radius = hole.wantsM() / 2;
+        double radius = hole.drillM() / 2;
         double cross = radius + CROSS_M;
         drawing.circle(Role.WANTED, middle, radius)
                 .path(Role.QUIET, 0.5, at(middle.x() - cross, middle.y()), at(middle.x() + cross, middle.y()))
@@ -91,8 +92,20 @@ public final class TemplateScene {
                         1,
                         "{}: {}",
                         hole.number(),
-                        new Amount(hole.wantsM(), Unit.FINE_MILLIMETRE))
+                        new Amount(hole.drillM(), Unit.FINE_MILLIMETRE))
                 .note(Role.QUIET, at(middle.x(), middle.y() - cross), Side.MIDDLE, 2, "{}", hole.name());
+        if (hole.otherThanWanted()) {
+            drawing.note(
+                    Role.MISSING, at(middle.x(), middle.y() - cross), Side.MIDDLE, 3, "as entered: {}", wants(hole));
+        }
+    }
+
+    /** What closes it, with its hole. */
+    private static Text wants(Hole hole) {
+        Amount wants = new Amount(hole.wantsM(), Unit.FINE_MILLIMETRE);
+        return hole.closedBy().bought()
+                ? Text.of("{} wants {}", hole.closedBy().words(), wants)
+                : Text.of("what passes wants {}", wants);
     }
 
     private static void foam(List<Scene> all, Fit fit) {

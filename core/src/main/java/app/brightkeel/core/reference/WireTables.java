@@ -36,6 +36,7 @@ public final class WireTables {
      * @param tinnedOhmPerM    resistance at 20 °C, tinned copper
      * @param ampacity105A     in air of 30 °C, insulation for 105 °C
      * @param ampacity60A      the same for 60 °C
+     * @param outerM           across its insulation [m]
      */
     public record Size(
             int awg,
@@ -43,7 +44,8 @@ public final class WireTables {
             double plainOhmPerM,
             double tinnedOhmPerM,
             double ampacity105A,
-            double ampacity60A) {
+            double ampacity60A,
+            double outerM) {
 
         /** As a person names it. */
         public String words() {
@@ -100,7 +102,8 @@ public final class WireTables {
                     plain,
                     plain * (area < THICK_FROM_MM2 ? TINNED_THIN : TINNED_THICK),
                     Table.number(row, "ampacity105"),
-                    Table.number(row, "ampacity60")));
+                    Table.number(row, "ampacity60"),
+                    Table.number(row, "outerMm") / 1000));
         }
         return List.copyOf(sizes);
     }
@@ -114,7 +117,8 @@ public final class WireTables {
                         Table.number(row, "plainOhmPerKm") / 1000,
                         Table.number(row, "tinnedOhmPerKm") / 1000,
                         Table.number(row, "ampacity105"),
-                        Table.number(row, "ampacity60")))
+                        Table.number(row, "ampacity60"),
+                        Table.number(row, "outerMm") / 1000))
                 .toArray(Size[]::new);
         return List.copyOf(Arrays.asList(sizes));
     }

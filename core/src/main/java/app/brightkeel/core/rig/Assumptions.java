@@ -73,6 +73,8 @@ public final class Assumptions {
                 && rig.runs() == before.runs()
                 && rig.transducers() == before.transducers()
                 && rig.places() == before.places();
+        boolean sameRuns =
+                sameWays && rig.harness().segments() == before.harness().segments();
         return new Rig(
                 rig.name(),
                 sameOuting ? filled.outing() : filled(rig.outing(), rig.craft().kind(), devices),
@@ -81,7 +83,7 @@ public final class Assumptions {
                 transducers,
                 devices,
                 harness(rig, before, filled, sameWays),
-                sameWays
+                sameRuns
                         ? filled.runs()
                         : rig.runs().stream()
                                 .map(run -> CraftAssumptions.filled(run, rig))

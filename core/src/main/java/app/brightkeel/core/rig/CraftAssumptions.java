@@ -25,7 +25,7 @@ public final class CraftAssumptions {
     /** Service loop, so that a plug can be pulled [m]. */
     static final double LOOP_M = 0.30;
 
-    /** Outer width of a transducer's lead or of a pair of supply wires [m]. */
+    /** Outer width of a transducer's or data lead, and of supply wires whose gauge is open [m]. */
     static final double CABLE_M = 0.007;
 
     /** First tie behind a transducer: 25 to 50 mm back [m]. */
@@ -89,9 +89,18 @@ public final class CraftAssumptions {
                 .dripM(run.dripM().orAssume(rig.craft().kind().onIce() ? 0 : DRIP_M))
                 .movingM(run.movingM().orAssume(0))
                 .freeM(run.freeM().orAssume(free))
-                .cableM(run.cableM().orAssume(CABLE_M))
+                .cableM(run.cableM().orAssume(widthM(run, rig)))
                 .reliefM(run.reliefM().orAssume(RELIEF_M))
                 .travels(run.travels().stream().map(CraftAssumptions::filled).toList()));
+    }
+
+    private static double widthM(Run run, Rig rig) {
+        return rig.harness().segments().stream()
+                .filter(segment -> segment.id().equals(run.carries())
+                        && segment.wire().gauge().decided())
+                .map(segment -> segment.wire().acrossM())
+                .findFirst()
+                .orElse(CABLE_M);
     }
 
     private static Travel filled(Travel travel) {

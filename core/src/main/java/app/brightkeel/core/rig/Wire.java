@@ -1,5 +1,6 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.reference.Packing;
 import app.brightkeel.core.refusal.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
@@ -28,6 +29,9 @@ public record Wire(
         int unused)
         implements WireBuilder.With {
 
+    /** Wall of the jacket of a sheathed pair [m]; common practice, no source. */
+    private static final double JACKET_M = 0.0009;
+
     /** Longest wire, one way [m]. */
     public static final double LONGEST_M = 60;
 
@@ -36,6 +40,17 @@ public record Wire(
         Checks.within("bundled", bundled, 1, 60, "conductors");
         Checks.text("colours", colours);
         Checks.within("unused", unused, 0, 20, "conductors");
+    }
+
+    /**
+     * Room that the pair takes in a hole [m], by its gauge and what it is sheathed in: two cores side by side, as a flat
+     * jacket holds them; more of them in a circle.
+     *
+     * @throws IllegalStateException where the gauge is undecided
+     */
+    public double acrossM() {
+        double jackets = sheathed ? 2 * JACKET_M : 0;
+        return Packing.factor(2 + unused) * gauge.size().outerM() + jackets;
     }
 
     /** A plain pair of which only the gauge and the length are stated. */

@@ -25,7 +25,7 @@ import java.util.Optional;
  * @param crimpedLast names of wires whose ends are crimped on once they are through
  * @param closedBy   what closes it: as decided, or what fits best
  * @param decided    whether a person decided that
- * @param wantsM     hole to drill for it [m]
+ * @param wantsM     hole that it wants [m]
  */
 @RecordBuilder
 public record Hole(
@@ -52,6 +52,19 @@ public record Hole(
         cables = List.copyOf(cables);
         crimpedLast = List.copyOf(crimpedLast);
     }
+
+    /** What is drilled [m]: as a person said, else as it wants. */
+    public double drillM() {
+        return openingM > 0 ? openingM : wantsM;
+    }
+
+    /** Whether a person said another width than what closes it wants. */
+    public boolean otherThanWanted() {
+        return openingM > 0 && wantsM > 0 && Math.abs(openingM - wantsM) >= SHOWN_M;
+    }
+
+    /** Half a tenth of a millimetre: less is not seen in the figures. */
+    private static final double SHOWN_M = 5e-5;
 
     /** Whether something is bought to close it. */
     public boolean buys() {

@@ -1,5 +1,6 @@
 package app.brightkeel.core.route;
 
+import app.brightkeel.core.reference.Packing;
 import app.brightkeel.core.rig.BackReach;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;

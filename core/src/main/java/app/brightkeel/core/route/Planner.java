@@ -1,5 +1,6 @@
 package app.brightkeel.core.route;
 
+import app.brightkeel.core.reference.Packing;
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;

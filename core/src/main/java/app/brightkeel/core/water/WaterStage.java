@@ -95,7 +95,8 @@ public final class WaterStage implements Stage<Water, WaterState> {
         return Working.of("Speed of sound", "c (T, S, half of the typical depth)", source)
                 .figure("T", "temperature of the water", water.waterC(), Unit.CELSIUS, AT + "waterC")
                 .figure("S", "salinity", water.salinity(), Unit.GRAM_PER_KILOGRAM, AT + "salinity")
-                .figure("D", "typical depth, halved", water.typicalM(), Unit.DEPTH, AT + "typicalM")
+                .figure("D", "typical depth", water.typicalM(), Unit.DEPTH, AT + "typicalM")
+                .step("D/2", "half of it", water.typicalM().value() / 2, Unit.DEPTH)
                 .result("c", "speed of sound", sound.metresPerSecond(), Unit.METRE_PER_SECOND)
                 .done();
     }

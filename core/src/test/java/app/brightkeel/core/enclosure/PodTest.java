@@ -2,6 +2,7 @@ package app.brightkeel.core.enclosure;
 
 import static app.brightkeel.core.rig.Figure.measured;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
@@ -11,7 +12,9 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.BoardPart;
+import app.brightkeel.core.rig.Boards;
 import app.brightkeel.core.rig.EnclosureKind;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Inward;
 import app.brightkeel.core.rig.Rib;
 import app.brightkeel.core.rig.Rig;
@@ -49,6 +52,62 @@ public class PodTest {
             area += part.count() * part.lengthM().value() * part.wideM().value();
         }
         assertEquals(pod.massKg(), area * 0.018 * 500, 1e-9);
+    }
+
+    /** Boards of 18 mm; floor, sides, ends and lid in millimetres; what does not go with the rest, and what it wants. */
+    @DataProvider
+    public Object[][] boxes() {
+        return new Object[][] {
+            // ends between the sides, floor inside both, under the walls, or between the sides alone
+            {"floor 264 254, sides 300 270, ends 254 270, lid 300 290", ""},
+            {"bottom 254 264, sides 300 270, ends 254 252, top 290 320", ""},
+            {"floor 300 290, side 300 200, front 254 200, back 254 200", ""},
+            {"base 300 254, left side 300 270, right side 300 270, ends 254 252", ""},
+            // sides between the ends
+            {"floor 300 264, sides 300 200, ends 300 200, lid 336 300", ""},
+            {"floor 270 254, sides 300 270, ends 254 270, lid 300 290", "floor 264 254"},
+            {"floor 264 254, sides 300 270, ends 254 264, lid 300 290", "ends 254 270"},
+            {"floor 264 254, sides 300 270, ends 254 270, lid 300 280", "lid 300 290"},
+            // cut for boards of 12 mm
+            {"floor 276 254, sides 300 270, ends 254 258, lid 300 278", "floor 264 254; ends 254 252; lid 300 290"},
+            // not one box: two floors, a wall that slopes, no ends
+            {"floor 270 254, floor 264 254, sides 300 270, ends 254 270", ""},
+            {"floor 270 254, sides 300 270, front 254 270, back 254 200", ""},
+            {"floor 270 254, sides 300 270, shelf 254 270", ""},
+        };
+    }
+
+    @Test(dataProvider = "boxes")
+    public void partsThatMakeNoBox(String parts, String misfits) {
+        List<BoardPart> all = new ArrayList<>();
+        for (String each : parts.split(", ")) {
+            String[] words = each.split(" (?=\\d)");
+            int count = words[0].endsWith("s") ? 2 : 1;
+            all.add(new BoardPart("p" + all.size(), words[0], mm(words[1]), mm(words[2]), count, false));
+        }
+        Boards boards = Boards.NONE.with(b -> b.thickM(measured(0.018)).parts(all));
+        List<String> found = BoxOfParts.of(boards).map(BoxOfParts::misfits).orElse(List.of()).stream()
+                .map(misfit -> misfit.part().name() + " "
+                        + Math.round(misfit.wants().lengthM().value() * 1000) + " "
+                        + Math.round(misfit.wants().wideM().value() * 1000))
+                .toList();
+        assertEquals(String.join("; ", found), misfits);
+    }
+
+    private static Figure mm(String millimetres) {
+        return measured(Integer.parseInt(millimetres) / 1000.0);
+    }
+
+    /** What is derived here makes a box of its own boards, and of no others. */
+    @Test
+    public void aDerivedPodIsABox() {
+        for (double thick : new double[] {0.006, 0.0125, 0.018, 0.022}) {
+            Boards own = Boards.NONE.with(b ->
+                    b.thickM(measured(thick)).parts(new Pod(new Box(0.213, 0.127, 0.151), thick, 0.030).parts("p")));
+            assertEquals(BoxOfParts.of(own).orElseThrow().misfits(), List.of());
+            Boards others = own.withThickM(measured(thick + 0.004));
+            assertFalse(BoxOfParts.of(others).orElseThrow().misfits().isEmpty());
+        }
     }
 
     /** The pram's pod: 300 × 290 × 270 mm less two walls of 18 and 3 mm kept free, 15 mm under the lid, a rib of 40. */

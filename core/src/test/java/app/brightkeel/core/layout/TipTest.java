@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import app.brightkeel.core.craft.FloatStage;
 import app.brightkeel.core.craft.MassAt;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.RigReviewer;
@@ -12,12 +13,15 @@ import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Stand;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -26,14 +30,19 @@ public class TipTest {
 
     private static final MassAt BUCKET = new MassAt("bucket", 1.5, 0.15, 0, 0);
 
+    private static Footprint box(double lengthM, double beamM) {
+        return Footprint.of(Craft.of(CraftKind.ICE_WALK_OUT)
+                .with(c -> c.lengthM(Figure.measured(lengthM)).beamM(Figure.measured(beamM))));
+    }
+
     /** 1.5 kg × 0.15 m hold, 1 kg × 0.20 m tip: 1.125. A battery opposite, 2 kg × 0.25 m, makes it 3.625. */
     @Test
     public void aScreenHangsOutOverABucket() {
         MassAt screen = new MassAt("screen", 1, 0.15, -0.35, 0.4);
-        Tip tip = Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, screen));
+        Tip tip = Tip.of(box(0.3, 0.3), List.of(BUCKET, screen));
         assertEquals(tip.edge(), BaseEdge.LEFT);
         assertEquals(tip.margin(), 1.5 * 0.15 / (1 * 0.20), 1e-9);
-        Tip held = Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, screen, new MassAt("battery", 2, 0.15, 0.10, 0)));
+        Tip held = Tip.of(box(0.3, 0.3), List.of(BUCKET, screen, new MassAt("battery", 2, 0.15, 0.10, 0)));
         assertEquals(held.margin(), (1.5 * 0.15 + 2 * 0.25) / 0.20, 1e-9);
     }
 
@@ -41,11 +50,11 @@ public class TipTest {
     @Test
     public void ballastMakesTheMarginThatIsAsked() {
         MassAt heavy = new MassAt("screen", 2, 0.15, -0.35, 0.4);
-        Tip tip = Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, heavy));
+        Tip tip = Tip.of(box(0.3, 0.3), List.of(BUCKET, heavy));
         double ballast = tip.ballastKg(Tip.WANTED);
         assertEquals(ballast, (1.3 * 0.4 - 0.225) / 0.3, 1e-9);
         MassAt stone = new MassAt("stone", ballast, 0.15, 0.15, 0);
-        assertEquals(Tip.of(0.3, 0.3, Stand.NONE, List.of(BUCKET, heavy, stone)).margin(), 1.3, 1e-9);
+        assertEquals(Tip.of(box(0.3, 0.3), List.of(BUCKET, heavy, stone)).margin(), 1.3, 1e-9);
         assertEquals(tip.ballastKg(0.1), 0.0);
     }
 
@@ -135,10 +144,10 @@ public class TipTest {
     @Test
     public void foreAndAftCountToo() {
         Tip tip = Tip.of(
-                0.6, 0.4, Stand.NONE, List.of(new MassAt("box", 4, 0.3, 0, 0), new MassAt("screen", 1, 0.8, 0, 0.4)));
+                box(0.6, 0.4), List.of(new MassAt("box", 4, 0.3, 0, 0), new MassAt("screen", 1, 0.8, 0, 0.4)));
         assertEquals(tip.edge(), BaseEdge.BACK);
         assertEquals(tip.margin(), 4 * 0.3 / 0.2, 1e-9);
-        assertEquals(Tip.of(0.6, 0.4, Stand.NONE, List.of(BUCKET)).margin(), 1000, 1e-9);
+        assertEquals(Tip.of(box(0.6, 0.4), List.of(BUCKET)).margin(), 1000, 1e-9);
     }
 
     /** What hangs in the hole does not hold the crate; what comes off is told apart from what stays. */
@@ -153,5 +162,89 @@ public class TipTest {
         Carried left = Line.of(stays).get(CarryStage.STAGE).value();
         assertEquals(left.comesOff(), List.of("5-in display"));
         assertEquals(left.comesOffKg(), 0.5, 1e-9);
+    }
+
+    private static Craft craft(String id) {
+        return Catalogue.crafts().stream()
+                .filter(item -> item.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .craft();
+    }
+
+    /** A round bucket of 0.30 m: 0.9 kg so far from its middle tips it alike whichever way it hangs out. */
+    @DataProvider
+    public Object[][] round() {
+        return new Object[][] {
+            // degrees from the front to the right, metres from the middle, to which side
+            {0, 0.30, "front"},
+            {45, 0.30, "front right"},
+            {90, 0.30, "right"},
+            {135, 0.345, "back right"},
+            {160, 0.25, "back"},
+            {225, 0.30, "back left"},
+            {303, 0.30, "front left"},
+        };
+    }
+
+    @Test(dataProvider = "round")
+    public void aRoundBucketTipsAlikeInEveryDirection(double degrees, double outM, String side) {
+        Craft bucket = craft("ice-bucket");
+        double x = 0.15 - outM * Math.cos(Math.toRadians(degrees));
+        double y = outM * Math.sin(Math.toRadians(degrees));
+        Tip tip = Tip.of(
+                Footprint.withStand(bucket),
+                List.of(new MassAt("bucket", 1.1, 0.15, 0, 0), new MassAt("screen", 0.9, x, y, 0.4)));
+        double byHand = 1.1 * 0.15 / (0.9 * (outM - 0.15));
+        assertEquals(tip.margin(), byHand, 0.01 * byHand);
+        assertEquals(tip.side(), side);
+        assertEquals(tip.acrossM(), 0.30, 0.006);
+    }
+
+    /** Of any outline: no line about which it could turn, in a thousand directions, holds less than the one that is told. */
+    @Test
+    public void noOtherEdgeTipsSooner() {
+        Random random = new Random(3);
+        for (int round = 0; round < 200; round++) {
+            Craft craft = craft(List.of("ice-bucket", "ice-sled", "ice-bag", "ice-case").get(round % 4));
+            double length = craft.lengthM().value();
+            double beam = craft.beamM().value();
+            List<MassAt> masses = new ArrayList<>(List.of(new MassAt("base", 1 + random.nextDouble(), length / 2, 0, 0)));
+            for (int m = 0; m < 3; m++) {
+                masses.add(new MassAt(
+                        "m" + m,
+                        0.2 + random.nextDouble(),
+                        length * (2 * random.nextDouble() - 0.5),
+                        beam * (2 * random.nextDouble() - 1),
+                        0.2));
+            }
+            Footprint foot = Footprint.withStand(craft.withStand(
+                    new Stand(BaseEdge.values()[random.nextInt(5)], Figure.measured(0.02 + 0.9 * random.nextDouble()), true)));
+            Tip tip = Tip.of(foot, masses);
+            double least = Double.POSITIVE_INFINITY;
+            for (Footprint.Corner a : foot.corners()) {
+                for (Footprint.Corner b : foot.corners()) {
+                    least = Math.min(least, margin(a, b, foot, masses));
+                }
+            }
+            assertEquals(tip.margin(), least, 1e-6 * least, "round " + round);
+        }
+    }
+
+    /** About the line through two corners; none where corners lie on both sides of it. */
+    private static double margin(Footprint.Corner a, Footprint.Corner b, Footprint foot, List<MassAt> masses) {
+        double long2 = Math.hypot(b.xM() - a.xM(), b.yM() - a.yM());
+        double nx = -(b.yM() - a.yM()) / long2;
+        double ny = (b.xM() - a.xM()) / long2;
+        double off = nx * a.xM() + ny * a.yM();
+        boolean edge = long2 > 0 && foot.corners().stream().allMatch(c -> nx * c.xM() + ny * c.yM() >= off - 1e-9);
+        double holds = 0;
+        double tips = 0;
+        for (MassAt each : masses) {
+            double arm = nx * each.xM() + ny * each.yM() - off;
+            holds += each.kg() * Math.max(0, arm);
+            tips += each.kg() * Math.max(0, -arm);
+        }
+        return edge ? holds / Math.max(tips, holds / 1000) : Double.POSITIVE_INFINITY;
     }
 }

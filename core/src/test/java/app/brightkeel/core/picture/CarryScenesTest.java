@@ -10,16 +10,22 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.picture.Scene.Mark;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Habit;
+import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Moves;
+import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.route.Aim;
+import app.brightkeel.core.route.Hole;
+import app.brightkeel.core.route.HoleStage;
 import app.brightkeel.core.route.Planner;
 import java.util.List;
 import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Pictures of layout, tip, boxes, boards and templates, measured in the marks themselves. */
@@ -213,15 +219,15 @@ public class CarryScenesTest {
                 notes(both).stream().anyMatch(words -> words.endsWith("wall of the left rod-holder tube, to drill")));
     }
 
-    /** Templates: a circle of 28 mm and its cross, a bar of 50 mm on every sheet. */
+    /** Templates: a circle of 30 mm as entered and its cross, a bar of 50 mm on every sheet. */
     @Test
     public void templatesInMetres() {
         Rig rig = Planner.planned(DemoRigs.oystercatcher(), Aim.CLEANEST);
         List<Scene> sheets = TemplateScene.all(Line.of(rig));
         assertTrue(sheets.size() >= 3, "holes, plate and foam");
         Mark.Path circle = paths(sheets.get(0), Role.WANTED).findFirst().orElseThrow();
-        assertEquals(wide(circle), 0.028, 1e-9);
-        assertEquals(tall(circle), 0.028, 1e-9);
+        assertEquals(wide(circle), 0.030, 1e-9);
+        assertEquals(tall(circle), 0.030, 1e-9);
         for (Scene sheet : sheets) {
             assertTrue(
                     paths(sheet, Role.WANTED)
@@ -229,5 +235,36 @@ public class CarryScenesTest {
                     sheet.title().plain());
         }
         assertEquals(TemplateScene.all(Line.of(DemoRigs.lanternCrate())).size() > 0, true, "its battery sits in foam");
+    }
+
+    @DataProvider
+    public Object[][] entered() {
+        // entered [m], what is said beside it
+        return new Object[][] {{0.030, "as entered: split grommet wants 28.0 mm"}, {0.028, ""}};
+    }
+
+    /** A hole entered as 30 mm is printed as 30 mm; what closes it, and its hole, stand beside. */
+    @Test(dataProvider = "entered")
+    public void aHoleIsPrintedAsEntered(double openingM, String beside) {
+        Rig drilled = Planner.planned(DemoRigs.oystercatcher(), Aim.CLEANEST);
+        Hole wall = Line.of(drilled).get(HoleStage.STAGE).value().stream()
+                .filter(hole -> !hole.there())
+                .findFirst()
+                .orElseThrow();
+        Passage passage = wall.passage().orElseThrow().withOpeningM(Figure.measured(openingM));
+        Line line = Line.of(drilled.withCraft(drilled.craft().with(passage)));
+        Scene sheet = TemplateScene.all(line).get(0);
+        assertEquals(wide(paths(sheet, Role.WANTED).findFirst().orElseThrow()), openingM, 1e-9);
+        List<String> words = notes(sheet);
+        assertTrue(
+                words.stream()
+                        .anyMatch(each ->
+                                each.endsWith(": " + new Amount(openingM, Unit.FINE_MILLIMETRE).in(Habit.METRIC))),
+                words.toString());
+        assertEquals(
+                String.join(
+                        "",
+                        words.stream().filter(each -> each.contains("wants")).toList()),
+                beside);
     }
 }

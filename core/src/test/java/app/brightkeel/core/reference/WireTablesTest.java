@@ -3,6 +3,10 @@ package app.brightkeel.core.reference;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Wire;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -54,5 +58,30 @@ public class WireTablesTest {
         assertEquals(WireTables.awg(20).plainOhmPerM(), 0.034, 0.0005);
         assertEquals(WireTables.awg(22).plainOhmPerM(), 0.054, 0.0005);
         assertEquals(WireTables.awg(24).plainOhmPerM(), 0.086, 0.0005);
+    }
+
+    /** Flat marine pairs in their jacket, the wide way [mm]: sheets of such cable, values from memory. */
+    @DataProvider
+    public Object[][] duplex() {
+        return new Object[][] {{16, 7.9}, {14, 8.6}, {12, 10.2}, {10, 11.8}};
+    }
+
+    @Test(dataProvider = "duplex")
+    public void aSheathedPairIsAsWideAsSheetsSay(int awg, double wideMm) {
+        double across = Wire.pair(new Gauge.Awg(awg), Figure.UNSET).acrossM();
+        assertEquals(across * 1000, wideMm, 0.06 * wideMm);
+    }
+
+    /** Thicker copper is never narrower, and the insulation is more than the copper. */
+    @Test
+    public void widthsGrowWithTheCopper() {
+        for (List<WireTables.Size> sizes : List.of(WireTables.awg(), WireTables.metric())) {
+            double before = 0;
+            for (WireTables.Size size : sizes) {
+                double copper = 1.12 * Math.sqrt(4 * size.areaMm2() / Math.PI) / 1000;
+                assertTrue(size.outerM() > before && size.outerM() > copper + 0.0008, size.words());
+                before = size.outerM();
+            }
+        }
     }
 }

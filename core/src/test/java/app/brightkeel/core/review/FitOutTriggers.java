@@ -75,6 +75,20 @@ final class FitOutTriggers {
                                 Pose.STOWED,
                                 new Size(measured(0.2), measured(0.1), measured(0.05)),
                                 "display"))))),
+                Map.entry(
+                        "carry.makes-no-box",
+                        GOOD.withFitOut(GOOD.fitOut()
+                                .withBoards(new Boards(
+                                        rated(1.8),
+                                        rated(0.4),
+                                        rated(0.012),
+                                        UNSET,
+                                        UNSET,
+                                        List.of(
+                                                new BoardPart("a", "bottom", measured(0.30), measured(0.2), 1, false),
+                                                new BoardPart(
+                                                        "b", "long sides", measured(0.33), measured(0.2), 2, false),
+                                                new BoardPart("c", "ends", measured(0.2), measured(0.2), 2, false)))))),
                 Map.entry("carry.boards.incomplete", boards(UNSET, part(0.3, 0.1, false))),
                 Map.entry("carry.part-too-large", boards(rated(0.9), part(1.1, 0.1, false))));
     }

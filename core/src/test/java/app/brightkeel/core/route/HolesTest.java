@@ -11,10 +11,14 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Stuff;
 import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.rig.Way;
@@ -108,6 +112,44 @@ public class HolesTest {
         assertEquals(HoleSchedule.needed(all), Map.of());
         Rig drilled = Planner.planned(RIG, Aim.CLEANEST);
         assertEquals(HoleSchedule.needed(holes(drilled)), Map.of(PassThrough.SPLIT_GROMMET, 1));
+    }
+
+    /**
+     * A pair is as wide as its gauge and jacket make it; where it goes through the port alone, the hole follows. Widths by
+     * hand: two cores of the table, 0.9 mm of jacket on each side, four cores 2.414 wide.
+     */
+    @DataProvider
+    public Object[][] pairs() {
+        return new Object[][] {
+            // gauge, sheathed, unused conductors, stated width or 0, width, hole with nothing in it that closes
+            {new Gauge.Awg(22), true, 0, 0.0, 0.0060, 0.006},
+            {new Gauge.Awg(16), true, 0, 0.0, 0.0076, 0.008},
+            {new Gauge.Awg(16), false, 0, 0.0, 0.0058, 0.006},
+            {new Gauge.Awg(16), true, 2, 0.0, 2.414 * 0.0029 + 0.0018, 0.009},
+            {new Gauge.Awg(8), true, 0, 0.0, 0.0136, 0.014},
+            {new Gauge.Metric(2.5), true, 0, 0.0, 0.0090, 0.009},
+            {new Gauge.Metric(16), false, 0, 0.0, 0.0166, 0.017},
+            {new Gauge.Metric(16), false, 0, 0.011, 0.0110, 0.011},
+            {Gauge.UNDECIDED, true, 0, 0.0, 0.0070, 0.007},
+        };
+    }
+
+    @Test(dataProvider = "pairs")
+    public void supplyLeadsAreAsWideAsTheirGauge(
+            Gauge gauge, boolean sheathed, int unused, double statedM, double widthM, double holeM) {
+        Segment lead = RIG.harness().segments().get(0);
+        Run run = RIG.runOf(lead.id()).orElseThrow();
+        Rig rig = RIG.with(lead.withWire(lead.wire()
+                        .with(wire -> wire.gauge(gauge).sheathed(sheathed).unused(unused))))
+                .with(run.withCableM(statedM > 0 ? measured(statedM) : Figure.UNSET));
+        Laid laid = Line.of(rig).get(RouteStage.STAGE).value().of(lead.id()).orElseThrow();
+        assertEquals(laid.cableM(), widthM, 1e-9);
+        assertEquals(HoleSchedule.wantsM(PassThrough.NONE, 0, laid.cableM()), holeM, 1e-9);
+        Hole lip = holes(rig).stream()
+                .filter(hole -> hole.id().equals("stern-lip"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(lip.circleM(), 2 * Math.max(widthM, 0.007), 1e-9);
     }
 
     @DataProvider

@@ -25,7 +25,8 @@ public final class FitOutCsv {
             "tight by",
             "remark");
     private static final List<String> OFF = List.of("what", "from", "minutes");
-    private static final List<String> CUT = List.of("board", "part", "from its end", "long", "wide", "turned");
+    private static final List<String> CUT =
+            List.of("board", "part", "from its end", "from its edge", "long", "wide", "turned");
 
     private FitOutCsv() {}
 
@@ -75,6 +76,7 @@ public final class FitOutCsv {
                         String.valueOf(cut.board()),
                         cut.piece().name(),
                         millimetres(cut.piece().atM(), habit),
+                        millimetres(cut.piece().acrossM(), habit),
                         millimetres(cut.piece().lengthM(), habit),
                         millimetres(cut.piece().wideM(), habit),
                         cut.piece().turned() ? "yes" : "no"));

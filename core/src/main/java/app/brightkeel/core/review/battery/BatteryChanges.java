@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.battery;
 
+import app.brightkeel.core.battery.Circuits;
 import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.gear.Catalogue;
@@ -107,11 +108,7 @@ final class BatteryChanges {
     /** Of each chemistry those that a division says might do, smallest first: the simulation then decides. */
     private static Stream<Change> likely(Line line, List<Pack> bank) {
         Chemistry now = bank.get(0).chemistry();
-        double wantedWh = line.get(Load.STAGE)
-                .map(load -> load.meanW()
-                        * load.hours()
-                        / Banks.inUse(line.entered()).size())
-                .orElse(0.0);
+        double wantedWh = wantedWh(line, bank);
         return Stream.concat(Stream.of(Chemistry.LIFEPO4, Chemistry.AGM), Stream.of(now))
                 .distinct()
                 .flatMap(chemistry -> Catalogue.packs().stream()
@@ -119,6 +116,21 @@ final class BatteryChanges {
                         .sorted(Comparator.comparingDouble(
                                 item -> item.capacityAh().value())))
                 .map(item -> take(line, bank, item));
+    }
+
+    /** What hangs on a bank draws so much in a day; its share of everything where that is not known yet. */
+    private static double wantedWh(Line line, List<Pack> bank) {
+        double all = line.get(Load.STAGE).map(BatteryChanges::dayWh).orElse(0.0);
+        return line.get(Circuits.STAGE)
+                .map(order -> order.circuits().stream()
+                        .filter(circuit -> circuit.gives(bank.get(0)))
+                        .mapToDouble(circuit -> dayWh(circuit.load()))
+                        .sum())
+                .orElse(all);
+    }
+
+    private static double dayWh(DayLoad load) {
+        return load.meanW() * load.hours();
     }
 
     /** As worn as the one it replaces: what is too small at that is no cure for long. */
@@ -138,13 +150,18 @@ final class BatteryChanges {
         return all;
     }
 
-    /** What is on hand and every catalogue pack in place of the first, and a second one beside it. */
+    /** What is on hand and every catalogue pack in place of those that end first, and a second one beside them. */
     static List<Change> candidates(Line line) {
         List<List<Pack>> banks = Banks.inUse(line.entered());
         if (banks.isEmpty()) {
             return List.of();
         }
-        List<Pack> bank = banks.get(0);
+        List<Pack> bank = banks.stream()
+                .filter(each -> line.get(Circuits.STAGE)
+                        .map(order -> order.circuits().get(0).gives(each.get(0)))
+                        .orElse(true))
+                .findFirst()
+                .orElse(banks.get(0));
         Stream<Change> owned = bank.size() > 1
                 ? Stream.empty()
                 : line.entered().onHand().stream().map(item -> owned(line, bank.get(0), item));

@@ -1,14 +1,16 @@
 package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.battery.Beside;
+import app.brightkeel.core.battery.Circuits;
+import app.brightkeel.core.battery.Endurance;
 import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.RuntimeBand;
+import app.brightkeel.core.battery.Simulation;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
-import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -16,10 +18,11 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.review.screen.ScreenChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.PackRole;
+import app.brightkeel.core.rig.Rig;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -34,55 +37,91 @@ final class HoursShort implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Run> run = line.get(Runtime.STAGE);
-        if (!run.isKnown()) {
+        Outcome<Circuits.Order> order = line.get(Circuits.STAGE);
+        if (!order.isKnown() || !line.get(Runtime.STAGE).isKnown()) {
             return SILENT;
         }
-        double wanted = line.get(Load.STAGE).value().hours();
-        double median = run.value().hours();
-        boolean two = twoDepths(line);
-        if (wanted - median >= SHOWN_H) {
-            return Rule.measured(
-                    (median - wanted) / wanted,
-                    "{} of {}{}: {} short, {}because {}.",
-                    new Amount(median, Unit.HOUR),
-                    new Amount(wanted, Unit.HOUR),
-                    two ? Text.of(" even if used deep, {} for a long life", longLife(line)) : "",
-                    new Amount(wanted - median, Unit.HOUR),
-                    during(line, median),
-                    run.value().end().words());
+        Worst worst = new Worst();
+        for (int c = 0; c < order.value().circuits().size(); c++) {
+            new Circuit(line, order.value(), c).judge(worst);
         }
-        double low = line.get(RuntimeBand.STAGE).value().lowH();
-        if (low < wanted) {
-            return Rule.measured(
-                    COMFORTABLE * Math.max(0, median - wanted) / (median - low) * 0.999,
-                    "{} of {} in the middle, but one day in ten only {}.",
-                    new Amount(median, Unit.HOUR),
-                    new Amount(wanted, Unit.HOUR),
-                    new Amount(low, Unit.HOUR));
+        return worst.judgement();
+    }
+
+    /** One circuit of the rig: what hangs on another is no matter of it. */
+    private static final class Circuit {
+        private final Line line;
+        private final Simulation simulation;
+        private final boolean first;
+        private final String name;
+        private final double wanted;
+        private final Run median;
+
+        Circuit(Line line, Circuits.Order order, int place) {
+            this.line = line;
+            simulation = order.circuits().get(place);
+            first = place == 0;
+            name = order.apart() ? Circuits.packs(line, simulation) + ": " : "";
+            wanted = simulation.load().hours();
+            median = first ? line.get(Runtime.STAGE).value() : simulation.asPlanned();
         }
-        Optional<String> guessed = guessed(line);
-        if (guessed.isPresent()) {
-            return Rule.measured(
-                    GUESSED,
-                    "{} of {}, if the {} draws what such things usually do: nobody said.",
-                    new Amount(median, Unit.HOUR),
-                    new Amount(wanted, Unit.HOUR),
-                    guessed.get());
+
+        void judge(Worst worst) {
+            double middle = median.hours();
+            boolean two = twoDepths(line.rig(), simulation);
+            if (wanted - middle >= SHOWN_H) {
+                worst.add(
+                        (middle - wanted) / wanted,
+                        "{}{} of {}{}: {} short, {}because {}.",
+                        name,
+                        new Amount(middle, Unit.HOUR),
+                        new Amount(wanted, Unit.HOUR),
+                        two ? Text.of(" even if used deep, {} for a long life", longLife()) : "",
+                        new Amount(wanted - middle, Unit.HOUR),
+                        during(simulation.load(), middle),
+                        median.end().words());
+                return;
+            }
+            Optional<String> guessed = guessed(line.rig(), simulation);
+            double low = (first ? line.get(RuntimeBand.STAGE).value() : Endurance.of(simulation, median)).lowH();
+            if (low < wanted) {
+                worst.add(
+                        COMFORTABLE * Math.max(0, middle - wanted) / (middle - low) * 0.999,
+                        "{}{} of {} in the middle, but one day in ten only {}.",
+                        name,
+                        new Amount(middle, Unit.HOUR),
+                        new Amount(wanted, Unit.HOUR),
+                        new Amount(low, Unit.HOUR));
+            } else if (guessed.isPresent()) {
+                worst.add(
+                        GUESSED,
+                        "{}{} of {}, if the {} draws what such things usually do: nobody said.",
+                        name,
+                        new Amount(middle, Unit.HOUR),
+                        new Amount(wanted, Unit.HOUR),
+                        guessed.get());
+            } else if (two && longLife().si() < wanted) {
+                worst.add(
+                        COMFORTABLE * longLife().si() / wanted,
+                        "{}{} of {} if it is used deep, which costs its life; {} to the depth for a long one. Choose its depth.",
+                        name,
+                        new Amount(middle, Unit.HOUR),
+                        new Amount(wanted, Unit.HOUR),
+                        longLife());
+            } else {
+                worst.add(
+                        Math.min(1, COMFORTABLE + (low - wanted) / wanted),
+                        "{}{} of {}.",
+                        name,
+                        new Amount(middle, Unit.HOUR),
+                        new Amount(wanted, Unit.HOUR));
+            }
         }
-        if (two && longLife(line).si() < wanted) {
-            return Rule.measured(
-                    COMFORTABLE * longLife(line).si() / wanted,
-                    "{} of {} if it is used deep, which costs its life; {} to the depth for a long one. Choose its depth.",
-                    new Amount(median, Unit.HOUR),
-                    new Amount(wanted, Unit.HOUR),
-                    longLife(line));
+
+        private Amount longLife() {
+            Beside.Hours beside = first ? line.get(Beside.STAGE).value() : Beside.STAGE.compute(simulation);
+            return new Amount(beside.longLifeH(), Unit.HOUR);
         }
-        return Rule.measured(
-                Math.min(1, COMFORTABLE + (low - wanted) / wanted),
-                "{} of {}.",
-                new Amount(median, Unit.HOUR),
-                new Amount(wanted, Unit.HOUR));
     }
 
     private static final double GUESSED = 0.1;
@@ -91,28 +130,25 @@ final class HoursShort implements Rule {
     private static final double SHOWN_H = 1.0 / 120;
 
     /** A device of which nobody said what it draws: hours by a guess do not hold. */
-    private static Optional<String> guessed(Line line) {
-        return line.rig().devices().stream()
+    private static Optional<String> guessed(Rig rig, Simulation circuit) {
+        return circuit.fed().stream()
+                .map(rig.devices()::get)
                 .filter(device -> device.draw().guessed())
                 .map(Device::name)
                 .findFirst();
     }
 
     /** Lead has two depths until the person picks one (handbook §6): for a long life, and for once in a while. */
-    private static boolean twoDepths(Line line) {
-        return line.rig().harness().packs().stream()
-                .anyMatch(pack -> pack.role() == PackRole.IN_USE
+    private static boolean twoDepths(Rig rig, Simulation circuit) {
+        return rig.harness().packs().stream()
+                .anyMatch(pack -> circuit.gives(pack)
                         && pack.chemistry().lead()
                         && pack.depth().basis() == Figure.Basis.ASSUMED);
     }
 
-    private static Amount longLife(Line line) {
-        return new Amount(line.get(Beside.STAGE).value().longLifeH(), Unit.HOUR);
-    }
-
     /** In which part of the day it ends, where there are several. */
-    private static String during(Line line, double hours) {
-        List<DayLoad.PhaseLoad> phases = line.get(Load.STAGE).value().phases();
+    private static String during(DayLoad load, double hours) {
+        List<DayLoad.PhaseLoad> phases = load.phases();
         return phases.stream()
                 .filter(phase -> phases.size() > 1 && phase.from() + phase.hours() > hours)
                 .findFirst()
@@ -122,7 +158,11 @@ final class HoursShort implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return guessed(line).isPresent()
+        boolean guessed = line.get(Circuits.STAGE)
+                .map(order -> order.circuits().stream()
+                        .anyMatch(circuit -> guessed(line.rig(), circuit).isPresent()))
+                .orElse(false);
+        return guessed
                 ? Stream.concat(ScreenChanges.guessed(line), BatteryChanges.longer(line))
                 : BatteryChanges.longer(line);
     }
@@ -132,7 +172,8 @@ final class HoursShort implements Rule {
     public Text remark(Line then) {
         double wanted = then.get(Load.STAGE).value().hours();
         double worn = then.get(Beside.STAGE).value().endOfLifeH();
-        Chemistry.Data data = then.get(Packs.STAGE).value().first().chemistry().data();
+        Chemistry.Data data =
+                then.needs(Runtime.STAGE).value().first().chemistry().data();
         return worn >= wanted
                 ? Text.of("Enough also when it is worn to {}.", new Amount(Beside.END_OF_LIFE, Unit.PERCENT))
                 : Text.of(

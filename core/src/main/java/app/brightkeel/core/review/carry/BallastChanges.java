@@ -61,7 +61,7 @@ final class BallastChanges {
         return line.entered().craft().stations().stream()
                 .filter(station -> station.placed() && station.spot().takesPack())
                 .flatMap(station -> {
-                    double inside = tip.get().insideM(line.rig().craft(), station);
+                    double inside = tip.get().insideM(station);
                     return inside > 0 ? weight(line, station, moment / inside) : Stream.<Change>empty();
                 });
     }

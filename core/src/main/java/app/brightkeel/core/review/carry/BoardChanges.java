@@ -1,5 +1,7 @@
 package app.brightkeel.core.review.carry;
 
+import app.brightkeel.core.enclosure.BoxOfParts;
+import app.brightkeel.core.enclosure.BoxOfParts.Misfit;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -42,6 +44,48 @@ final class BoardChanges {
                                 .map(part -> spliced(rig, part)),
                         larger(rig))
                 .flatMap(changes -> changes);
+    }
+
+    /** Parts cut as the others want them: all at once, and each alone where there are several. */
+    static Stream<Change> matching(Line line, List<Misfit> misfits) {
+        Rig rig = line.entered();
+        Stream<Change> single =
+                misfits.size() < 2 ? Stream.empty() : misfits.stream().map(misfit -> matching(rig, List.of(misfit)));
+        return misfits.isEmpty() ? Stream.empty() : Stream.concat(Stream.of(matching(rig, misfits)), single);
+    }
+
+    private static Change matching(Rig rig, List<Misfit> misfits) {
+        Boards boards = rig.fitOut().boards();
+        List<Text> told = new ArrayList<>();
+        for (Misfit misfit : misfits) {
+            boards = boards.withParts(boards.parts().stream()
+                    .map(part -> sameMeasures(part, misfit.part())
+                            ? part.with(p -> p.lengthM(misfit.wants().lengthM())
+                                    .wideM(misfit.wants().wideM()))
+                            : part)
+                    .toList());
+            told.add(Text.of(
+                    "{} {} × {}",
+                    misfit.part().name(),
+                    new Amount(misfit.wants().lengthM().value(), Unit.MILLIMETRE),
+                    new Amount(misfit.wants().wideM().value(), Unit.MILLIMETRE)));
+        }
+        String which = String.join(
+                "-", misfits.stream().map(misfit -> misfit.part().id()).toList());
+        return change(
+                rig,
+                "carry.cut-to-match." + which,
+                Text.of("Cut to match: {}", Text.joined(told)),
+                Effort.SETTING,
+                boards);
+    }
+
+    /** The part itself, or its twin on the other side. */
+    private static boolean sameMeasures(BoardPart part, BoardPart as) {
+        return part.id().equals(as.id())
+                || BoxOfParts.twins(part, as)
+                        && part.lengthM().equals(as.lengthM())
+                        && part.wideM().equals(as.wideM());
     }
 
     private static boolean tooLong(Boards boards, BoardPart part) {

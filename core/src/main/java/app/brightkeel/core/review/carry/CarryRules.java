@@ -20,6 +20,7 @@ public final class CarryRules {
             new GasShutIn(),
             new HeatShutIn(),
             new PartTooLarge(),
+            new MakesNoBox(),
             new NoLevel(),
             new DeckUnder(),
             new WetStation(),

@@ -29,7 +29,7 @@ final class TipsOver implements Rule {
         return Rule.measured(
                 Math.min(1, COMFORTABLE * (tip.margin() - 1) / (Tip.WANTED - 1)),
                 "About its {} edge what holds it down is {} times what tips it; {} of ballast at the far edge make it {}.",
-                tip.edge().words(),
+                tip.side(),
                 new Amount(tip.margin(), Unit.TIMES),
                 new Amount(tip.ballastKg(Tip.WANTED), Unit.KILOGRAM),
                 new Amount(Tip.WANTED, Unit.TIMES));

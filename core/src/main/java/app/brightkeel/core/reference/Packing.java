@@ -1,4 +1,4 @@
-package app.brightkeel.core.route;
+package app.brightkeel.core.reference;
 
 import java.util.List;
 

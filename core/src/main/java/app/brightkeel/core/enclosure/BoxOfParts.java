@@ -1,0 +1,170 @@
+package app.brightkeel.core.enclosure;
+
+import app.brightkeel.core.rig.BoardPart;
+import app.brightkeel.core.rig.Boards;
+import app.brightkeel.core.rig.Figure;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * Parts that are meant to make one box, known by their names: a floor, two sides, two ends, perhaps a lid. Either pair of
+ * walls may stand between the other, on the floor or round it.
+ */
+public final class BoxOfParts {
+
+    /** What a saw, a plane and glue make up for [m]; common practice, no source. */
+    private static final double PLAY_M = 0.0015;
+
+    private static final Set<String> FLOOR = Set.of("floor", "bottom", "base");
+    private static final Set<String> SIDE = Set.of("side");
+    private static final Set<String> END = Set.of("end", "front", "back");
+    private static final Set<String> LID = Set.of("lid", "top", "cover");
+
+    private final double thickM;
+    private final BoardPart floor;
+    private final BoardPart side;
+    private final BoardPart end;
+    private final Optional<BoardPart> lid;
+
+    private BoxOfParts(double thickM, BoardPart floor, BoardPart side, BoardPart end, Optional<BoardPart> lid) {
+        this.thickM = thickM;
+        this.floor = floor;
+        this.side = side;
+        this.end = end;
+        this.lid = lid;
+    }
+
+    /**
+     * A part as the others want it.
+     *
+     * @param part  as it is
+     * @param wants as it ought to be cut
+     * @param offM  by how much it is off
+     */
+    public record Misfit(BoardPart part, BoardPart wants, double offM) {}
+
+    /** Empty where the names tell no box, several, or where measures are open. */
+    public static Optional<BoxOfParts> of(Boards boards) {
+        if (!boards.thickM().isSet()
+                || boards.parts().stream()
+                        .anyMatch(
+                                part -> !part.lengthM().isSet() || !part.wideM().isSet())) {
+            return Optional.empty();
+        }
+        Optional<BoardPart> floor = only(boards, 1, FLOOR);
+        Optional<BoardPart> side = only(boards, 2, SIDE);
+        Optional<BoardPart> end = only(boards, 2, END);
+        if (floor.isEmpty() || side.isEmpty() || end.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<BoardPart> lid = only(boards, 1, LID);
+        return Optional.of(new BoxOfParts(boards.thickM().value(), floor.get(), side.get(), end.get(), lid));
+    }
+
+    /** The one part of that name, or the first of two alike, where there are so many of them. */
+    private static Optional<BoardPart> only(Boards boards, int count, Set<String> names) {
+        List<BoardPart> named =
+                boards.parts().stream().filter(part -> named(part, names)).toList();
+        int all = named.stream().mapToInt(BoardPart::count).sum();
+        boolean alike = named.stream()
+                        .map(part ->
+                                List.of(part.lengthM().value(), part.wideM().value()))
+                        .distinct()
+                        .count()
+                == 1;
+        return all == count && alike ? Optional.of(named.get(0)) : Optional.empty();
+    }
+
+    /** Whether two parts are the same pair of walls. */
+    public static boolean twins(BoardPart part, BoardPart other) {
+        return Stream.of(SIDE, END).anyMatch(names -> named(part, names) && named(other, names));
+    }
+
+    private static boolean named(BoardPart part, Set<String> names) {
+        return Arrays.stream(words(part)).anyMatch(names::contains);
+    }
+
+    private static String[] words(BoardPart part) {
+        return part.name()
+                .toLowerCase(Locale.ROOT)
+                .replace("sides", "side")
+                .replace("ends", "end")
+                .split("[^a-z]+");
+    }
+
+    /** Every part that does not go with the others; none where they make a box. */
+    public List<Misfit> misfits() {
+        List<Misfit> all = new ArrayList<>();
+        add(all, floor, floors());
+        add(all, end, heights());
+        lid.ifPresent(top -> add(all, top, covering(top)));
+        return all;
+    }
+
+    private static void add(List<Misfit> all, BoardPart part, Stream<BoardPart> ways) {
+        BoardPart wants =
+                ways.min(Comparator.comparingDouble(each -> offM(part, each))).orElse(part);
+        double off = offM(part, wants);
+        if (off > PLAY_M) {
+            all.add(new Misfit(part, wants, off));
+        }
+    }
+
+    private static double offM(BoardPart part, BoardPart wants) {
+        return Math.max(
+                Math.abs(part.lengthM().value() - wants.lengthM().value()),
+                Math.abs(part.wideM().value() - wants.wideM().value()));
+    }
+
+    /** Inside both pairs of walls, under one, under the other; what lies along the sides is its length, or its width. */
+    private Stream<BoardPart> floors() {
+        double along = side.lengthM().value();
+        double across = end.lengthM().value();
+        return Stream.of(
+                        new double[] {along - 2 * thickM, across},
+                        new double[] {along, across},
+                        new double[] {along, across - 2 * thickM},
+                        new double[] {along, across + 2 * thickM},
+                        new double[] {along + 2 * thickM, across})
+                .filter(size -> size[0] > 0.01 && size[1] > 0.01)
+                .flatMap(size -> Stream.of(sized(floor, size[0], size[1]), sized(floor, size[1], size[0])));
+    }
+
+    /** As tall as the sides, or less or more by a board where one of them stands on the floor. */
+    private Stream<BoardPart> heights() {
+        double tall = side.wideM().value();
+        return Stream.of(tall, tall - thickM, tall + thickM)
+                .filter(each -> each > 0.01)
+                .map(each -> sized(end, end.lengthM().value(), each));
+    }
+
+    /** A lid reaches over the walls, whichever stand outside; by how much it hangs over is free. */
+    private Stream<BoardPart> covering(BoardPart top) {
+        double along = side.lengthM().value();
+        double across = end.lengthM().value();
+        return Stream.of(new double[] {along, across + 2 * thickM}, new double[] {along + 2 * thickM, across})
+                .flatMap(size -> Stream.of(
+                        sized(
+                                top,
+                                Math.max(top.lengthM().value(), size[0]),
+                                Math.max(top.wideM().value(), size[1])),
+                        sized(
+                                top,
+                                Math.max(top.lengthM().value(), size[1]),
+                                Math.max(top.wideM().value(), size[0]))));
+    }
+
+    private static BoardPart sized(BoardPart part, double lengthM, double wideM) {
+        return part.with(p -> p.lengthM(Figure.chosen(rounded(lengthM))).wideM(Figure.chosen(rounded(wideM))));
+    }
+
+    private static double rounded(double metres) {
+        return Math.round(metres * 1e4) / 1e4;
+    }
+}

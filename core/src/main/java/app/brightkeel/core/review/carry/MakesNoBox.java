@@ -1,0 +1,50 @@
+package app.brightkeel.core.review.carry;
+
+import app.brightkeel.core.enclosure.BoxOfParts;
+import app.brightkeel.core.enclosure.BoxOfParts.Misfit;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Boards;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Floor, sides, ends and lid of a box go together at the thickness of the boards. */
+final class MakesNoBox implements Rule {
+
+    @Override
+    public Head head() {
+        return new Head("carry.makes-no-box", Link.CARRY, Force.PRACTICE);
+    }
+
+    @Override
+    public Judgement judge(Line line) {
+        Boards boards = line.rig().fitOut().boards();
+        Worst worst = new Worst();
+        for (Misfit misfit : misfits(boards)) {
+            worst.add(
+                    COMFORTABLE - misfit.offM(),
+                    "The {} is {} × {}: to make a box with the other parts, of boards of {}, it wants {} × {}.",
+                    misfit.part().name(),
+                    new Amount(misfit.part().lengthM().value(), Unit.MILLIMETRE),
+                    new Amount(misfit.part().wideM().value(), Unit.MILLIMETRE),
+                    new Amount(boards.thickM().value(), Unit.FINE_MILLIMETRE),
+                    new Amount(misfit.wants().lengthM().value(), Unit.MILLIMETRE),
+                    new Amount(misfit.wants().wideM().value(), Unit.MILLIMETRE));
+        }
+        return worst.judgement();
+    }
+
+    private static List<Misfit> misfits(Boards boards) {
+        return BoxOfParts.of(boards).map(BoxOfParts::misfits).orElse(List.of());
+    }
+
+    @Override
+    public Stream<Change> cures(Line line) {
+        return BoardChanges.matching(line, misfits(line.rig().fitOut().boards()));
+    }
+}
