@@ -16,6 +16,7 @@ export function newPack(rig: Rig): Pack {
     label: {},
     test: { ranOut: false },
     keeping: { chargedOn: "" },
+    cranking: { engine: false },
     ending: UNKNOWN_ENDING,
   } as Pack;
 }

@@ -59,6 +59,7 @@ export function PackFields({ index }: { index: number }) {
       <FigureField label="May give at most" pointer={`${at}/maxDischargeA`} unit="ampere" />
       <FigureField label="Price" hint="in your money" pointer={`${at}/label/price`} unit="money" />
       <EndingFields label="Its terminals" pointer={`${at}/ending`} />
+      <EngineFields at={`${at}/cranking`} engine={pack.cranking.engine} />
       <LoadTestFields at={`${at}/test`} />
       <More>
         <ChoiceOf
@@ -102,6 +103,21 @@ export function PackFields({ index }: { index: number }) {
         <FigureField label="Cut-off electronics" pointer={`${at}/electronicsOhm`} unit="ohm" />
       </More>
     </Section>
+  );
+}
+
+/** One that also starts an engine is asked for that first. */
+function EngineFields({ at, engine }: { at: string; engine: boolean }) {
+  return (
+    <>
+      <Tick label="It also starts an engine" pointer={`${at}/engine`} />
+      {engine && (
+        <>
+          <FigureField label="Engine wants at least" hint="cold cranking" pointer={`${at}/wantsA`} unit="ampere" />
+          <FigureField label="It gives" hint="cold cranking, on its label" pointer={`${at}/givesA`} unit="ampere" />
+        </>
+      )}
+    </>
   );
 }
 

@@ -46,7 +46,7 @@ public final class Standing {
         all.remark(
                 pack.chemistry().lead()
                         ? "stored full, and charged again every six weeks"
-                        : pack.chemistry().rechargeable()
+                        : pack.chemistry().lithium()
                                 ? "stored at 40 to 60 % of its charge, looked at every six weeks"
                                 : "taken out of its holder when stored");
         if (!pack.keeping().chargedOn().isEmpty()) {

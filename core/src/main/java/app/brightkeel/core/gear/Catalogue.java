@@ -67,13 +67,17 @@ public final class Catalogue {
                 placed.id(old.id()).origin(item.id()).feeds(old.feeds()).mount(old.mount()));
     }
 
-    /** A catalogue pack in the place of another: keeps the place's id and the temperature it stands at. */
+    /**
+     * A catalogue pack in the place of another: keeps the place's id, the temperature it stands at and the engine it
+     * starts; what it gives for that stands on its own label.
+     */
     public static Pack inPlaceOf(Pack old, Pack item) {
         return item.with(placed -> placed.id(old.id())
                 .origin(item.id())
                 .tempC(old.tempC())
                 .role(old.role())
-                .onTopOf(old.onTopOf()));
+                .onTopOf(old.onTopOf())
+                .cranking(old.cranking().withGivesA(Figure.UNSET)));
     }
 
     /** A catalogue pack of 12 V as so many in series, side by side. */

@@ -79,8 +79,7 @@ final class CarryWorking {
                 .figure("", "length of the base", craft.lengthM(), Unit.METRE, "/craft/lengthM")
                 .figure("", "width of the base", craft.beamM(), Unit.METRE, "/craft/beamM")
                 .figure("", "the box itself, over its middle", craft.massKg(), Unit.KILOGRAM, "/craft/massKg")
-                .remark(
-                        "About the {} edge of what it stands on; what hangs in the hole does not count.", tip.side())
+                .remark("About the {} edge of what it stands on; what hangs in the hole does not count.", tip.side())
                 .remark("A battery counts as far out as it really fits inside.")
                 .step("", "restoring, kg·m", tip.restoringKgM(), Unit.FACTOR)
                 .step("", "overturning, kg·m", tip.overturningKgM(), Unit.FACTOR)

@@ -39,8 +39,8 @@ public record Footprint(List<Corner> corners) {
     /** The same with its kickstand, whose place is known. */
     public static Footprint withStand(Craft craft) {
         List<Corner> base = touching(craft);
-        return new Footprint(hull(
-                Stream.concat(base.stream(), foot(craft, base.size() > 4).stream()).toList()));
+        return new Footprint(hull(Stream.concat(base.stream(), foot(craft, base.size() > 4).stream())
+                .toList()));
     }
 
     private static List<Corner> touching(Craft craft) {

@@ -139,7 +139,10 @@ public final class Packs implements Stage<Packs.Needs, Packs.Bank> {
             return Working.missing("What the pack can give", bank.missing());
         }
         List<Pack> packs = line.rig().harness().packs();
-        Working.Builder all = Working.of("What the packs can give", "", Source.derived("each by itself; what is joined adds up under the hours"));
+        Working.Builder all = Working.of(
+                "What the packs can give",
+                "",
+                Source.derived("each by itself; what is joined adds up under the hours"));
         if (packs.size() == 1) {
             return working(line, 0);
         }

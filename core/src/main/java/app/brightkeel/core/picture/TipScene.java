@@ -66,8 +66,7 @@ final class TipScene {
         double tall = craft.depthM().value();
         List<MassAt> all = new ArrayList<>(base.standing());
         all.add(new MassAt("the box itself", base.massKg(), base.lengthM() / 2, 0, tall / 2));
-        double left =
-                Math.min(0, all.stream().mapToDouble(this::inside).min().orElse(0)) - ROOM_M;
+        double left = Math.min(0, all.stream().mapToDouble(this::inside).min().orElse(0)) - ROOM_M;
         double top = Math.max(tall, all.stream().mapToDouble(MassAt::zM).max().orElse(tall)) + 2 * ROOM_M;
         double bottom = -RUNG_M * (all.size() + 1) - ROOM_M;
         drawing.box(Role.HULL, near, 0, across, tall).path(Role.WATERLINE, 1, at(left, 0), at(across + ROOM_M, 0));

@@ -13,7 +13,6 @@ import java.util.Optional;
  * @param seatM       middle of the seat aft of the bow, {@code seatHeightM} over the lowest line of the hull
  * @param beamM       greatest width of the craft
  * @param tallM       body height
- * @param keypad      whether a keypad is aboard, so that a screen need not be touched
  */
 public record SeatNeeds(
         CraftKind kind,
@@ -23,7 +22,6 @@ public record SeatNeeds(
         double tallM,
         Hand hand,
         Schools.Post post,
-        boolean keypad,
         List<Thing> things) {
 
     public SeatNeeds {
@@ -36,6 +34,7 @@ public record SeatNeeds(
      * @param screen whether it is looked at
      * @param pose   in use, or folded inboard by its arm
      * @param textM  height of its figures that matter, where known
+     * @param keypad whether a keypad is aboard that works it, so that it need not be touched
      */
     public record Thing(
             String id,
@@ -45,5 +44,6 @@ public record SeatNeeds(
             double xM,
             double yM,
             double zM,
-            Optional<Double> textM) {}
+            Optional<Double> textM,
+            boolean keypad) {}
 }

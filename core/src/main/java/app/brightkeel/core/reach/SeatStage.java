@@ -65,7 +65,6 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                         rig.angler().tallM().value(),
                         rig.angler().hand(),
                         rig.schools().post(),
-                        rig.devices().stream().anyMatch(d -> d.kind() == DeviceKind.SMALL_PART),
                         things(rig)));
     }
 
@@ -87,7 +86,8 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                                 at.fromBowM().value(),
                                 at.sideM().value(),
                                 at.heightM().value(),
-                                Optional.empty())));
+                                Optional.empty(),
+                                false)));
             }
         }
         return all;
@@ -110,7 +110,8 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                 at.fromBowM().value(),
                 side,
                 at.heightM().value() + arm,
-                text.isSet() ? Optional.of(text.value()) : Optional.empty()));
+                text.isSet() ? Optional.of(text.value()) : Optional.empty(),
+                keypad(rig, device)));
         if (arm > 0 && holder.orElseThrow().poses().contains(Pose.LOWERED)) {
             all.add(new SeatNeeds.Thing(
                     device.id(),
@@ -120,8 +121,18 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                     at.fromBowM().value(),
                     side - Math.signum(side) * arm,
                     at.heightM().value(),
-                    Optional.empty()));
+                    Optional.empty(),
+                    keypad(rig, device)));
         }
+    }
+
+    /** One of its family; families that nobody stated are not told apart. */
+    private static boolean keypad(Rig rig, Device display) {
+        String family = display.sockets().family();
+        return rig.devices().stream()
+                .filter(device -> device.kind() == DeviceKind.KEYPAD)
+                .map(device -> device.sockets().family())
+                .anyMatch(own -> own.isEmpty() || family.isEmpty() || own.equals(family));
     }
 
     private static Optional<Station> placed(Craft craft, String station) {

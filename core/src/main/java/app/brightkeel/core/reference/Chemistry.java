@@ -16,7 +16,9 @@ public enum Chemistry implements Worded {
     GEL("gel lead"),
     FLOODED("flooded lead"),
     /** Eight in series count as one block. */
-    ALKALINE("alkaline AA, eight in series");
+    ALKALINE("alkaline AA, eight in series"),
+    /** The same of rechargeable cells. */
+    NIMH("nickel-metal hydride AA, eight in series");
 
     private static final Map<Chemistry, Data> DATA = read();
 
@@ -45,6 +47,11 @@ public enum Chemistry implements Worded {
         return this != FLOODED;
     }
 
+    /** Whether a block of it is eight single cells in a holder: in series they have the ampere-hours of one. */
+    public boolean cells() {
+        return this == ALKALINE || this == NIMH;
+    }
+
     /** What is printed on a block of it [V]: of eight cells their 1.5 V each, though they give less at work. */
     public double labelV() {
         return this == ALKALINE ? 8 * 1.5 : data().nominalV();
@@ -56,7 +63,7 @@ public enum Chemistry implements Worded {
 
     /** Those a person can choose between. */
     public static List<Chemistry> decided() {
-        return List.of(LIFEPO4, NMC, NMC_4S, AGM, GEL, FLOODED, ALKALINE);
+        return List.of(LIFEPO4, NMC, NMC_4S, AGM, GEL, FLOODED, ALKALINE, NIMH);
     }
 
     /**
@@ -188,6 +195,7 @@ public enum Chemistry implements Worded {
         String name = switch (other) {
             case LIFEPO4 -> "cold-lifepo4.csv";
             case ALKALINE -> "cold-alkaline.csv";
+            case NIMH -> "cold-nimh.csv";
             default -> "cold-nmc.csv";
         };
         return Table.read(Chemistry.class, name).curve("celsius", "capacity");

@@ -12,7 +12,10 @@ public enum DeviceKind implements Worded {
     DISPLAY_9_IN("9-in display"),
     DISPLAY_12_IN("10 to 12-in display"),
     LIVE_MODULE("live module"),
-    SMALL_PART("keypad, sensor or bridge"),
+    KEYPAD("keypad"),
+    HEADING_SENSOR("heading sensor"),
+    BRIDGE("bridge or hub"),
+    SMALL_PART("other small part"),
     LIGHT("light"),
     PHONE_CHARGE("phone on charge"),
     PUMP("small pump"),
@@ -40,6 +43,11 @@ public enum DeviceKind implements Worded {
     /** Whether it has a screen, into which a transducer can be plugged. */
     public boolean display() {
         return name().startsWith("DISPLAY_");
+    }
+
+    /** Whether it is of use only to a display that understands it. */
+    public boolean joinsDisplay() {
+        return this == LIVE_MODULE || this == KEYPAD || this == HEADING_SENSOR || this == BRIDGE || this == SMALL_PART;
     }
 
     /** What this kind draws, everything on [W]. */

@@ -19,6 +19,9 @@ import java.util.stream.Stream;
 public final class Assumptions {
 
     /** What watts on a label of 12 V gear are meant at; common practice, no source. */
+    /** Share of its charge that a pack may give which has to start an engine afterwards; common practice, no source. */
+    private static final double LEFT_TO_START = 0.5;
+
     private static final double LABEL_V = 12;
 
     /** Lowest volts a display runs on where its maker's figure is not known [V]. */
@@ -281,7 +284,7 @@ public final class Assumptions {
     private static void byChemistry(PackBuilder full, Pack pack, Chemistry.Data data) {
         full.ratedHours(pack.ratedHours().orAssume(data.ratedHours()))
                 .peukert(pack.peukert().orAssume(data.peukert().middle()))
-                .depth(pack.depth().orAssume(data.depth()))
+                .depth(pack.depth().orAssume(pack.cranking().engine() ? LEFT_TO_START : data.depth()))
                 .electronicsOhm(pack.electronicsOhm().orAssume(data.electronicsOhm()));
         Figure ah = capacity(pack, data);
         full.capacityAh(ah);

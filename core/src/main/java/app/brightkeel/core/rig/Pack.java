@@ -28,6 +28,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param test           of what it still gives
  * @param keeping        between trips
  * @param ending         what its terminals, or the lead that belongs to it, offer
+ * @param cranking       whether it also starts an engine
  */
 @RecordBuilder
 public record Pack(
@@ -54,7 +55,8 @@ public record Pack(
         PackLabel label,
         LoadTest test,
         Keeping keeping,
-        Ending ending)
+        Ending ending,
+        Cranking cranking)
         implements PackBuilder.With {
 
     public Pack {
@@ -109,6 +111,7 @@ public record Pack(
                 PackLabel.UNKNOWN,
                 LoadTest.NONE,
                 Keeping.UNKNOWN,
-                Ending.UNKNOWN);
+                Ending.UNKNOWN,
+                Cranking.NONE);
     }
 }

@@ -143,8 +143,7 @@ public class TipTest {
 
     @Test
     public void foreAndAftCountToo() {
-        Tip tip = Tip.of(
-                box(0.6, 0.4), List.of(new MassAt("box", 4, 0.3, 0, 0), new MassAt("screen", 1, 0.8, 0, 0.4)));
+        Tip tip = Tip.of(box(0.6, 0.4), List.of(new MassAt("box", 4, 0.3, 0, 0), new MassAt("screen", 1, 0.8, 0, 0.4)));
         assertEquals(tip.edge(), BaseEdge.BACK);
         assertEquals(tip.margin(), 4 * 0.3 / 0.2, 1e-9);
         assertEquals(Tip.of(box(0.6, 0.4), List.of(BUCKET)).margin(), 1000, 1e-9);
@@ -206,10 +205,12 @@ public class TipTest {
     public void noOtherEdgeTipsSooner() {
         Random random = new Random(3);
         for (int round = 0; round < 200; round++) {
-            Craft craft = craft(List.of("ice-bucket", "ice-sled", "ice-bag", "ice-case").get(round % 4));
+            Craft craft = craft(
+                    List.of("ice-bucket", "ice-sled", "ice-bag", "ice-case").get(round % 4));
             double length = craft.lengthM().value();
             double beam = craft.beamM().value();
-            List<MassAt> masses = new ArrayList<>(List.of(new MassAt("base", 1 + random.nextDouble(), length / 2, 0, 0)));
+            List<MassAt> masses =
+                    new ArrayList<>(List.of(new MassAt("base", 1 + random.nextDouble(), length / 2, 0, 0)));
             for (int m = 0; m < 3; m++) {
                 masses.add(new MassAt(
                         "m" + m,
@@ -218,8 +219,8 @@ public class TipTest {
                         beam * (2 * random.nextDouble() - 1),
                         0.2));
             }
-            Footprint foot = Footprint.withStand(craft.withStand(
-                    new Stand(BaseEdge.values()[random.nextInt(5)], Figure.measured(0.02 + 0.9 * random.nextDouble()), true)));
+            Footprint foot = Footprint.withStand(craft.withStand(new Stand(
+                    BaseEdge.values()[random.nextInt(5)], Figure.measured(0.02 + 0.9 * random.nextDouble()), true)));
             Tip tip = Tip.of(foot, masses);
             double least = Double.POSITIVE_INFINITY;
             for (Footprint.Corner a : foot.corners()) {

@@ -8,6 +8,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
@@ -76,10 +77,16 @@ public class MountsAndReachTest {
     }
 
     private static Rig withKeypad(Rig rig) {
-        Device keypad = Catalogue.devices().stream()
-                .filter(item -> item.id().equals("keypad"))
+        return withPart(rig, DeviceKind.KEYPAD, "A");
+    }
+
+    /** A small part of a family; the display is of family A. */
+    private static Rig withPart(Rig rig, DeviceKind kind, String family) {
+        Device item = Catalogue.devices().stream()
+                .filter(each -> each.id().equals("keypad"))
                 .findFirst()
                 .orElseThrow();
+        Device keypad = item.with(part -> part.kind(kind).sockets(item.sockets().withFamily(family)));
         List<Device> devices = new ArrayList<>(rig.devices());
         devices.add(keypad);
         return rig.withDevices(devices);
@@ -116,6 +123,11 @@ public class MountsAndReachTest {
             {"screen.out-of-reach", at("rail-left"), "HOLDS"},
             {"screen.out-of-reach", at("foot-well"), "CLOSE"},
             {"screen.out-of-reach", withKeypad(at("foot-well")), "HOLDS"},
+            {"screen.out-of-reach", withPart(at("foot-well"), DeviceKind.KEYPAD, ""), "HOLDS"},
+            {"screen.out-of-reach", withPart(at("foot-well"), DeviceKind.KEYPAD, "B"), "CLOSE"},
+            {"screen.out-of-reach", withPart(at("foot-well"), DeviceKind.HEADING_SENSOR, "A"), "CLOSE"},
+            {"screen.out-of-reach", withPart(at("foot-well"), DeviceKind.BRIDGE, "A"), "CLOSE"},
+            {"screen.out-of-reach", withPart(at("foot-well"), DeviceKind.SMALL_PART, "A"), "CLOSE"},
             {"screen.hard-to-read", shown(0.0048), "HOLDS"},
             {"screen.hard-to-read", shown(0.0045), "CLOSE"},
             {"screen.school-post", handed(Hand.UNDECIDED, Post.AT_HAND), "HOLDS"},

@@ -6,6 +6,7 @@ import static app.brightkeel.core.rig.Figure.rated;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Charger;
+import app.brightkeel.core.rig.Cranking;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Junction;
@@ -35,6 +36,16 @@ final class PackTriggers {
 
     static Map<String, Rig> all() {
         return Map.ofEntries(
+                Map.entry(
+                        "battery.starts-engine",
+                        pack(p -> p.with(start ->
+                                start.chemistry(Chemistry.AGM).cranking(new Cranking(true, rated(400), rated(500)))))),
+                Map.entry(
+                        "battery.too-few-volts",
+                        pack(p -> p.with(aa -> aa.chemistry(Chemistry.NIMH)
+                                .capacityAh(rated(2))
+                                .massKg(rated(0.24))
+                                .maxDischargeA(Figure.UNSET)))),
                 Map.entry("battery.series-mixed", onTop(lead(Chemistry.AGM, 12))),
                 Map.entry("battery.joined-apart", apart()),
                 Map.entry(

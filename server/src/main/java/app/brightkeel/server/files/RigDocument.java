@@ -12,7 +12,7 @@ public record RigDocument(String format, int version, Rig rig) {
 
     public static final String FORMAT = "bright-keel-rig";
 
-    public static final int VERSION = 9;
+    public static final int VERSION = 10;
 
     public static RigDocument of(Rig rig) {
         return new RigDocument(FORMAT, VERSION, rig);

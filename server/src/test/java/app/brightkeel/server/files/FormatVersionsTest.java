@@ -56,7 +56,8 @@ public class FormatVersionsTest {
             {6, withoutPower(DemoRigs.sandpiper())},
             {7, withoutEnds(DemoRigs.lanternCrate())},
             {8, bareSpares(withoutData(DemoRigs.gannet()))},
-            {9, plain(DemoRigs.reedling())}
+            {9, plain(DemoRigs.reedling())},
+            {10, DemoRigs.sandpiper()}
         };
     }
 

@@ -48,7 +48,9 @@ final class BatteryChanges {
         List<List<Pack>> banks = Banks.inUse(rig);
         banks.stream()
                 .filter(bank -> bank.size() == 1)
-                .forEach(bank -> rig.onHand().forEach(item -> all.add(owned(line, bank.get(0), item))));
+                .forEach(bank -> rig.onHand().stream()
+                        .filter(item -> mayReplace(bank, item))
+                        .forEach(item -> all.add(owned(line, bank.get(0), item))));
         return Stream.of(all.stream(), banks.stream().flatMap(bank -> likely(line, bank)), BankChanges.second(line))
                 .flatMap(each -> each);
     }
@@ -90,7 +92,10 @@ final class BatteryChanges {
             double once = pack.chemistry() == Chemistry.UNDECIDED
                     ? 0
                     : pack.chemistry().data().depth();
-            if (pack.chemistry().lead() && pack.depth() instanceof Figure.Given given && given.value() < once) {
+            if (pack.chemistry().lead()
+                    && !pack.cranking().engine()
+                    && pack.depth() instanceof Figure.Given given
+                    && given.value() < once) {
                 all.add(depth(line, pack, once));
             }
         }
@@ -112,10 +117,18 @@ final class BatteryChanges {
         return Stream.concat(Stream.of(Chemistry.LIFEPO4, Chemistry.AGM), Stream.of(now))
                 .distinct()
                 .flatMap(chemistry -> Catalogue.packs().stream()
-                        .filter(item -> item.chemistry() == chemistry && usableWh(line, bank, item) > wantedWh)
+                        .filter(item -> item.chemistry() == chemistry
+                                && mayReplace(bank, item)
+                                && usableWh(line, bank, item) > wantedWh)
                         .sorted(Comparator.comparingDouble(
                                 item -> item.capacityAh().value())))
                 .map(item -> take(line, bank, item));
+    }
+
+    /** Lithium is never offered for what starts an engine. */
+    private static boolean mayReplace(List<Pack> bank, Pack item) {
+        return item.chemistry().lead()
+                || bank.stream().noneMatch(pack -> pack.cranking().engine());
     }
 
     /** What hangs on a bank draws so much in a day; its share of everything where that is not known yet. */
@@ -164,7 +177,9 @@ final class BatteryChanges {
                 .orElse(banks.get(0));
         Stream<Change> owned = bank.size() > 1
                 ? Stream.empty()
-                : line.entered().onHand().stream().map(item -> owned(line, bank.get(0), item));
+                : line.entered().onHand().stream()
+                        .filter(item -> mayReplace(bank, item))
+                        .map(item -> owned(line, bank.get(0), item));
         boolean spare = line.entered().harness().packs().stream().anyMatch(pack -> pack.role() == PackRole.SPARE);
         return Stream.of(owned, take(line, bank), spare ? Stream.<Change>empty() : BankChanges.second(line))
                 .flatMap(each -> each)
@@ -177,6 +192,7 @@ final class BatteryChanges {
                 .filter(pack ->
                         pack.role() == PackRole.INSTEAD && pack.capacityAh().isSet())
                 .flatMap(pack -> Catalogue.packs().stream()
+                        .filter(item -> mayReplace(List.of(pack), item))
                         .filter(item -> item.chemistry() != pack.chemistry()
                                 || item.capacityAh().value() > pack.capacityAh().value())
                         .sorted(Comparator.comparing(item -> item.chemistry() != pack.chemistry()))
@@ -189,7 +205,7 @@ final class BatteryChanges {
     }
 
     private static Stream<Change> take(Line line, List<Pack> bank) {
-        return Catalogue.packs().stream().map(item -> take(line, bank, item));
+        return Catalogue.packs().stream().filter(item -> mayReplace(bank, item)).map(item -> take(line, bank, item));
     }
 
     /** The same in the place of every pack of a bank: what is joined is alike. */

@@ -10,6 +10,8 @@ public final class BatteryRules {
             new Incomplete(),
             new HoursShort(),
             new DischargeLimit(),
+            new StartsEngine(),
+            new TooFewVolts(),
             new TooCold(),
             new MassImplausible(),
             new MixedParallel(),

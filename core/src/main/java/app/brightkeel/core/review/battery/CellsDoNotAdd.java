@@ -3,7 +3,6 @@ package app.brightkeel.core.review.battery;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -23,7 +22,7 @@ final class CellsDoNotAdd implements Rule {
     public Judgement judge(Line line) {
         Worst worst = new Worst();
         for (Pack pack : line.rig().harness().packs()) {
-            if (pack.chemistry() == Chemistry.ALKALINE && pack.capacityAh().isSet()) {
+            if (pack.chemistry().cells() && pack.capacityAh().isSet()) {
                 worst.add(
                         Worst.within(pack.capacityAh().value(), PackChanges.MOST_OF_AA_AH),
                         "{} is planned with {}: cells in series have the ampere-hours of one, {} at most.",

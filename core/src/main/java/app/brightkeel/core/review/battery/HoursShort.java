@@ -143,6 +143,7 @@ final class HoursShort implements Rule {
         return rig.harness().packs().stream()
                 .anyMatch(pack -> circuit.gives(pack)
                         && pack.chemistry().lead()
+                        && !pack.cranking().engine()
                         && pack.depth().basis() == Figure.Basis.ASSUMED);
     }
 

@@ -46,8 +46,7 @@ final class Incomplete implements Rule {
                     Figure labelled = pack.label().nominalV();
                     boolean volts = !labelled.isSet()
                             || Math.abs(labelled.value() / (chemistry.labelV() * pack.blocks()) - 1) < SAME_VOLTS;
-                    boolean size =
-                            chemistry != Chemistry.ALKALINE || pack.capacityAh().value() <= PackChanges.MOST_OF_AA_AH;
+                    boolean size = !chemistry.cells() || pack.capacityAh().value() <= PackChanges.MOST_OF_AA_AH;
                     return volts && size && MassImplausible.mayBe(pack, data);
                 });
     }

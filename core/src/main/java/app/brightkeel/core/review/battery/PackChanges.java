@@ -55,7 +55,7 @@ final class PackChanges {
 
     /** The ampere-hours of one cell. */
     static Stream<Change> oneCell(Line line) {
-        return packs(line, pack -> pack.chemistry() == Chemistry.ALKALINE)
+        return packs(line, pack -> pack.chemistry().cells())
                 .map(pack -> new Change(
                         "battery.one-cell." + pack.id(),
                         Text.of("Plan {} with {}", pack.name(), new Amount(AA_AH, Unit.AMPERE_HOUR)),

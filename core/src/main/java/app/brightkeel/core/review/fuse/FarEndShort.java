@@ -5,6 +5,7 @@ import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -12,7 +13,10 @@ import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.review.wire.WireChanges;
 import java.util.stream.Stream;
 
-/** A short at the far end draws at least twice the rating, else the lead may burn without the fuse opening. */
+/**
+ * A short at the far end draws at least twice the rating, else the lead may burn without the fuse opening; it cannot where
+ * the battery drives no more than the wire may carry.
+ */
 final class FarEndShort implements Rule {
 
     @Override
@@ -27,7 +31,22 @@ final class FarEndShort implements Rule {
     @Override
     public Judgement judge(Line line) {
         return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
-            if (Double.isFinite(duty.zone().farShortA())) {
+            double smallest = FuseTables.smallestFor(duty.loadA());
+            if (duty.breaksA() <= duty.zone().ampacityA()) {
+                worst.add(
+                        duty.ratingA() <= smallest ? 1 : COMFORTABLE * smallest / duty.ratingA(),
+                        "The battery limits itself: a dead short draws {} at most, and {} may carry {}. No fuse opens for "
+                                + "that; the smallest that carries the load, {}, is wanted all the same, not {}.",
+                        new Amount(duty.breaksA(), Unit.AMPERE),
+                        line.rig()
+                                .harness()
+                                .segments()
+                                .get(duty.zone().thinnest())
+                                .name(),
+                        new Amount(duty.zone().ampacityA(), Unit.AMPERE),
+                        new Amount(smallest, Unit.RATING),
+                        new Amount(duty.ratingA(), Unit.RATING));
+            } else if (Double.isFinite(duty.zone().farShortA())) {
                 double multiple = duty.zone().farShortA() / duty.ratingA();
                 worst.add(
                         COMFORTABLE * (multiple - LEAST_MULTIPLE) / (EASY_MULTIPLE - LEAST_MULTIPLE),

@@ -92,7 +92,7 @@ final class HolderChanges {
                 .findFirst()
                 .orElse("");
         return Catalogue.devices().stream()
-                .filter(item -> item.kind() == DeviceKind.SMALL_PART && !beside.isEmpty() && understood(rig, item))
+                .filter(item -> item.kind() == DeviceKind.KEYPAD && !beside.isEmpty() && understood(rig, item))
                 .flatMap(item -> Change.possible(() -> {
                     Device keypad = item.withId(FreshId.of(rig, item.id())).withOrigin(item.id());
                     Rig more = WireChanges.withDevice(rig, keypad);

@@ -1,7 +1,6 @@
 package app.brightkeel.core.review.screen;
 
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -23,8 +22,7 @@ final class OtherFamily implements Rule {
         Rig rig = line.rig();
         Worst worst = new Worst();
         for (Device part : rig.devices()) {
-            boolean joins = part.kind() == DeviceKind.SMALL_PART || part.kind() == DeviceKind.LIVE_MODULE;
-            if (joins && !part.sockets().family().isEmpty()) {
+            if (part.kind().joinsDisplay() && !part.sockets().family().isEmpty()) {
                 rig.devices().stream()
                         .filter(d -> d.kind().display() && !d.sockets().family().isEmpty())
                         .map(d -> d.sockets().family())

@@ -12,7 +12,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import java.util.stream.Stream;
 
-/** A screen is worked from the seat: within reach of a stretched hand, unless a keypad is. */
+/** A screen is worked from the seat: within reach of a stretched hand, unless a keypad that works it is aboard. */
 final class OutOfReach implements Rule {
 
     @Override
@@ -23,13 +23,13 @@ final class OutOfReach implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<Seated> outcome = line.get(SeatStage.STAGE);
-        if (!outcome.isKnown() || line.needs(SeatStage.STAGE).value().keypad()) {
+        if (!outcome.isKnown()) {
             return SILENT;
         }
         Seated seated = outcome.value();
         Worst worst = new Worst();
         for (Seated.Placed each : seated.things()) {
-            if (each.thing().screen()) {
+            if (each.thing().screen() && !each.thing().keypad()) {
                 worst.add(
                         Worst.within(each.awayM(), seated.stretchedM()),
                         "The {} is {} from the seat; a stretched hand goes {}.",

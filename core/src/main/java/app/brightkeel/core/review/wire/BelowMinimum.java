@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.FeedOtherwise;
+import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
@@ -32,7 +33,9 @@ final class BelowMinimum implements Rule {
         List<Device> devices = line.rig().devices();
         for (FeedOtherwise.Way way : FeedOtherwise.all(line)) {
             for (int d = 0; d < devices.size(); d++) {
-                Outcome<Double> volts = way.feed().deviceVolts(d, way.feed().empty());
+                boolean cells = cells(line, way.feed(), d);
+                FeedState.Point point = cells ? way.feed().full() : way.feed().empty();
+                Outcome<Double> volts = way.feed().deviceVolts(d, point);
                 if (!volts.isKnown()) {
                     // as it is joined now that is a rule of its own
                     if (way.feed().feeds(d) && !way.over().isEmpty()) {
@@ -47,7 +50,9 @@ final class BelowMinimum implements Rule {
                 double least = devices.get(d).limits().minV().value();
                 worst.add(
                         COMFORTABLE * (volts.value() - least) / EASY_V,
-                        "{}The {} gets {} with the pack nearly empty and the screen at full brightness; it needs {}.",
+                        cells
+                                ? "{}The {} gets {} of fresh cells with the screen at full brightness; it needs {}."
+                                : "{}The {} gets {} with the pack nearly empty and the screen at full brightness; it needs {}.",
                         way.over(),
                         devices.get(d).name(),
                         new Amount(volts.value(), Unit.VOLT),
@@ -55,6 +60,19 @@ final class BelowMinimum implements Rule {
             }
         }
         return worst.judgement();
+    }
+
+    /** Single cells end where the device does, not where they are empty: when that is the hours tell. */
+    private static boolean cells(Line line, FeedState feed, int device) {
+        int source = feed.topology().sourceOfDevice(device);
+        return source >= 0
+                && feed.topology().sources().get(source).stream()
+                        .allMatch(place -> line.rig()
+                                .harness()
+                                .packs()
+                                .get(place)
+                                .chemistry()
+                                .cells());
     }
 
     @Override
