@@ -4,11 +4,15 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Opening;
 import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.route.Hole;
 import app.brightkeel.core.route.HoleStage;
 import app.brightkeel.core.route.HolesWorking;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Every opening, there or to be drilled, with what passes it and what makes it tight. */
@@ -43,11 +47,35 @@ public final class HoleList {
 
     private HoleList() {}
 
-    /** None where cables are not laid yet. */
+    /** Those of cables, where they are laid, then the screws of what holds displays. */
     public static List<Row> of(Line line) {
-        return line.get(HoleStage.STAGE).orElse(List.of()).stream()
-                .map(HoleList::row)
-                .toList();
+        List<Row> all = new ArrayList<>();
+        line.get(HoleStage.STAGE).orElse(List.of()).forEach(hole -> all.add(row(hole)));
+        for (Holder holder : line.rig().holders()) {
+            if (holder.drills()) {
+                all.add(screws(all.size() + 1, line.rig(), holder));
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    private static Row screws(int number, Rig rig, Holder holder) {
+        String station = rig.craft()
+                .station(rig.stationOf(holder.holds()))
+                .map(Station::name)
+                .orElse("where it stands");
+        return new Row(
+                number,
+                "screws of the " + holder.name(),
+                station,
+                "drill",
+                "above",
+                Text.of(""),
+                "",
+                Text.of(""),
+                Text.of("its base over them"),
+                "Sealant under the base and round each screw; washers behind, no longer than what they go through.",
+                "look first what lies behind");
     }
 
     private static Row row(Hole hole) {

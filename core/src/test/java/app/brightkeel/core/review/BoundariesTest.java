@@ -213,6 +213,8 @@ public class BoundariesTest {
             {"transducer.blind-top", of(BoundariesTest::shallow), 1.53, 1.51, Verdict.HOLDS, Verdict.CLOSE},
             // 24 degrees hide 0.14 m at 5.5 m on the flat, 0.16 on a slope of 1 degree; fish stand at 0.15
             {"transducer.hidden-at-bottom", of(BoundariesTest::sloping), 0, 1, Verdict.HOLDS, Verdict.CLOSE},
+            // where nobody said how high the fish stand, nothing is held against a beam
+            {"transducer.hidden-at-bottom", of(BoundariesTest::guessedFish), 0, 30, Verdict.HOLDS, Verdict.HOLDS},
             // line beams lie level to 3 degrees, cones to 5: common practice, no source
             {"mount.face-tilted", of(BoundariesTest::seatAt), 2.05, 3.4, Verdict.HOLDS, Verdict.CLOSE},
             // tip margin 1.0 and 1.3: common practice, no source
@@ -334,7 +336,15 @@ public class BoundariesTest {
     }
 
     private static Rig sloping(double degrees) {
-        return GOOD.withOuting(GOOD.outing().withWater(GOOD.outing().water().withSlopeDeg(Figure.measured(degrees))));
+        return GOOD.withOuting(GOOD.outing()
+                .withWater(GOOD.outing()
+                        .water()
+                        .with(water -> water.slopeDeg(Figure.measured(degrees)).fishM(Figure.measured(0.15)))));
+    }
+
+    private static Rig guessedFish(double degrees) {
+        Rig rig = sloping(degrees);
+        return rig.withOuting(rig.outing().withWater(rig.outing().water().withFishM(Figure.UNSET)));
     }
 
     private static Rig seatAt(double metres) {

@@ -144,7 +144,11 @@ final class RuleTriggers {
                         "transducer.wide-too-deep",
                         water(w -> w.withMostM(measured(30)).withTypicalM(measured(5)))),
                 Map.entry("transducer.narrow-too-shallow", beam(b -> b.withFullDeg(rated(10)))),
-                Map.entry("transducer.hidden-at-bottom", beam(b -> b.withFullDeg(rated(60)))),
+                Map.entry(
+                        "transducer.hidden-at-bottom",
+                        beam(b -> b.withFullDeg(rated(60)))
+                                .withOuting(GOOD.outing()
+                                        .withWater(GOOD.outing().water().withFishM(measured(0.15))))),
                 Map.entry("transducer.ice-cone-under-way", transducer(t -> t.withType(TransducerType.ICE_CONE))),
                 Map.entry("mount.incomplete", mount(m -> Mount.UNDECIDED)),
                 Map.entry("mount.craft-cannot", mount(m -> m.withKind(MountKind.SWING_ARM))),
@@ -263,6 +267,16 @@ final class RuleTriggers {
                 Map.entry(
                         "screen.holder-overloaded",
                         GOOD.with(holder("ball-large", display).withArmM(measured(1)))),
+                Map.entry(
+                        "screen.one-spot",
+                        GOOD.withDevices(List.of(
+                                        GOOD.devices().get(0),
+                                        GOOD.devices().get(0).withId("second")))
+                                .with(new Placement("second", GOOD.stationOf(display), true))),
+                Map.entry(
+                        "screen.school-drilling",
+                        GOOD.with(holder("base-plate", display))
+                                .withSchools(GOOD.schools().withDrilling(Schools.Drilling.NO_DRILL))),
                 Map.entry("screen.out-of-reach", GOOD.with(new Placement(display, "bow-hatch", true))),
                 Map.entry("screen.hard-to-read", device(d -> d.withTextM(measured(0.002)))),
                 Map.entry(

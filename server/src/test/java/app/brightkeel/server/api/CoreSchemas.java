@@ -1,6 +1,7 @@
 package app.brightkeel.server.api;
 
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.HullSection;
 import app.brightkeel.server.files.RigJson;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -118,8 +119,22 @@ final class CoreSchemas {
         return schema;
     }
 
+    /** What a shape alone does not tell whoever reads a file with other means. */
+    private static final Map<Class<?>, String> MEANING = Map.of(
+            HullSection.class,
+            "The hull at one place of its length, as shares: at 0 is the bow and 1 the stern; breadth the half width at the"
+                    + " deck against half the beam; keel the height of the lowest line against the depth; fullness the"
+                    + " exponent p of the section y = breadth * z^p, z from 0 at the keel to 1 at the deck. Between sections"
+                    + " breadth, keel and fullness each follow a monotone piecewise cubic through all of them (Fritsch and"
+                    + " Carlson, SIAM J. Numer. Anal. 17, 1980), its slope at a section the harmonic mean of the two"
+                    + " neighbouring chords, 0 where they differ in sign, the chord itself at both ends. A craft without"
+                    + " sections has the usual form of its kind; on ice it is a box.");
+
     private ObjectNode record(Class<?> type) {
         ObjectNode schema = plain("object");
+        if (MEANING.containsKey(type)) {
+            schema.put("description", MEANING.get(type));
+        }
         ObjectNode properties = schema.putObject("properties");
         var required = mapper.createArrayNode();
         if (Stream.of(type.getInterfaces()).anyMatch(RigJson::isSum)) {

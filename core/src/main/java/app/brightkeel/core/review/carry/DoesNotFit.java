@@ -5,11 +5,16 @@ import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.enclosure.Fits;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.Stream;
 
 /** The battery and all else go into their place with their plugs on. */
@@ -32,17 +37,41 @@ final class DoesNotFit implements Rule {
                     words(fit),
                     fit.name(),
                     new Amount(Math.abs(gap), Unit.MILLIMETRE),
-                    fit.place());
+                    fit.place(),
+                    gap < 0 ? takes(line.rig(), fit) : Text.of(""));
         });
+    }
+
+    /** What takes room beside the things themselves: plugs, what is kept free, what hangs under the lid. */
+    private static Text takes(Rig rig, Fit fit) {
+        List<Text> all = new ArrayList<>();
+        for (Pack pack : rig.harness().packs()) {
+            if (fit.holds(pack.id()) && pack.plugM().isSet() && pack.plugM().value() > 0) {
+                all.add(Text.of(
+                        "{} on top of {} for its terminals and plug",
+                        new Amount(pack.plugM().value(), Unit.MILLIMETRE),
+                        pack.name()));
+            }
+        }
+        rig.fitOut().boxAt(fit.station()).ifPresent(box -> {
+            if (box.clearM().value() > 0) {
+                all.add(Text.of(
+                        "{} kept free on every side", new Amount(box.clearM().value(), Unit.MILLIMETRE)));
+            }
+            if (box.lidM().value() > 0) {
+                all.add(Text.of("{} under the lid", new Amount(box.lidM().value(), Unit.MILLIMETRE)));
+            }
+        });
+        return all.isEmpty() ? Text.of("") : Text.of(" That counts {}.", Text.joined(all));
     }
 
     private static String words(Fit fit) {
         if (fit.leastGapM() >= 0) {
-            return fit.several() ? "{} leave a gap of {} in the {}." : "{} leaves a gap of {} in the {}.";
+            return fit.several() ? "{} leave a gap of {} in the {}.{}" : "{} leaves a gap of {} in the {}.{}";
         }
         return fit.several()
-                ? "{} take {} more than there is in the {}, however they are turned beside or on each other."
-                : "{} is {} too large for the {}, whichever way it is turned.";
+                ? "{} take {} more than there is in the {}, however they are turned beside or on each other.{}"
+                : "{} is {} too large for the {}, whichever way it is turned.{}";
     }
 
     @Override

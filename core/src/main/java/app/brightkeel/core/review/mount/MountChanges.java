@@ -16,6 +16,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Stands;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Relay;
@@ -53,7 +54,15 @@ public final class MountChanges {
                 .flatMap(transducer -> stations.stream()
                         .flatMap(station -> MountKind.decided()
                                 .filter(kind -> kind.sitsAt(station.spot()) && wanted.test(transducer, kind))
+                                .filter(kind -> free(line, transducer, kind, station))
                                 .map(kind -> taken(line, transducer, kind, station))));
+    }
+
+    /** What stands beside the hull wants its spot for itself; where it stands now is told all the same. */
+    private static boolean free(Line line, Transducer transducer, MountKind kind, Station station) {
+        return !kind.beside()
+                || transducer.mount().station().equals(station.id())
+                || !Stands.taken(line.entered(), station.id(), transducer.id());
     }
 
     private static Change taken(Line line, Transducer transducer, MountKind kind, Station station) {

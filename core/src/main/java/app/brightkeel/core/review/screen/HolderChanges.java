@@ -20,6 +20,7 @@ import app.brightkeel.core.rig.HolderKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
+import app.brightkeel.core.rig.Stands;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.route.Relay;
 import java.util.List;
@@ -140,8 +141,9 @@ final class HolderChanges {
         return rig.devices().stream()
                 .filter(device -> device.kind().display())
                 .flatMap(display -> rig.craft().stations().stream()
-                        .filter(station ->
-                                station.spot().takesDisplay() && !station.id().equals(rig.stationOf(display.id())))
+                        .filter(station -> station.spot().takesDisplay()
+                                && !station.id().equals(rig.stationOf(display.id()))
+                                && !Stands.taken(rig, station.id(), display.id()))
                         .map(station -> placed(rig, display, station)));
     }
 

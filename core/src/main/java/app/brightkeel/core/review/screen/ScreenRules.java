@@ -20,8 +20,10 @@ public final class ScreenRules {
             new HolderOverloaded(),
             new OutOfReach(),
             new HardToRead(),
+            new OneSpot(),
             new InTheWay(),
-            new PostSchool());
+            new PostSchool(),
+            new HolderDrilled());
 
     private ScreenRules() {}
 }

@@ -28,7 +28,7 @@ final class BlindTop implements Rule {
             double least = sight.water().leastM();
             worst.add(
                     Worst.within(sight.blindTopM(), least * BLIND_SHARE),
-                    "Nothing is seen down to {}, where the face still rings; your shallowest is {}.",
+                    "Nothing is seen down to {}, where the face still rings: half of your shallowest, {}, or more.",
                     new Amount(sight.blindTopM(), Unit.METRE),
                     new Amount(least, Unit.DEPTH));
         });

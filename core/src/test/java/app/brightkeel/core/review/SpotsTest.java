@@ -1,0 +1,110 @@
+package app.brightkeel.core.review;
+
+import static app.brightkeel.core.rig.Figure.measured;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.parts.HoleList;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Stands;
+import app.brightkeel.core.rig.Station;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** What stands where: one thing to a spot, nothing screwed down where nobody wants to drill, what fills a room. */
+public class SpotsTest {
+
+    private static final RigReviewer REVIEWER = new RigReviewer();
+
+    private static List<String> doubled(Rig rig) {
+        return rig.craft().stations().stream()
+                .map(Station::id)
+                .filter(id -> Stands.at(rig, id).size() > 1)
+                .toList();
+    }
+
+    /** Of every demo rig with a second display beside the seat: nothing that is offered puts two things on one spot. */
+    @Test
+    public void nothingIsOfferedWhereSomethingStands() {
+        int offered = 0;
+        List<Rig> rigs = new ArrayList<>(DemoRigs.all());
+        rigs.add(TestRigs.twoScreens());
+        for (Rig rig : List.copyOf(rigs)) {
+            Device second = rig.devices().get(0).withId("second-screen").withName("second display");
+            List<Device> devices = new ArrayList<>(rig.devices());
+            devices.add(second);
+            Rig more = rig.withDevices(devices);
+            rig.craft().stations().stream()
+                    .filter(station -> station.spot().takesDisplay()
+                            && Stands.at(more, station.id()).isEmpty())
+                    .findFirst()
+                    .ifPresent(station -> rigs.add(more.with(new Placement(second.id(), station.id(), true))));
+        }
+        for (Rig rig : rigs) {
+            Line line = Line.of(rig);
+            List<String> before = doubled(rig);
+            for (Link link : List.of(Link.SCREEN, Link.MOUNT, Link.CABLE)) {
+                for (Change change : Links.of(link).alternatives(line)) {
+                    List<String> after = new ArrayList<>(doubled(change.after()));
+                    after.removeAll(before);
+                    assertEquals(after, List.of(), rig.name() + ": " + change.label().plain());
+                    offered++;
+                }
+            }
+        }
+        assertTrue(offered > 200, "offered " + offered);
+    }
+
+    /** A drilled holder is pointed out, comes behind the others, and stands among the holes. */
+    @Test
+    public void aDrilledHolderIsPointedOutAndListed() {
+        Rig rig = DemoRigs.oystercatcher();
+        assertEquals(rig.schools().drilling(), Schools.Drilling.NO_DRILL);
+        Holder plate = Catalogue.holders().stream()
+                .filter(item -> item.id().equals("base-plate"))
+                .findFirst()
+                .orElseThrow();
+        Rig drilled = rig.with(plate.withHolds(rig.devices().get(0).id()));
+        Review review = REVIEWER.review(Line.of(drilled));
+        assertTrue(review.findings().stream().anyMatch(f -> f.rule().equals("screen.school-drilling")));
+        List<HoleList.Row> rows = HoleList.of(Line.of(drilled));
+        assertEquals(rows.size(), HoleList.of(Line.of(rig)).size() + 1);
+        assertEquals(rows.get(rows.size() - 1).there(), "drill");
+        assertTrue(rows.get(rows.size() - 1).name().contains(plate.name()));
+        boolean behind = false;
+        for (Comparison.Offer offer : Comparison.of(Line.of(rig), Link.SCREEN, REVIEWER)) {
+            boolean screwed = Catalogue.holders().stream()
+                    .anyMatch(item -> item.drills() && offer.id().endsWith("." + item.id()));
+            if (offer.id().startsWith("screen.hold.") && offer.after().verdict() != Verdict.FAILS) {
+                assertTrue(screwed || !behind, offer.label().plain() + " stands behind a drilled one");
+                behind |= screwed;
+            }
+        }
+        assertTrue(behind, "a drilled one is compared too");
+    }
+
+    /** What does not fit is told with what the plug takes of it. */
+    @Test
+    public void whatTakesTheRoomIsNamed() {
+        Rig rig = DemoRigs.oystercatcher();
+        Rig tall = rig.with(rig.harness()
+                .pack("pack")
+                .with(pack -> pack.plugM(measured(0.03)).size(pack.size().withTallM(measured(0.9)))));
+        Finding finding = REVIEWER.review(Line.of(tall)).findings().stream()
+                .filter(each -> each.rule().equals("carry.does-not-fit"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(
+                finding.text().plain().contains("30 mm on top of"),
+                finding.text().plain());
+    }
+}
