@@ -40,6 +40,14 @@ public class BoxRulesTest {
                 "pocket", "pocket", Pose.STOWED, new Size(measured(deep), measured(wide), measured(tall)), holds)));
     }
 
+    /** Two alike, in one state or in two. */
+    private static UnaryOperator<Enclosure> pockets(double deep, double wide, double tall, boolean apart) {
+        Size size = new Size(measured(deep), measured(wide), measured(tall));
+        return box -> box.withPockets(List.of(
+                new Pocket("a", "left pocket", Pose.STOWED, size, ""),
+                new Pocket("b", "right pocket", apart ? Pose.IN_USE : Pose.STOWED, size, "")));
+    }
+
     @DataProvider
     public Object[][] boxes() {
         Size display = RuleTriggers.good().device("display").size();
@@ -71,6 +79,17 @@ public class BoxRulesTest {
                     Verdict.FAILS),
             row("carry.pocket-too-small", Chemistry.LIFEPO4, pocket(0.01, 0.01, 0.01, ""), Verdict.HOLDS),
             row("carry.pocket-too-small", Chemistry.LIFEPO4, pocket(0.01, 0.01, 0.01, "transducer"), Verdict.HOLDS),
+            // a battery goes in with its plug on: 30 mm on top where nobody said otherwise
+            row("carry.pocket-too-small", Chemistry.LIFEPO4, pocket(0.151, 0.098, 0.125, "pack"), Verdict.HOLDS),
+            row("carry.pocket-too-small", Chemistry.LIFEPO4, pocket(0.151, 0.098, 0.124, "pack"), Verdict.FAILS),
+            // 300 × 280 × 220 mm less two walls of 2 mm: two of 138 mm side by side, not two of 139; any way round; in
+            // different states they are not there at once
+            row("carry.pockets-too-many", Chemistry.LIFEPO4, pockets(0.200, 0.138, 0.210, false), Verdict.HOLDS),
+            row("carry.pockets-too-many", Chemistry.LIFEPO4, pockets(0.210, 0.200, 0.138, false), Verdict.HOLDS),
+            row("carry.pockets-too-many", Chemistry.LIFEPO4, pockets(0.200, 0.150, 0.210, false), Verdict.FAILS),
+            row("carry.pockets-too-many", Chemistry.LIFEPO4, pockets(0.200, 0.150, 0.210, true), Verdict.HOLDS),
+            row("carry.pockets-too-many", Chemistry.LIFEPO4, pocket(0.2965, 0.1, 0.1, ""), Verdict.HOLDS),
+            row("carry.pockets-too-many", Chemistry.LIFEPO4, pocket(0.298, 0.1, 0.1, ""), Verdict.FAILS),
             // 30 mm of the box's height go to the lid: 220 mm less that, two walls of 2 mm, and 95 + 30 mm of battery
             row("carry.does-not-fit", Chemistry.LIFEPO4, box -> box.withLidM(measured(0.03)), Verdict.HOLDS),
             row("carry.does-not-fit", Chemistry.LIFEPO4, box -> box.withLidM(measured(0.17)), Verdict.FAILS),

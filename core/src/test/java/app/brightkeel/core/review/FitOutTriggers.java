@@ -76,6 +76,16 @@ final class FitOutTriggers {
                                 new Size(measured(0.2), measured(0.1), measured(0.05)),
                                 "display"))))),
                 Map.entry(
+                        "carry.pockets-too-many",
+                        boxed(box -> box.withPockets(List.of(
+                                new Pocket("a", "left pocket", Pose.STOWED, large(), ""),
+                                new Pocket("b", "right pocket", Pose.STOWED, large(), ""))))),
+                Map.entry(
+                        "carry.pocket.incomplete",
+                        boxed(box -> box.withPockets(
+                                        List.of(new Pocket("a", "pocket", Pose.STOWED, large(), "display"))))
+                                .with(GOOD.device("display").withSize(Size.UNKNOWN))),
+                Map.entry(
                         "carry.makes-no-box",
                         GOOD.withFitOut(GOOD.fitOut()
                                 .withBoards(new Boards(
@@ -91,6 +101,11 @@ final class FitOutTriggers {
                                                 new BoardPart("c", "ends", measured(0.2), measured(0.2), 2, false)))))),
                 Map.entry("carry.boards.incomplete", boards(UNSET, part(0.3, 0.1, false))),
                 Map.entry("carry.part-too-large", boards(rated(0.9), part(1.1, 0.1, false))));
+    }
+
+    /** As large as the box itself, nearly. */
+    private static Size large() {
+        return new Size(measured(0.25), measured(0.22), measured(0.18));
     }
 
     private static Rig sonar(UnaryOperator<Run> change) {

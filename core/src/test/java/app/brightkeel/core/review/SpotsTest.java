@@ -56,7 +56,8 @@ public class SpotsTest {
                 for (Change change : Links.of(link).alternatives(line)) {
                     List<String> after = new ArrayList<>(doubled(change.after()));
                     after.removeAll(before);
-                    assertEquals(after, List.of(), rig.name() + ": " + change.label().plain());
+                    assertEquals(
+                            after, List.of(), rig.name() + ": " + change.label().plain());
                     offered++;
                 }
             }

@@ -124,6 +124,21 @@ final class BoxChanges {
                         .toList()));
     }
 
+    /** A box without one of its pockets. */
+    static Stream<Change> without(Line line) {
+        Rig rig = line.entered();
+        return rig.fitOut().boxes().stream()
+                .flatMap(box -> box.pockets().stream()
+                        .map(pocket -> new Change(
+                                "carry.no-pocket." + box.id() + "." + pocket.id(),
+                                Text.of("Do without the {} in the {}", pocket.name(), box.name()),
+                                Effort.SETTING,
+                                rig.withFitOut(rig.fitOut()
+                                        .with(box.withPockets(box.pockets().stream()
+                                                .filter(each -> each != pocket)
+                                                .toList()))))));
+    }
+
     private static Stream<Change> each(
             Line line,
             String id,

@@ -139,6 +139,7 @@ final class CarryUnits {
     private static Change shuttle(Rig rig, Pack pack) {
         Box room = room(pack);
         List<Pocket> pockets = new ArrayList<>();
+        double deep = room.deepM();
         double wide = room.wideM();
         double tall = room.tallM();
         String id = FreshId.of(rig, "shuttle");
@@ -149,6 +150,8 @@ final class CarryUnits {
                         Figure.chosen(rounded(device.size().wideM().value() + 2 * ROUND_M)),
                         Figure.chosen(rounded(device.size().tallM().value() + 2 * ROUND_M)));
                 pockets.add(new Pocket(id + "-screen", "pocket for the screen", Pose.STOWED, pocket, device.id()));
+                // it lies on the battery, its glass up
+                deep = Math.max(deep, pocket.tallM().value());
                 wide = Math.max(wide, pocket.wideM().value());
                 tall += pocket.deepM().value();
             }
@@ -161,8 +164,8 @@ final class CarryUnits {
                     Size.UNKNOWN,
                     transducer.id()));
         }
-        Box outside = new Box(
-                rounded(room.deepM() + 2 * BOX_WALL_M), rounded(wide + 2 * BOX_WALL_M), rounded(tall + 2 * BOX_WALL_M));
+        Box outside =
+                new Box(rounded(deep + 2 * BOX_WALL_M), rounded(wide + 2 * BOX_WALL_M), rounded(tall + 2 * BOX_WALL_M));
         Rig after = with(
                 rig,
                 pack,

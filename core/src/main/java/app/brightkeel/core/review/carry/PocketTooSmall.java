@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pocket;
 import app.brightkeel.core.rig.Rig;
@@ -44,7 +45,7 @@ final class PocketTooSmall implements Rule {
         double gap = Rounding.settled(gapM(size, pocket.inside()));
         worst.add(
                 gap < 0 ? gap / pocket.inside().tallM().value() : 1,
-                "What belongs into the {} of the {} is {} too large for it.",
+                "What belongs into the {} of the {} is {} too large for it, with its plug on.",
                 pocket.name(),
                 box.name(),
                 new Amount(Math.abs(gap), Unit.MILLIMETRE));
@@ -67,9 +68,15 @@ final class PocketTooSmall implements Rule {
         Stream<Size> devices =
                 rig.devices().stream().filter(device -> device.id().equals(id)).map(Device::size);
         Stream<Size> packs = rig.harness().packs().stream()
-                .filter(pack -> pack.id().equals(id))
-                .map(Pack::size);
+                .filter(pack -> pack.id().equals(id) && pack.size().known())
+                .map(PocketTooSmall::withPlug);
         return Stream.concat(devices, packs).filter(Size::known).findFirst();
+    }
+
+    /** Its terminals and plug stay on it. */
+    private static Size withPlug(Pack pack) {
+        double plug = pack.plugM().isSet() ? pack.plugM().value() : 0;
+        return pack.size().withTallM(Figure.chosen(pack.size().tallM().value() + plug));
     }
 
     @Override
