@@ -49,10 +49,13 @@ public class AssumedTest {
             }
             Review after = REVIEWER.review(Line.of(given));
             assertEquals(of(after, link), Set.of(), rig.name() + ", " + link);
-            assertEquals(
-                    after.links().get(link.ordinal()).verdict(),
-                    review.links().get(link.ordinal()).verdict(),
-                    rig.name() + ", " + link);
+            // what nobody said of the fish is not held against a beam; once said it may be
+            if (!its.contains("/outing/water/fishM")) {
+                assertEquals(
+                        after.links().get(link.ordinal()).verdict(),
+                        review.links().get(link.ordinal()).verdict(),
+                        rig.name() + ", " + link);
+            }
             for (String pointer : its) {
                 Rig open = Nudge.unset(given, pointer);
                 assertTrue(of(REVIEWER.review(Line.of(open)), link).contains(pointer), link + " without " + pointer);

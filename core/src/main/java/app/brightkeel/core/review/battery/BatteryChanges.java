@@ -261,7 +261,7 @@ final class BatteryChanges {
     /** The mass left open until it is weighed bare: a case, lugs and leads weigh too, and a capacity is on the label. */
     static Stream<Change> weighed(Line line) {
         return line.entered().harness().packs().stream()
-                .filter(pack -> pack.massKg().isSet() && !MassImplausible.plausible(pack))
+                .filter(pack -> pack.massKg().isSet() && !PackMass.plausible(pack))
                 .map(pack -> new Change(
                         "battery.weigh." + pack.id(),
                         Text.of("Plan {} with the usual mass until it is weighed by itself", pack.name()),

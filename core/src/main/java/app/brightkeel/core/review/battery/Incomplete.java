@@ -47,7 +47,7 @@ final class Incomplete implements Rule {
                     boolean volts = !labelled.isSet()
                             || Math.abs(labelled.value() / (chemistry.labelV() * pack.blocks()) - 1) < SAME_VOLTS;
                     boolean size = !chemistry.cells() || pack.capacityAh().value() <= PackChanges.MOST_OF_AA_AH;
-                    return volts && size && MassImplausible.mayBe(pack, data);
+                    return volts && size && PackMass.mayBe(pack, data);
                 });
     }
 

@@ -19,9 +19,6 @@ final class MassImplausible implements Rule {
         return new Head("battery.mass-implausible", Link.BATTERY, Force.PRACTICE);
     }
 
-    /** How far outside the usual energy density still passes; common practice, no source. */
-    private static final double TOLERATED = 1.3;
-
     @Override
     public Judgement judge(Line line) {
         Worst worst = new Worst();
@@ -30,9 +27,9 @@ final class MassImplausible implements Rule {
                     && pack.massKg().isSet()
                     && pack.capacityAh().isSet()) {
                 Chemistry.Data data = pack.chemistry().data();
-                double density = density(pack, data);
+                double density = PackMass.density(pack, data);
                 worst.add(
-                        Worst.within(off(pack, data), TOLERATED),
+                        Worst.within(PackMass.off(pack, data), PackMass.TOLERATED),
                         "{} at {} would hold {}; {} holds {} to {}. Is that its mass without case and leads, and the capacity that of its label?",
                         pack.name(),
                         new Amount(pack.massKg().value(), Unit.KILOGRAM),
@@ -43,32 +40,6 @@ final class MassImplausible implements Rule {
             }
         }
         return worst.judgement();
-    }
-
-    /** Energy a pack would hold by its label, were it of this chemistry [Wh/kg]; its mass and capacity are known. */
-    private static double density(Pack pack, Chemistry.Data data) {
-        return pack.capacityAh().value()
-                * data.nominalV()
-                * pack.blocks()
-                / pack.massKg().value();
-    }
-
-    /** How many times that is above or below what is usual. */
-    private static double off(Pack pack, Chemistry.Data data) {
-        double density = density(pack, data);
-        return Math.max(density / data.whPerKg().high(), data.whPerKg().low() / density);
-    }
-
-    /** Whether mass and capacity of a pack go together, as far as both are known. */
-    static boolean plausible(Pack pack) {
-        return pack.chemistry() == Chemistry.UNDECIDED
-                || !pack.capacityAh().isSet()
-                || mayBe(pack, pack.chemistry().data());
-    }
-
-    /** Whether mass and capacity speak for this chemistry, or nothing against it. */
-    static boolean mayBe(Pack pack, Chemistry.Data data) {
-        return !pack.massKg().isSet() || off(pack, data) < TOLERATED;
     }
 
     @Override

@@ -16,6 +16,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.battery.PackMass;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +33,13 @@ public final class CarryReview implements LinkReview {
 
     @Override
     public Outcome<Text> number(Line line) {
-        return line.get(CarryStage.STAGE).map(CarryReview::words);
+        boolean unsure = PackMass.inDoubt(line.rig());
+        return line.get(CarryStage.STAGE).map(carried -> unsure ? unsure(carried) : words(carried));
+    }
+
+    /** How it lies is not said to a tenth of a degree where a battery weighs what it cannot. */
+    private static Text unsure(Carried carried) {
+        return Text.of("{} · a mass in doubt", new Amount(carried.massKg(), Unit.KILOGRAM));
     }
 
     private static Text words(Carried carried) {
