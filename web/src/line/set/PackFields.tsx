@@ -113,8 +113,18 @@ function EngineFields({ at, engine }: { at: string; engine: boolean }) {
       <Tick label="It also starts an engine" pointer={`${at}/engine`} />
       {engine && (
         <>
-          <FigureField label="Engine wants at least" hint="cold cranking" pointer={`${at}/wantsA`} unit="ampere" />
-          <FigureField label="It gives" hint="cold cranking, on its label" pointer={`${at}/givesA`} unit="ampere" />
+          <FigureField
+            label="Engine wants at least"
+            hint="cold cranking"
+            pointer={`${at}/wantsA`}
+            unit="ampere"
+          />
+          <FigureField
+            label="It gives"
+            hint="cold cranking, on its label"
+            pointer={`${at}/givesA`}
+            unit="ampere"
+          />
         </>
       )}
     </>
