@@ -8,7 +8,7 @@ export const CHEMISTRIES: [string, string][] = [
   ["gel", "gel lead"],
   ["flooded", "flooded lead"],
   ["alkaline", "alkaline AA, 8 cells"],
-  ["nimh", "rechargeable AA (nickel-metal hydride), 8 cells"],
+  ["nimh", "rechargeable AA, 8 cells"],
 ];
 
 export const BLOCKS: [string, string][] = [

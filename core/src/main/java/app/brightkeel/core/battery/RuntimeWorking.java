@@ -68,7 +68,7 @@ final class RuntimeWorking {
         }
         if (order.apart()) {
             all.remark(
-                    "below: what hangs on {}, which ends first",
+                    "below: what hangs on {}, the first to end",
                     Circuits.packs(line, order.circuits().get(0)));
         }
     }

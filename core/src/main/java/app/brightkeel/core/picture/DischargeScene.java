@@ -38,6 +38,9 @@ final class DischargeScene {
     /** Width of a letter of the small words [share of the time axis]. */
     private static final double LETTER = 0.0115;
 
+    /** Room under the lowest line for its words and the parts of the day, of what is drawn above it. */
+    private static final double FOOT = 0.14;
+
     private DischargeScene() {}
 
     static Outcome<Scene> of(Line line) {
@@ -57,7 +60,8 @@ final class DischargeScene {
                 .max()
                 .orElse(10);
         double top = highest(band) + 0.15;
-        double bottom = Math.min(lowest(band), stops) - 0.45;
+        double least = Math.min(lowest(band), stops);
+        double bottom = least - Math.max(0.45, FOOT * (top - least));
         Drawing drawing = new Drawing();
         phases(drawing, load, most, bottom, top);
         List<Point> outline = points(band.low(), most);
@@ -119,7 +123,7 @@ final class DischargeScene {
                             new Amount(end - wanted, Unit.HOUR));
         }
         Circuits.Order order = line.get(Circuits.STAGE).value();
-        Text which = order.apart() ? Text.of("{}, which end first · ", Circuits.packs(line, circuit)) : Text.of("");
+        Text which = order.apart() ? Text.of("{}, first to end · ", Circuits.packs(line, circuit)) : Text.of("");
         Axis x = new Axis(Text.of("since the start"), Unit.HOUR, 0, most, false, Ticks.linear(0, most, 6));
         Axis y = new Axis(Text.of("volts at the device"), Unit.VOLT, bottom, top, false, Ticks.linear(bottom, top, 5));
         Endurance hours = line.get(RuntimeBand.STAGE).value();

@@ -1,7 +1,6 @@
 package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.FeedOtherwise;
-import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
@@ -33,9 +32,8 @@ final class BelowMinimum implements Rule {
         List<Device> devices = line.rig().devices();
         for (FeedOtherwise.Way way : FeedOtherwise.all(line)) {
             for (int d = 0; d < devices.size(); d++) {
-                boolean cells = cells(line, way.feed(), d);
-                FeedState.Point point = cells ? way.feed().full() : way.feed().empty();
-                Outcome<Double> volts = way.feed().deviceVolts(d, point);
+                boolean cells = JudgedAt.cells(line, way.feed(), d);
+                Outcome<Double> volts = way.feed().deviceVolts(d, JudgedAt.of(line, way.feed(), d));
                 if (!volts.isKnown()) {
                     // as it is joined now that is a rule of its own
                     if (way.feed().feeds(d) && !way.over().isEmpty()) {
@@ -60,19 +58,6 @@ final class BelowMinimum implements Rule {
             }
         }
         return worst.judgement();
-    }
-
-    /** Single cells end where the device does, not where they are empty: when that is the hours tell. */
-    private static boolean cells(Line line, FeedState feed, int device) {
-        int source = feed.topology().sourceOfDevice(device);
-        return source >= 0
-                && feed.topology().sources().get(source).stream()
-                        .allMatch(place -> line.rig()
-                                .harness()
-                                .packs()
-                                .get(place)
-                                .chemistry()
-                                .cells());
     }
 
     @Override

@@ -27,16 +27,21 @@ public final class WireReview implements LinkReview {
 
     @Override
     public Outcome<Text> number(Line line) {
-        return line.get(Feed.STAGE).map(WireReview::worstVolts);
+        return line.get(Feed.STAGE).map(feed -> worstVolts(line, feed));
     }
 
-    private static Text worstVolts(FeedState feed) {
-        int worst = feed.worstDevice();
-        if (worst < 0) {
+    private static Text worstVolts(Line line, FeedState feed) {
+        double worst = Double.POSITIVE_INFINITY;
+        for (int d = 0; d < line.rig().devices().size(); d++) {
+            if (feed.feeds(d)) {
+                worst = Math.min(
+                        worst, feed.deviceVolts(d, JudgedAt.of(line, feed, d)).orElse(0.0));
+            }
+        }
+        if (Double.isInfinite(worst)) {
             return Text.of("not fed");
         }
-        Outcome<Double> volts = feed.deviceVolts(worst, feed.empty());
-        return volts.isKnown() ? Text.of(volts.value(), Unit.VOLT) : Text.of("collapses");
+        return worst > 0 ? Text.of(worst, Unit.VOLT) : Text.of("collapses");
     }
 
     @Override
