@@ -121,7 +121,12 @@ public class PresetsTest {
             {MountKind.SCUPPER, Drills.NO, false, Set.of(Spot.SCUPPER)},
             {MountKind.HULL_POCKET, Drills.NO, true, Set.of(Spot.HULL_POCKET)},
             {MountKind.CONSOLE_PLATE, Drills.NO, true, Set.of(Spot.CONSOLE_PLATE)},
-            {MountKind.IN_HULL, Drills.NO, true, Set.of(Spot.COCKPIT_FLOOR)},
+            {
+                MountKind.IN_HULL,
+                Drills.NO,
+                true,
+                Set.of(Spot.COCKPIT_FLOOR, Spot.INSIDE_HULL, Spot.BOW_HATCH, Spot.CENTRE_HATCH)
+            },
             {MountKind.SWING_ARM, Drills.NO, true, Set.of(Spot.RAIL)},
             {MountKind.QUICK_POST, Drills.NO, true, Set.of(Spot.RAIL)},
             {MountKind.STERN_BRACKET, Drills.NO, true, Set.of(Spot.STERN_INSERTS)},

@@ -136,7 +136,7 @@ public class CatalogueRigsTest {
         Rig drag = rig.withWeights(
                 rig.weights().withDrag(Figure.chosen(10)).withBeach(none).withRemoval(none));
         assertTrue(first(beach).startsWith("mount.take.transducer.clamp-bar"), first(beach));
-        assertTrue(first(drag).startsWith("mount.take.transducer.scupper"), first(drag));
+        assertTrue(first(drag).startsWith("mount.take.transducer.in-hull"), first(drag));
         assertEquals(verdicts(beach), verdicts(drag));
         assertTrue(score(beach, MountKind.SWING_ARM) > score(beach, MountKind.SCUPPER));
     }

@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.SonarVersion;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -42,6 +43,41 @@ public class LiveHeadsTest {
 
     private static Rig after(Rig rig, String id) {
         return Comparison.find(Line.of(rig), id).orElseThrow().after();
+    }
+
+    /** Heads are judged as a set: one that looks where the fish are serves, whatever another one adds. */
+    @DataProvider
+    public Object[][] sets() {
+        return new Object[][] {
+            {FishingStyle.CAST_FORWARD, List.of(Look.FORWARD), false},
+            {FishingStyle.CAST_FORWARD, List.of(Look.FORWARD, Look.ON_SIDE), false},
+            {FishingStyle.CAST_FORWARD, List.of(Look.FORWARD, Look.DOWN), false},
+            {FishingStyle.CAST_FORWARD, List.of(Look.ON_SIDE), true},
+            {FishingStyle.CAST_FORWARD, List.of(Look.DOWN, Look.DOWN), true},
+            {FishingStyle.VERTICAL, List.of(Look.DOWN, Look.DOWN), false},
+            {FishingStyle.VERTICAL, List.of(Look.DOWN, Look.FORWARD), false},
+            {FishingStyle.VERTICAL, List.of(Look.FORWARD, Look.ON_SIDE), true},
+            {FishingStyle.DRIFT, List.of(Look.FORWARD, Look.ON_SIDE), false},
+            {FishingStyle.VERTICAL, List.of(Look.UNDECIDED, Look.DOWN), false},
+        };
+    }
+
+    @Test(dataProvider = "sets")
+    public void headsAreJudgedAsASet(FishingStyle style, List<Look> looks, boolean found) {
+        Transducer item = Catalogue.transducers().stream()
+                .filter(Transducer::live)
+                .findFirst()
+                .orElseThrow();
+        List<Transducer> heads = IntStream.range(0, looks.size())
+                .mapToObj(h -> item.withId("head-" + h).withLook(looks.get(h)))
+                .toList();
+        Rig rig = casting();
+        Rig with = rig.with(r -> r.transducers(heads).runs(List.of()))
+                .withOuting(rig.outing().withWater(rig.outing().water().withStyle(style)));
+        assertEquals(
+                REVIEWER.review(Line.of(with)).findings().stream()
+                        .anyMatch(finding -> finding.rule().equals("transducer.looks-elsewhere")),
+                found);
     }
 
     /** On a rig where nothing is open, a proposed pair leaves nothing open, and a wire feeds its box. */

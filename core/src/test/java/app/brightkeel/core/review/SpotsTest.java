@@ -9,13 +9,17 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.parts.HoleList;
+import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Stands;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.Test;
@@ -107,5 +111,44 @@ public class SpotsTest {
         assertTrue(
                 finding.text().plain().contains("30 mm on top of"),
                 finding.text().plain());
+    }
+
+    /** A puck inside sits on the skin wherever a hand gets to it; under the skin of what is blown up there is air. */
+    @Test
+    public void aPuckSitsOnAnySolidSkin() {
+        for (String id : List.of("sit-on-top-3-9", "pedal-3-6")) {
+            Rig rig = on(id);
+            List<Change> inHull = Links.of(Link.MOUNT).alternatives(Line.of(rig)).stream()
+                    .filter(change -> change.id().contains(".in-hull."))
+                    .toList();
+            assertTrue(inHull.size() > 0, id);
+            for (Change change : inHull) {
+                assertTrue(
+                        REVIEWER.review(Line.of(change.after())).findings().stream()
+                                .noneMatch(finding -> finding.rule().equals("mount.not-through-hull")),
+                        id + ": " + change.label().plain());
+                Rig blown = change.after().withCraft(change.after().craft().withKind(CraftKind.INFLATABLE));
+                assertTrue(
+                        REVIEWER.review(Line.of(blown)).findings().stream()
+                                .anyMatch(finding -> finding.rule().equals("mount.not-through-hull")
+                                        && finding.verdict() == Verdict.FAILS),
+                        change.label().plain());
+            }
+        }
+    }
+
+    /** A single cone on a ready craft, nothing else. */
+    private static Rig on(String id) {
+        Craft craft = Catalogue.crafts().stream()
+                .filter(item -> item.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .craft();
+        Transducer cone = DemoRigs.oystercatcher().transducers().get(0);
+        return DemoRigs.oystercatcher()
+                .with(rig -> rig.craft(craft)
+                        .runs(List.of())
+                        .places(List.of())
+                        .transducers(List.of(cone.withMount(Mount.UNDECIDED))));
     }
 }

@@ -8,9 +8,11 @@ import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Transducer;
+import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
-/** A live head looks where the fish are expected: ahead for those who cast, down for those who fish below. */
+/** Of the live heads one looks where the fish are expected: ahead for those who cast, down for those who fish below. */
 final class LooksElsewhere implements Rule {
 
     @Override
@@ -21,21 +23,35 @@ final class LooksElsewhere implements Rule {
     @Override
     public Judgement judge(Line line) {
         FishingStyle style = line.rig().outing().water().style();
+        Optional<Look> wanted = wanted(style);
         Worst worst = new Worst();
-        for (Transducer transducer : line.rig().transducers()) {
-            boolean ahead = style == FishingStyle.CAST_FORWARD;
-            boolean down = style == FishingStyle.VERTICAL || style == FishingStyle.ICE_JIG;
-            if (transducer.live() && (ahead || down) && transducer.look() != Look.UNDECIDED) {
+        List<Transducer> heads = line.rig().transducers().stream()
+                .filter(transducer -> transducer.live() && transducer.look() != Look.UNDECIDED)
+                .toList();
+        if (wanted.isPresent()) {
+            // one that looks there serves; what another one beside it shows is more, not wrong
+            boolean served = heads.stream().anyMatch(head -> head.look() == wanted.get());
+            for (Transducer head : heads) {
                 worst.add(
-                        transducer.look() == (ahead ? Look.FORWARD : Look.DOWN) ? 1 : 0,
-                        "The {} looks {}; {} wants it to look {}.",
-                        transducer.name(),
-                        transducer.look().words(),
+                        served ? 1 : 0,
+                        heads.size() == 1
+                                ? "The {} looks {}; {} wants it to look {}."
+                                : "The {} looks {}: of several heads {} wants one that looks {}.",
+                        head.name(),
+                        head.look().words(),
                         style.words(),
-                        (ahead ? Look.FORWARD : Look.DOWN).words());
+                        wanted.get().words());
             }
         }
         return worst.judgement();
+    }
+
+    private static Optional<Look> wanted(FishingStyle style) {
+        return switch (style) {
+            case CAST_FORWARD -> Optional.of(Look.FORWARD);
+            case VERTICAL, ICE_JIG -> Optional.of(Look.DOWN);
+            default -> Optional.empty();
+        };
     }
 
     @Override
