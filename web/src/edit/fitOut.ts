@@ -66,6 +66,8 @@ export function newExit(rig: Rig): Enclosure["exits"][number] {
     wall: "left",
     closedBy: "undecided",
     sealed: false,
+    use: "cables",
+    cut: true,
   };
 }
 

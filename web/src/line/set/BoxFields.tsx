@@ -147,11 +147,26 @@ function Ribs({ box, at }: { box: Enclosure; at: string }) {
   );
 }
 
+/** What the hole at a pointer is for. */
+function use(box: Enclosure, pointer: string) {
+  return box.exits[Number(pointer.slice(pointer.lastIndexOf("/") + 1))]?.use;
+}
+
 function Exits({ box, at }: { box: Enclosure; at: string }) {
   return (
     <Entries at={at} what="exit" entries={box.exits} made={newExit}>
       {(each) => (
         <>
+          <Choice
+            label="Is"
+            pointer={`${each}/use`}
+            options={[
+              ["cables", "for cables"],
+              ["bolt", "for a bolt or screw"],
+              ["part", "for a part that sits in it"],
+            ]}
+          />
+          <Tick label="To be drilled" pointer={`${each}/cut`} />
           <Choice label="In the wall" pointer={`${each}/wall`} options={[...EDGES, ["none", "lid"]]} />
           <FigureField
             label="Over the floor"
@@ -165,7 +180,9 @@ function Exits({ box, at }: { box: Enclosure; at: string }) {
             unit="fine-millimetre"
             basis="measured"
           />
-          <Choice label="Closed by" pointer={`${each}/closedBy`} options={CLOSINGS} />
+          {use(box, each) === "cables" && (
+            <Choice label="Closed by" pointer={`${each}/closedBy`} options={CLOSINGS} />
+          )}
           <Tick label="Sealed" pointer={`${each}/sealed`} />
         </>
       )}

@@ -11,6 +11,7 @@ import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.FitOut;
@@ -157,7 +158,9 @@ final class Reedling {
                         Figure.measured(0.17),
                         Figure.measured(0.0159),
                         PassThrough.GROMMET,
-                        false)),
+                        false,
+                        ExitUse.CABLES,
+                        true)),
                 List.of(),
                 false,
                 true);

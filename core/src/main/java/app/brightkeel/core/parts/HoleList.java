@@ -93,7 +93,10 @@ public final class HoleList {
                                 "{}, hole of {}",
                                 hole.closedBy().words(),
                                 new Amount(hole.wantsM(), Unit.FINE_MILLIMETRE))
-                        : Text.of("stays open or has its own"),
+                        : Text.of(
+                                hole.forCables()
+                                        ? "stays open or has its own"
+                                        : "it is " + hole.use().words()),
                 HolesWorking.sealing(hole),
                 remark(hole));
     }

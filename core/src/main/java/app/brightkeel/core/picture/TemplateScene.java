@@ -52,9 +52,8 @@ public final class TemplateScene {
         return all;
     }
 
-    /** What is to be drilled, and what a box has to have: that is often drilled at the bench. */
     private static boolean drilled(Hole hole) {
-        return hole.drillM() > 0 && (!hole.there() || hole.passage().isEmpty() && hole.buys());
+        return hole.drillM() > 0 && !hole.there();
     }
 
     private static Scene drilling(List<Hole> holes) {

@@ -185,6 +185,8 @@ public final class Fields {
             choice("role", "role"),
             choice("onTopOf", "battery under it"),
             choice("engine", "starting an engine"),
+            choice("cut", "drilling of the hole"),
+            choice("use", "what the hole is for"),
             choice("ranOut", "running out in the test"),
             choice("chargedOn", "day it was last charged"),
             choice("shares", "what is shared"),

@@ -1,6 +1,7 @@
 package app.brightkeel.core.route;
 
 import app.brightkeel.core.rig.BackReach;
+import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Stuff;
@@ -26,6 +27,7 @@ import java.util.Optional;
  * @param closedBy   what closes it: as decided, or what fits best
  * @param decided    whether a person decided that
  * @param wantsM     hole that it wants [m]
+ * @param use        what it is for: in a hull for cables
  */
 @RecordBuilder
 public record Hole(
@@ -45,12 +47,18 @@ public record Hole(
         boolean decided,
         double wantsM,
         Stuff stuff,
-        BackReach back)
+        BackReach back,
+        ExitUse use)
         implements HoleBuilder.With {
 
     public Hole {
         cables = List.copyOf(cables);
         crimpedLast = List.copyOf(crimpedLast);
+    }
+
+    /** Whether cables go through it, not a bolt or a part that fills it. */
+    public boolean forCables() {
+        return use == ExitUse.CABLES;
     }
 
     /** What is drilled [m]: as a person said, else as it wants. */

@@ -6,6 +6,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Opening;
@@ -45,7 +46,8 @@ public final class HoleSchedule {
         }
         for (Enclosure box : fitOut.boxes()) {
             for (Exit exit : box.exits()) {
-                all.add(exit(all.size() + 1, box, exit, leaving(routes, box)));
+                List<Laid> through = exit.use() == ExitUse.CABLES ? leaving(routes, box) : List.of();
+                all.add(exit(all.size() + 1, box, exit, through));
             }
         }
         return all;
@@ -71,8 +73,12 @@ public final class HoleSchedule {
 
     private static Hole exit(int number, Enclosure box, Exit exit, List<Laid> through) {
         Hole bare = bare(number, exit.id(), exit.name(), "wall of the " + box.name(), exit.openingM())
-                .withThere(exit.openingM().isSet());
-        return filled(bare, Way.NEW_HOLE, exit.closedBy(), through);
+                .withThere(!exit.cut());
+        // a bolt or a part fills its hole itself
+        return exit.use() == ExitUse.CABLES
+                ? filled(bare, Way.NEW_HOLE, exit.closedBy(), through)
+                : bare.with(
+                        hole -> hole.closedBy(PassThrough.NONE).decided(true).use(exit.use()));
     }
 
     /** An opening with nothing through it, above the water, its back in reach. */
@@ -94,7 +100,8 @@ public final class HoleSchedule {
                 false,
                 0,
                 Stuff.UNDECIDED,
-                BackReach.REACHED);
+                BackReach.REACHED,
+                ExitUse.CABLES);
     }
 
     /** What passes, and what closes it: as decided, or what fits best. */

@@ -16,6 +16,8 @@ public final class HolesWorking {
 
     static final String TITLE = "Openings and holes";
 
+    private static final String FILLED = "Sealant round it, a washer or gasket on both faces.";
+
     private HolesWorking() {}
 
     static Working of(Rig rig, List<Hole> holes) {
@@ -53,6 +55,10 @@ public final class HolesWorking {
                         passage.openingM(),
                         Unit.MILLIMETRE,
                         Pointer.passage(rig.craft().passages().indexOf(passage), "openingM")));
+        if (!hole.forCables()) {
+            told.remark("It is {}, which fills it. {}", hole.use().words(), FILLED);
+            return;
+        }
         told.remark(
                 "{} through it, a circle of {} together",
                 hole.cables().size() == 1 ? "One cable" : hole.cables().size() + " cables",
@@ -83,6 +89,9 @@ public final class HolesWorking {
 
     /** How an opening is made or kept tight. */
     public static String sealing(Hole hole) {
+        if (!hole.forCables()) {
+            return FILLED;
+        }
         Way way = hole.passage().map(Passage::way).orElse(Way.NEW_HOLE);
         return switch (way) {
             case HATCH_INDENT ->

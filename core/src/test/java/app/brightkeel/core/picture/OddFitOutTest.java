@@ -25,6 +25,7 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.FreshId;
@@ -235,6 +236,8 @@ public class OddFitOutTest {
                         figure(0, 1),
                         figure(0.002, 0.2),
                         any(PassThrough.class),
+                        random.nextBoolean(),
+                        any(ExitUse.class),
                         random.nextBoolean())),
                 List.of(new Pocket(
                         id + "-pocket",

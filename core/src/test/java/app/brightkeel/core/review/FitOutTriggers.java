@@ -13,6 +13,7 @@ import app.brightkeel.core.rig.Boards;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
@@ -204,7 +205,16 @@ final class FitOutTriggers {
     }
 
     static Exit exit(BaseEdge wall, boolean sealed) {
-        return new Exit("exit", "cable exit", wall, measured(0.18), measured(0.016), PassThrough.GROMMET, sealed);
+        return new Exit(
+                "exit",
+                "cable exit",
+                wall,
+                measured(0.18),
+                measured(0.016),
+                PassThrough.GROMMET,
+                sealed,
+                ExitUse.CABLES,
+                false);
     }
 
     static BoardPart part(double lengthM, double wideM, boolean turns) {

@@ -11,6 +11,7 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fitting;
@@ -285,6 +286,8 @@ final class WholeRigs {
                         figure(0.02, 0.1),
                         figure(0.006, 0.04),
                         any(PassThrough.class),
+                        random.nextBoolean(),
+                        any(ExitUse.class),
                         random.nextBoolean())),
                 List.of(),
                 random.nextBoolean(),

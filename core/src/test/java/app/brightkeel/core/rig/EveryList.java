@@ -68,7 +68,15 @@ public final class EveryList {
                 OPEN,
                 List.of(new Rib("rib", "rib", Inward.WIDE, Figure.measured(0.01))),
                 List.of(new Exit(
-                        "exit", "exit", BaseEdge.LEFT, OPEN, Figure.measured(0.02), PassThrough.GROMMET, false)),
+                        "exit",
+                        "exit",
+                        BaseEdge.LEFT,
+                        OPEN,
+                        Figure.measured(0.02),
+                        PassThrough.GROMMET,
+                        false,
+                        ExitUse.CABLES,
+                        false)),
                 List.of(new Pocket("pocket", "pocket", Pose.STOWED, Size.UNKNOWN, "")),
                 false,
                 false);

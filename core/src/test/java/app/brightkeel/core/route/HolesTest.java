@@ -9,8 +9,12 @@ import static org.testng.Assert.assertTrue;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.picture.TemplateScene;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Moves;
@@ -150,6 +154,36 @@ public class HolesTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(lip.circleM(), 2 * Math.max(widthM, 0.007), 1e-9);
+    }
+
+    /** A hole of a box is there or drilled, as said; a bolt or a part fills it, cables want it closed round them. */
+    @DataProvider
+    public Object[][] exits() {
+        return new Object[][] {
+            {ExitUse.CABLES, true, PassThrough.NONE, true, 1},
+            {ExitUse.CABLES, false, PassThrough.GROMMET, false, 0},
+            {ExitUse.BOLT, true, PassThrough.UNDECIDED, false, 1},
+            {ExitUse.PART, true, PassThrough.NONE, false, 1},
+            {ExitUse.PART, false, PassThrough.UNDECIDED, false, 0},
+        };
+    }
+
+    @Test(dataProvider = "exits")
+    public void holesOfABoxAreForWhatTheyAreFor(
+            ExitUse use, boolean cut, PassThrough closedBy, boolean leftOpen, int drilled) {
+        Rig pram = DemoRigs.reedling();
+        Enclosure pod = pram.fitOut().boxes().get(0);
+        Exit exit = pod.exits().get(0).with(e -> e.use(use).cut(cut).closedBy(closedBy));
+        Rig rig = pram.withFitOut(pram.fitOut().with(pod.withExits(List.of(exit))));
+        Hole hole = holes(rig).get(holes(rig).size() - 1);
+        assertEquals(hole.id(), exit.id());
+        assertEquals(hole.there(), !cut);
+        assertEquals(hole.cables().isEmpty(), use != ExitUse.CABLES);
+        assertEquals(found(rig).contains("cable.hole-left-open"), leftOpen);
+        long printed = TemplateScene.all(Line.of(rig)).stream()
+                .filter(sheet -> sheet.title().plain().equals("Holes to drill"))
+                .count();
+        assertEquals(printed, drilled);
     }
 
     @DataProvider

@@ -243,7 +243,10 @@ final class Migration {
         return document.put("version", 9);
     }
 
-    /** Version 10 knows keypads, heading sensors and bridges apart, and packs that start an engine. */
+    /**
+     * Version 10 knows keypads, heading sensors and bridges apart, packs that start an engine, and what the holes of boxes
+     * are for.
+     */
     private static ObjectNode smallParts(ObjectNode document) {
         JsonNode rig = document.path("rig");
         for (JsonNode device : rig.path("devices")) {
@@ -256,6 +259,20 @@ final class Migration {
             for (JsonNode pack : packs) {
                 if (pack instanceof ObjectNode each) {
                     each.putObject("cranking").put("engine", false);
+                }
+            }
+        }
+        for (JsonNode box : rig.path("fitOut").path("boxes")) {
+            for (JsonNode exit : box.path("exits")) {
+                if (exit instanceof ObjectNode each) {
+                    // before there was no asking: an opening that was measured was there
+                    each.put("use", "cables")
+                            .put(
+                                    "cut",
+                                    !each.path("openingM")
+                                            .path("kind")
+                                            .asString("")
+                                            .equals("given"));
                 }
             }
         }

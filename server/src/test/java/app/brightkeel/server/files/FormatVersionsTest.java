@@ -63,9 +63,20 @@ public class FormatVersionsTest {
 
     /** As the demo rig was when its file was written. */
     private static Rig plain(Rig rig) {
-        return rig.withHarness(rig.harness()
-                .withSegments(rig.harness().segments().stream()
-                        .map(segment -> segment.withWire(segment.wire().withTinned(false)))
+        return there(rig)
+                .withHarness(rig.harness()
+                        .withSegments(rig.harness().segments().stream()
+                                .map(segment -> segment.withWire(segment.wire().withTinned(false)))
+                                .toList()));
+    }
+
+    /** Before version 10 a hole of a box that was measured was there. */
+    private static Rig there(Rig rig) {
+        return rig.withFitOut(rig.fitOut()
+                .withBoxes(rig.fitOut().boxes().stream()
+                        .map(box -> box.withExits(box.exits().stream()
+                                .map(exit -> exit.withCut(false))
+                                .toList()))
                         .toList()));
     }
 

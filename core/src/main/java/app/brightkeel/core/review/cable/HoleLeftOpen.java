@@ -24,7 +24,7 @@ final class HoleLeftOpen implements Rule {
         return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
             boolean cut =
                     hole.passage().filter(passage -> !passage.way().drills()).isEmpty() || hole.stuff() == Stuff.METAL;
-            if (cut) {
+            if (cut && hole.forCables()) {
                 worst.add(
                         hole.closedBy() == PassThrough.NONE ? BARE : 1,
                         "Nothing closes the {} round its cables: it chafes, and water comes in.",
