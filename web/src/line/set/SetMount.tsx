@@ -62,9 +62,10 @@ function MountFields({ index }: { index: number }) {
           basis="measured"
         />
       )}
-      {mount?.encloses && (
+      {(mount?.encloses || kind === "scupper") && (
         <FigureField
           label={ice ? "Width of the hole" : "Width of the opening"}
+          hint={kind === "scupper" ? "if it sits up in it" : ""}
           pointer={`${at}/openingM`}
           unit="millimetre"
           basis="measured"

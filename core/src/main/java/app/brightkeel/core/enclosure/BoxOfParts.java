@@ -24,6 +24,7 @@ public final class BoxOfParts {
     private static final Set<String> FLOOR = Set.of("floor", "bottom", "base");
     private static final Set<String> SIDE = Set.of("side");
     private static final Set<String> END = Set.of("end", "front", "back");
+    private static final Set<String> SPACER = Set.of("spacer");
     private static final Set<String> LID = Set.of("lid", "top", "cover");
 
     private final double thickM;
@@ -73,12 +74,39 @@ public final class BoxOfParts {
                 boards.parts().stream().filter(part -> named(part, names)).toList();
         int all = named.stream().mapToInt(BoardPart::count).sum();
         boolean alike = named.stream()
-                        .map(part ->
-                                List.of(part.lengthM().value(), part.wideM().value()))
+                        .map(part -> List.of(metres(part.lengthM()), metres(part.wideM())))
                         .distinct()
                         .count()
                 == 1;
         return all == count && alike ? Optional.of(named.get(0)) : Optional.empty();
+    }
+
+    private static double metres(Figure figure) {
+        return figure.isSet() ? figure.value() : 0;
+    }
+
+    /**
+     * The spacer of a hook that does not go over the wall the pod hangs on; nothing where there is none, or it does. It is
+     * as wide as the wall and a little play.
+     */
+    public static Optional<Misfit> spacer(Boards boards) {
+        Optional<BoardPart> spacer = only(boards, 1, SPACER)
+                .filter(part -> part.lengthM().isSet() && part.wideM().isSet());
+        if (spacer.isEmpty() || !boards.hangsOverM().isSet()) {
+            return Optional.empty();
+        }
+        double wants = boards.hangsOverM().value() + Pod.PLAY_M;
+        BoardPart part = spacer.get();
+        double off = Math.min(
+                Math.abs(part.wideM().value() - wants), Math.abs(part.lengthM().value() - wants));
+        return off > PLAY_M
+                ? Optional.of(new Misfit(part, sized(part, part.lengthM().value(), wants), off))
+                : Optional.empty();
+    }
+
+    /** Whether a part is a lid by its name. */
+    public static boolean isLid(BoardPart part) {
+        return named(part, LID);
     }
 
     /** Whether two parts are the same pair of walls. */

@@ -26,7 +26,7 @@ public record Pod(Box inside, double thickM, double hookM) {
     private static final double CHEEK_WIDE_M = 0.060;
 
     /** Play between transom and hook [m]. */
-    private static final double PLAY_M = 0.002;
+    static final double PLAY_M = 0.002;
 
     /** Density of a softwood board [kg/m³]; value from memory, 450-550. */
     private static final double WOOD_KG_M3 = 500;

@@ -1,6 +1,7 @@
 package app.brightkeel.core.mount;
 
 import app.brightkeel.core.craft.Face;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
 import java.util.Optional;
 
@@ -71,9 +72,8 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
         if (plate.isPresent() && held.bodyM().isPresent()) {
             return Optional.of(plate.get() - held.bodyM().get());
         }
-        return held.face().mount().encloses()
-                        && held.openingM().isPresent()
-                        && held.bodyM().isPresent()
+        boolean within = held.face().mount().encloses() || held.face().mount() == MountKind.SCUPPER;
+        return within && held.openingM().isPresent() && held.bodyM().isPresent()
                 ? Optional.of(held.openingM().get() - held.bodyM().get())
                 : Optional.empty();
     }

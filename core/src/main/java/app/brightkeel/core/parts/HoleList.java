@@ -50,7 +50,7 @@ public final class HoleList {
     /** Those of cables, where they are laid, then the screws of what holds displays. */
     public static List<Row> of(Line line) {
         List<Row> all = new ArrayList<>();
-        line.get(HoleStage.STAGE).orElse(List.of()).forEach(hole -> all.add(row(hole)));
+        line.get(HoleStage.STAGE).orElse(List.of()).forEach(hole -> all.add(row(line.rig(), hole)));
         for (Holder holder : line.rig().holders()) {
             if (holder.drills()) {
                 all.add(screws(all.size() + 1, line.rig(), holder));
@@ -78,7 +78,7 @@ public final class HoleList {
                 "look first what lies behind");
     }
 
-    private static Row row(Hole hole) {
+    private static Row row(Rig rig, Hole hole) {
         return new Row(
                 hole.number(),
                 hole.name(),
@@ -97,7 +97,7 @@ public final class HoleList {
                                 hole.forCables()
                                         ? "stays open or has its own"
                                         : "it is " + hole.use().words()),
-                HolesWorking.sealing(hole),
+                HolesWorking.sealing(rig, hole),
                 remark(hole));
     }
 

@@ -5,6 +5,7 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.BackReach;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
@@ -71,11 +72,11 @@ public final class HolesWorking {
         if (!hole.crimpedLast().isEmpty()) {
             told.remark("Ends crimped on once it is through: {}.", String.join(", ", hole.crimpedLast()));
         }
-        closing(told, hole);
+        closing(told, rig, hole);
     }
 
-    private static void closing(Working.Builder told, Hole hole) {
-        told.remark(sealing(hole));
+    private static void closing(Working.Builder told, Rig rig, Hole hole) {
+        told.remark(sealing(rig, hole));
         if (hole.buys()) {
             told.remark(
                     hole.decided() ? "Closed by a {}, which wants a hole of {}." : "What fits: {}, in a hole of {}.",
@@ -87,8 +88,25 @@ public final class HolesWorking {
         }
     }
 
+    private static final String DRAINS = "Stays open: it drains. Foam or a split tube keeps the edge from chafing.";
+
+    private static final String TAKEN =
+            "A mount sits in it: little drains past it. The other scuppers stay open and take what comes "
+                    + "in; foam or a split tube keeps the cable from the edge.";
+
+    /** Whether a transducer's mount sits in a scupper. */
+    private static boolean mounted(Rig rig, Hole hole) {
+        return rig.transducers().stream()
+                .filter(transducer -> transducer.mount().kind() == MountKind.SCUPPER)
+                .map(transducer -> transducer.mount().station())
+                .anyMatch(station -> hole.passage()
+                        .filter(passage ->
+                                passage.from().equals(station) || passage.to().equals(station))
+                        .isPresent());
+    }
+
     /** How an opening is made or kept tight. */
-    public static String sealing(Hole hole) {
+    public static String sealing(Rig rig, Hole hole) {
         if (!hole.forCables()) {
             return FILLED;
         }
@@ -99,7 +117,7 @@ public final class HolesWorking {
             case HATCH_LIP ->
                 "The lid presses on the cable: a soft seal takes that. Dry by gravity where the cable rises to it behind a "
                         + "drip loop; it is not tight when swamped.";
-            case SCUPPER -> "Stays open: it drains. Foam or a split tube keeps the edge from chafing.";
+            case SCUPPER -> mounted(rig, hole) ? TAKEN : DRAINS;
             case FITTING -> "Its own cap and gasket close it; grease the gasket.";
             default -> hole.stuff().sealing();
         };

@@ -9,6 +9,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Remedy;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.BoardPart;
@@ -96,6 +97,36 @@ public class PodTest {
 
     private static Figure mm(String millimetres) {
         return measured(Integer.parseInt(millimetres) / 1000.0);
+    }
+
+    /** A hook follows the wall: 30 mm and 2 mm of play; a lid that no board gives is split, or left out. */
+    @Test
+    public void theHookFollowsTheWallAndTheLidNeedNotBeOne() {
+        Rig pram = DemoRigs.reedling();
+        Boards own = pram.fitOut()
+                .boards()
+                .with(b -> b.hangsOverM(measured(0.030))
+                        .parts(new Pod(new Box(0.213, 0.127, 0.151), 0.018, 0.030).parts("p")));
+        assertTrue(BoxOfParts.spacer(own).isEmpty());
+        BoxOfParts.Misfit thicker =
+                BoxOfParts.spacer(own.withHangsOverM(measured(0.045))).orElseThrow();
+        assertEquals(thicker.wants().wideM().value(), 0.047, 1e-9);
+        Rig rig = pram.withFitOut(pram.fitOut().withBoards(own.withHangsOverM(measured(0.045))));
+        List<String> cures = cures(rig, "carry.makes-no-box");
+        assertTrue(cures.stream().anyMatch(id -> id.startsWith("carry.cut-to-match.")), cures.toString());
+        Rig narrow = pram.withFitOut(pram.fitOut().withBoards(own.withStockWideM(measured(0.175))));
+        List<String> offered = cures(narrow, "carry.part-too-large");
+        assertTrue(offered.contains("carry.split-part.p-4"), offered.toString());
+        assertTrue(offered.contains("carry.no-lid.p-4"), offered.toString());
+    }
+
+    private static List<String> cures(Rig rig, String rule) {
+        return new RigReviewer()
+                .remedies(Line.of(rig)).stream()
+                        .filter(remedy -> remedy.rule().equals(rule))
+                        .flatMap(remedy -> remedy.offers().stream())
+                        .map(Remedy.Cure::id)
+                        .toList();
     }
 
     /** What is derived here makes a box of its own boards, and of no others. */

@@ -213,6 +213,8 @@ public class BoundariesTest {
             {"transducer.blind-top", of(BoundariesTest::shallow), 1.53, 1.51, Verdict.HOLDS, Verdict.CLOSE},
             // 24 degrees hide 0.14 m at 5.5 m on the flat, 0.16 on a slope of 1 degree; fish stand at 0.15
             {"transducer.hidden-at-bottom", of(BoundariesTest::sloping), 0, 1, Verdict.HOLDS, Verdict.CLOSE},
+            // a body that sits up in a scupper wants its clear width; one that hangs below is not asked for it
+            {"mount.does-not-fit", of(BoundariesTest::scupper), 0.060, 0.040, Verdict.HOLDS, Verdict.FAILS},
             // where nobody said how high the fish stand, nothing is held against a beam
             {"transducer.hidden-at-bottom", of(BoundariesTest::guessedFish), 0, 30, Verdict.HOLDS, Verdict.HOLDS},
             // line beams lie level to 3 degrees, cones to 5: common practice, no source
@@ -340,6 +342,12 @@ public class BoundariesTest {
                 .withWater(GOOD.outing()
                         .water()
                         .with(water -> water.slopeDeg(Figure.measured(degrees)).fishM(Figure.measured(0.15)))));
+    }
+
+    private static Rig scupper(double openingM) {
+        Transducer held = GOOD.transducers().get(0);
+        return GOOD.with(held.with(
+                body -> body.bodyM(Figure.measured(0.05)).mount(held.mount().withOpeningM(Figure.measured(openingM)))));
     }
 
     private static Rig guessedFish(double degrees) {

@@ -17,6 +17,7 @@ import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Passage;
@@ -154,6 +155,22 @@ public class HolesTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(lip.circleM(), 2 * Math.max(widthM, 0.007), 1e-9);
+    }
+
+    /** A mount in a scupper takes its drainage: that is said, and said of no other. */
+    @Test
+    public void aMountInAScupperLeavesLittleToDrain() {
+        List<Hole> all = holes(RIG);
+        Line line = Line.of(RIG);
+        for (Hole hole : all) {
+            String words = HolesWorking.sealing(line.rig(), hole);
+            boolean mounted = hole.id().equals("up-aft-left");
+            assertEquals(words.contains("little drains past it"), mounted, hole.id() + ": " + words);
+        }
+        Rig beside = RIG.with(RIG.transducers()
+                .get(0)
+                .withMount(RIG.transducers().get(0).mount().withKind(MountKind.SWING_ARM)));
+        assertTrue(HolesWorking.sealing(beside, all.get(0)).contains("it drains"));
     }
 
     /** A hole of a box is there or drilled, as said; a bolt or a part fills it, cables want it closed round them. */

@@ -2,6 +2,7 @@ package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.enclosure.BoxOfParts;
 import app.brightkeel.core.enclosure.BoxOfParts.Misfit;
+import app.brightkeel.core.enclosure.CutList;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -33,7 +34,7 @@ final class BoardChanges {
 
     private BoardChanges() {}
 
-    /** Turned, spliced, or out of a larger board. */
+    /** Turned, spliced, of two beside each other, a lid left out, or all out of a larger board. */
     static Stream<Change> fitting(Line line) {
         Rig rig = line.entered();
         Boards boards = rig.fitOut().boards();
@@ -42,6 +43,12 @@ final class BoardChanges {
                         boards.parts().stream()
                                 .filter(part -> tooLong(boards, part) && 2 * part.count() <= MOST_ALIKE)
                                 .map(part -> spliced(rig, part)),
+                        boards.parts().stream()
+                                .filter(part -> tooWide(boards, part) && 2 * part.count() <= MOST_ALIKE)
+                                .map(part -> split(rig, part)),
+                        boards.parts().stream()
+                                .filter(part -> BoxOfParts.isLid(part) && !CutList.comesOut(boards, part))
+                                .map(part -> open(rig, part)),
                         larger(rig))
                 .flatMap(changes -> changes);
     }
@@ -92,6 +99,34 @@ final class BoardChanges {
         return part.lengthM().isSet()
                 && boards.stockLengthM().isSet()
                 && part.lengthM().value() > boards.stockLengthM().value();
+    }
+
+    private static boolean tooWide(Boards boards, BoardPart part) {
+        return part.wideM().isSet()
+                && boards.stockWideM().isSet()
+                && part.wideM().value() > boards.stockWideM().value();
+    }
+
+    private static Change split(Rig rig, BoardPart part) {
+        BoardPart one =
+                part.with(p -> p.wideM(Figure.chosen(Math.ceil(part.wideM().value() * 500 - 1e-6) / 1000))
+                        .count(2 * part.count())
+                        .name(Checks.fitted("half of the " + part.name())));
+        return change(
+                rig,
+                "carry.split-part." + part.id(),
+                Text.of("The {} of two, side by side on battens", part.name()),
+                Effort.MOVE,
+                with(rig.fitOut().boards(), part, List.of(one)));
+    }
+
+    private static Change open(Rig rig, BoardPart part) {
+        return change(
+                rig,
+                "carry.no-lid." + part.id(),
+                Text.of("Do without the {}: a cloth or a bag over what is inside", part.name()),
+                Effort.SETTING,
+                with(rig.fitOut().boards(), part, List.of()));
     }
 
     private static Change turned(Rig rig, BoardPart part) {

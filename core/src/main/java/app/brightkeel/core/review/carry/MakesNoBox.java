@@ -10,10 +10,11 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Boards;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** Floor, sides, ends and lid of a box go together at the thickness of the boards. */
+/** Floor, sides, ends and lid of a box go together at the thickness of the boards, and its hook over the wall. */
 final class MakesNoBox implements Rule {
 
     @Override
@@ -36,6 +37,14 @@ final class MakesNoBox implements Rule {
                     new Amount(misfit.wants().lengthM().value(), Unit.MILLIMETRE),
                     new Amount(misfit.wants().wideM().value(), Unit.MILLIMETRE));
         }
+        BoxOfParts.spacer(boards)
+                .ifPresent(spacer -> worst.add(
+                        COMFORTABLE - spacer.offM(),
+                        "The {} is {} wide: to hang over a wall of {} it wants {}.",
+                        spacer.part().name(),
+                        new Amount(spacer.part().wideM().value(), Unit.FINE_MILLIMETRE),
+                        new Amount(boards.hangsOverM().value(), Unit.FINE_MILLIMETRE),
+                        new Amount(spacer.wants().wideM().value(), Unit.FINE_MILLIMETRE)));
         return worst.judgement();
     }
 
@@ -45,6 +54,9 @@ final class MakesNoBox implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return BoardChanges.matching(line, misfits(line.rig().fitOut().boards()));
+        Boards boards = line.rig().fitOut().boards();
+        List<Misfit> all = new ArrayList<>(misfits(boards));
+        BoxOfParts.spacer(boards).ifPresent(all::add);
+        return BoardChanges.matching(line, all);
     }
 }
