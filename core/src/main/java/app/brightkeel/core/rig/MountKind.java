@@ -32,6 +32,11 @@ public enum MountKind implements Worded {
     ICE_POLE("pole through the hole"),
     SUCTION_CUP("suction cup");
 
+    /** Whether the hull's maker formed its place for a transducer. */
+    public boolean madeForIt() {
+        return this == HULL_POCKET || this == CONSOLE_PLATE;
+    }
+
     /** What has to be drilled for it. */
     public enum Drills {
         NO,

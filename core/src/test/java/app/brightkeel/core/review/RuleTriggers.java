@@ -77,6 +77,16 @@ final class RuleTriggers {
         return all;
     }
 
+    /** The fjord kayak's transducer in its pocket, so far out of it. */
+    static Rig pocketed(double belowM) {
+        Rig rig = DemoRigs.gannet();
+        Transducer held = rig.transducers().stream()
+                .filter(each -> each.mount().kind() == MountKind.HULL_POCKET)
+                .findFirst()
+                .orElseThrow();
+        return rig.with(held.withMount(held.mount().withBelowM(measured(belowM))));
+    }
+
     private static Map<String, Rig> power() {
         return Map.ofEntries(
                 Map.entry("water.incomplete", water(w -> w.withMostM(UNSET))),
@@ -267,6 +277,7 @@ final class RuleTriggers {
                 Map.entry(
                         "screen.holder-overloaded",
                         GOOD.with(holder("ball-large", display).withArmM(measured(1)))),
+                Map.entry("mount.proud-of-pocket", pocketed(0.015)),
                 Map.entry(
                         "screen.one-spot",
                         GOOD.withDevices(List.of(

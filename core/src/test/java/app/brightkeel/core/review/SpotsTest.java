@@ -2,6 +2,7 @@ package app.brightkeel.core.review;
 
 import static app.brightkeel.core.rig.Figure.measured;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
@@ -150,5 +151,27 @@ public class SpotsTest {
                         .runs(List.of())
                         .places(List.of())
                         .transducers(List.of(cone.withMount(Mount.UNDECIDED))));
+    }
+
+    /** Of mounts that hold alike, one in a place that was made for it comes before every other, and says so. */
+    @Test
+    public void whatWasMadeForItLosesToNothingByPoints() {
+        Rig rig = DemoRigs.gannet();
+        List<Comparison.Offer> offers = Comparison.of(Line.of(rig), Link.MOUNT, REVIEWER);
+        List<Comparison.Offer> pocketed = offers.stream()
+                .filter(offer -> offer.id().contains(".hull-pocket."))
+                .toList();
+        assertFalse(pocketed.isEmpty());
+        Comparison.Offer best = pocketed.get(0);
+        for (Comparison.Offer offer : offers.subList(0, offers.indexOf(best))) {
+            assertTrue(
+                    offer.planned() || offer.after().verdict().compareTo(best.after().verdict()) != 0,
+                    offer.label().plain() + " stands before " + best.label().plain());
+        }
+        assertTrue(
+                pocketed.stream()
+                        .flatMap(offer -> offer.reasons().stream())
+                        .anyMatch(reason -> reason.plain().contains("made for it")),
+                pocketed.toString());
     }
 }

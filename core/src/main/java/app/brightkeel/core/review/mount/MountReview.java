@@ -25,6 +25,9 @@ import java.util.List;
 /** The Mount link: how deep the face is under the surface; every mount the craft takes beside, best score first. */
 public final class MountReview implements LinkReview {
 
+    /** What a hull offers for just this loses to nothing by points alone: they are 0 to 1. */
+    private static final double MADE_FOR_IT = 1;
+
     @Override
     public Link link() {
         return Link.MOUNT;
@@ -94,7 +97,8 @@ public final class MountReview implements LinkReview {
         Transducer shown = LinkReview.firstNew(planned.rig().transducers(), rig.transducers())
                 .orElse(rig.transducers().get(0));
         double score = rig.transducers().stream()
-                .mapToDouble(transducer -> Score.of(rig, transducer).weighted(rig.weights()))
+                .mapToDouble(transducer -> Score.of(rig, transducer).weighted(rig.weights())
+                        + (transducer.mount().kind().madeForIt() ? MADE_FOR_IT : 0))
                 .sum();
         return new Merit(score, reasons(changed, shown));
     }
@@ -114,6 +118,9 @@ public final class MountReview implements LinkReview {
         }
         if (!failing.isEmpty()) {
             return failing;
+        }
+        if (shown.mount().kind().madeForIt()) {
+            close.add(Text.of("made for it: there already, and sheltered"));
         }
         close.addAll(Score.of(changed.rig(), shown).reasons(changed.rig().weights()));
         return close;

@@ -18,6 +18,7 @@ public final class MountRules {
             new FaceTilted(),
             new BehindDrive(),
             new ProudOnBeach(),
+            new ProudOfPocket(),
             new NotThroughHull(),
             new SideLost(),
             new TurnBlocked(),
