@@ -88,6 +88,9 @@ final class CarryWorking {
                 .step("x", "a swinging handle: its middle, from the front edge", handle.xM(), Unit.METRE)
                 .step("y", "right of the centre line", handle.yM(), Unit.METRE)
                 .step("", "its axis, from fore and aft to the right", Math.toDegrees(handle.alongRad()), Unit.DEGREE);
+        if (Footprint.of(craft).outsideM(handle.xM(), handle.yM()) > 0) {
+            told.remark("That lies outside what it stands on: fold or retract what hangs out before it is lifted.");
+        }
         if (craft.stand().edge() != BaseEdge.NONE) {
             told.figure("", "kickstand out over its edge", craft.stand().outM(), Unit.MILLIMETRE, "/craft/stand/outM")
                     .remark(

@@ -43,6 +43,20 @@ public record Footprint(List<Corner> corners) {
                 .toList()));
     }
 
+    /** How far outside a place lies [m]; not positive inside. */
+    public double outsideM(double xM, double yM) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (int c = 0; c < corners.size(); c++) {
+            Corner from = corners.get(c);
+            Corner to = corners.get((c + 1) % corners.size());
+            double along = Math.hypot(to.xM() - from.xM(), to.yM() - from.yM());
+            double inside =
+                    ((to.xM() - from.xM()) * (yM - from.yM()) - (to.yM() - from.yM()) * (xM - from.xM())) / along;
+            most = Math.max(most, -inside);
+        }
+        return most;
+    }
+
     private static List<Corner> touching(Craft craft) {
         double length = craft.lengthM().value();
         double half = craft.beamM().value() / 2;

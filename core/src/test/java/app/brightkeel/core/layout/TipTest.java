@@ -248,4 +248,21 @@ public class TipTest {
         }
         return edge ? holds / Math.max(tips, holds / 1000) : Double.POSITIVE_INFINITY;
     }
+
+    /** A handle over a weight outside the base is for what is folded in first; inside it is not said. */
+    @Test
+    public void aHandleOutsideTheBaseIsSaid() {
+        Footprint box = box(0.6, 0.4);
+        assertEquals(box.outsideM(0.3, 0), -0.2, 1e-12);
+        assertEquals(box.outsideM(0.7, 0), 0.1, 1e-12);
+        assertEquals(box.outsideM(0.3, -0.25), 0.05, 1e-12);
+        Rig crate = DemoRigs.lanternCrate();
+        Rig heavy = crate.with(crate.device("display").withMassKg(Figure.measured(30)));
+        assertEquals(told(crate).contains("fold or retract"), false);
+        assertEquals(told(heavy).contains("fold or retract"), true);
+    }
+
+    private static String told(Rig rig) {
+        return CarryStage.STAGE.working(Line.of(rig)).toString();
+    }
 }

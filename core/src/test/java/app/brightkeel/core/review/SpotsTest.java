@@ -165,7 +165,8 @@ public class SpotsTest {
         Comparison.Offer best = pocketed.get(0);
         for (Comparison.Offer offer : offers.subList(0, offers.indexOf(best))) {
             assertTrue(
-                    offer.planned() || offer.after().verdict().compareTo(best.after().verdict()) != 0,
+                    offer.planned()
+                            || offer.after().verdict().compareTo(best.after().verdict()) != 0,
                     offer.label().plain() + " stands before " + best.label().plain());
         }
         assertTrue(
