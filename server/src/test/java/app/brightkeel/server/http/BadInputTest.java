@@ -37,6 +37,8 @@ public class BadInputTest extends ServerTest {
 
     private static final JsonMapper MAPPER = RigJson.mapper();
 
+    private static final String VERSION = "\"version\":" + RigDocument.VERSION;
+
     @Autowired
     private RigStore store;
 
@@ -90,9 +92,9 @@ public class BadInputTest extends ServerTest {
             {"42", 422, ""},
             {"{}", 422, "/format"},
             {"{\"hello\":\"world\"}", 422, "/format"},
-            {with("\"version\":9", "\"version\":99"), 422, "/version"},
-            {with("\"version\":9", "\"version\":\"3\""), 422, "/version"},
-            {with("\"version\":9", "\"version\":9,\"version\":9"), 422, ""},
+            {with(VERSION, "\"version\":99"), 422, "/version"},
+            {with(VERSION, "\"version\":\"3\""), 422, "/version"},
+            {with(VERSION, VERSION + "," + VERSION), 422, ""},
             {with(capacity, capacity.replace("12.0", "-5")), 422, "/rig/harness/packs/0/capacityAh"},
             {with(capacity, capacity.replace("12.0", "1e308")), 422, "/rig/harness/packs/0/capacityAh"},
             {with(capacity, capacity.replace("12.0", "1e999")), 422, "/rig/harness/packs/0/capacityAh/value"},

@@ -174,7 +174,7 @@ public class FitOutApiTest extends ServerTest {
     public void lists() throws Exception {
         String id = create(DemoRigs.reedling());
         String holes = text(send(get("/api/rigs/" + id + "/holes")));
-        assertTrue(holes.contains("1,hole high in the front,wall of the transom pod,there,above,15.9 mm"), holes);
+        assertTrue(holes.contains("1,hole high in the front,wall of the transom pod,drill,above,15.9 mm"), holes);
         String off = text(send(get("/api/rigs/" + id + "/take-off")));
         assertTrue(off.contains("20 Ah flooded lead,floor at the stern,3 min"), off);
         assertTrue(off.contains("all of it,,4 min") && off.contains("stays aboard"), off);
