@@ -36,6 +36,7 @@ const HULL: Craft = {
   ],
   obstructions: [],
   stand: { edge: "none", folds: false },
+  bail: "none",
 };
 
 function rigged(): Rig {

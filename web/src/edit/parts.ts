@@ -160,6 +160,7 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
       passages: [],
       obstructions: [],
       stand: { edge: "none", folds: false },
+      bail: "none",
     },
     transducers: [],
     devices: [],

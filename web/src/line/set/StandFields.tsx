@@ -10,11 +10,20 @@ export const EDGES: [string, string][] = [
   ["right", "right"],
 ];
 
-/** What widens the base on the ice. */
+/** What widens the base on the ice, and what it is lifted by. */
 export function StandFields() {
   const { rig } = useEditor();
   return (
-    <Section title="Kickstand">
+    <Section title="Kickstand and bail">
+      <Choice
+        label="Lifted by a bail"
+        pointer="/craft/bail"
+        options={[
+          ["none", "none"],
+          ["along", "fore and aft"],
+          ["across", "athwart"],
+        ]}
+      />
       <Choice label="Out over the edge" pointer="/craft/stand/edge" options={[["none", "none"], ...EDGES]} />
       {rig.craft.stand.edge !== "none" && (
         <>

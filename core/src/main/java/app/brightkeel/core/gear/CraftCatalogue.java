@@ -1,6 +1,7 @@
 package app.brightkeel.core.gear;
 
 import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.rig.Bail;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
@@ -46,7 +47,8 @@ final class CraftCatalogue {
                 of(STATIONS, id, CraftCatalogue::station),
                 of(PASSAGES, id, CraftCatalogue::passage),
                 of(OBSTRUCTIONS, id, CraftCatalogue::obstruction),
-                Stand.NONE);
+                Stand.NONE,
+                Bail.NONE);
         return new CraftItem(id, row.get("name"), craft);
     }
 

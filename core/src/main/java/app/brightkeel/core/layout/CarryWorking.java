@@ -91,6 +91,10 @@ final class CarryWorking {
         if (Footprint.of(craft).outsideM(handle.xM(), handle.yM()) > 0) {
             told.remark("That lies outside what it stands on: fold or retract what hangs out before it is lifted.");
         }
+        Hang.of(line)
+                .ifPresent(hang -> told.step("", "weight beside the bail", hang.besideM(), Unit.MILLIMETRE)
+                        .step("", "below its ends", hang.belowM(), Unit.MILLIMETRE)
+                        .step("", "so it hangs over by", Math.toDegrees(hang.overRad()), Unit.DEGREE));
         if (craft.stand().edge() != BaseEdge.NONE) {
             told.figure("", "kickstand out over its edge", craft.stand().outM(), Unit.MILLIMETRE, "/craft/stand/outM")
                     .remark(

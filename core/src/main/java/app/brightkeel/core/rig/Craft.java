@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
  * @param passages     ways for cables between them
  * @param obstructions what stands down into the water
  * @param stand        what widens its base; on ice alone
+ * @param bail         what it is lifted by, fixed at its rim on both sides; on ice alone
  */
 @RecordBuilder
 public record Craft(
@@ -39,7 +40,8 @@ public record Craft(
         List<Station> stations,
         List<Passage> passages,
         List<Obstruction> obstructions,
-        Stand stand)
+        Stand stand,
+        Bail bail)
         implements CraftBuilder.With {
 
     private static final int MOST_SECTIONS = 40;
@@ -102,7 +104,20 @@ public record Craft(
     public static Craft of(CraftKind kind) {
         Figure open = Figure.UNSET;
         return new Craft(
-                kind, "", open, open, open, open, open, open, List.of(), List.of(), List.of(), List.of(), Stand.NONE);
+                kind,
+                "",
+                open,
+                open,
+                open,
+                open,
+                open,
+                open,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Stand.NONE,
+                Bail.NONE);
     }
 
     // plain loops: every rig that is tried as a cure looks its stations and passages up again

@@ -161,6 +161,7 @@ public final class Fields {
             choice("blocked", "stop against turning"),
             choice("covered", "cover over the terminals"),
             choice("edge", "edge it stands out over"),
+            choice("bail", "bail it is lifted by"),
             choice("folds", "folding with everything mounted"),
             choice("wall", "wall"),
             choice("onSide", "lying on its side"),

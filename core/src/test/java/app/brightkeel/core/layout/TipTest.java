@@ -9,7 +9,10 @@ import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.carry.CarryRules;
+import app.brightkeel.core.rig.Bail;
 import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Craft;
@@ -21,6 +24,7 @@ import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Stand;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -264,5 +268,49 @@ public class TipTest {
 
     private static String told(Rig rig) {
         return CarryStage.STAGE.working(Line.of(rig)).toString();
+    }
+
+    /**
+     * The crate of 6 kg, 0.40 m tall, its battery of 2.7 kg 0.10 m to the right on its floor, its screen out on the left:
+     * moments by hand. A bail athwart carries what hangs out to the side, one fore and aft lets it hang over.
+     */
+    @DataProvider
+    public Object[][] bails() {
+        return new Object[][] {
+            {Bail.NONE, 0.5, Verdict.HOLDS},
+            {Bail.ALONG, 0.5, Verdict.HOLDS},
+            {Bail.ALONG, 3.0, Verdict.CLOSE},
+            {Bail.ACROSS, 3.0, Verdict.HOLDS},
+            {Bail.ALONG, 9.0, Verdict.FAILS},
+        };
+    }
+
+    @Test(dataProvider = "bails")
+    public void aBailRunsAlongTheHeavyParts(Bail bail, double screenKg, Verdict expected) {
+        Rig crate = DemoRigs.lanternCrate();
+        Rig rig = crate.withCraft(crate.craft().withBail(bail))
+                .with(crate.device("display").withMassKg(Figure.measured(screenKg)));
+        Line line = Line.of(rig);
+        Optional<Hang> hang = Hang.of(line);
+        assertEquals(hang.isPresent(), bail != Bail.NONE);
+        Craft craft = rig.craft();
+        double screenZ =
+                craft.station(rig.stationOf("display")).orElseThrow().heightM().value();
+        double packZ =
+                craft.station(rig.stationOf("pack")).orElseThrow().heightM().value();
+        double tall = craft.depthM().value();
+        double kg = 6 + 2.7 + screenKg;
+        double beside = Math.abs(2.7 * 0.10 - screenKg * 0.38) / kg;
+        double below = tall - (6 * tall / 2 + 2.7 * packZ + screenKg * screenZ) / kg;
+        if (bail == Bail.ALONG) {
+            assertEquals(hang.get().besideM(), beside, 1e-9);
+            assertEquals(hang.get().belowM(), below, 1e-9);
+        }
+        Rule rule = CarryRules.ALL.stream()
+                .filter(each -> each.id().equals("carry.hangs-over"))
+                .findFirst()
+                .orElseThrow();
+        double over = below <= 0 ? 180 : Math.toDegrees(Math.atan2(beside, below));
+        assertEquals(rule.verdict(rule.judge(line)), expected, "over by " + over);
     }
 }

@@ -9,6 +9,8 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Held;
+import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pocket;
 import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Rig;
@@ -104,6 +106,21 @@ public class BoxRulesTest {
         Rule rule =
                 Rules.ALL.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
         assertEquals(rule.verdict(rule.judge(Line.of(packed))), expected);
+    }
+
+    /** A strap of 4 mm lies over a battery whose plug takes no room. */
+    @Test
+    public void aStrapTakesRoomInAPocket() {
+        for (Holding how : List.of(Holding.STRAP, Holding.SLOT)) {
+            Rig rig = FitOutTriggers.boxed(pocket(0.151, 0.098, 0.097, "pack"));
+            Rig held = rig.with(rig.harness().pack("pack").withPlugM(measured(0)))
+                    .with(rig.placeOf("pack").orElseThrow().withHeld(Held.UNKNOWN.withHow(how)));
+            Rule rule = Rules.ALL.stream()
+                    .filter(r -> r.id().equals("carry.pocket-too-small"))
+                    .findFirst()
+                    .orElseThrow();
+            assertEquals(rule.verdict(rule.judge(Line.of(held))), how == Holding.STRAP ? Verdict.FAILS : Verdict.HOLDS);
+        }
     }
 
     /** The display's watts over 0.3392 m² of lid and sides: past 55 °C in air of 50, far from it in air of 20. */

@@ -5,8 +5,10 @@ import static app.brightkeel.core.rig.Figure.chosen;
 import static app.brightkeel.core.rig.Figure.measured;
 import static app.brightkeel.core.rig.Figure.rated;
 
+import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.BackReach;
+import app.brightkeel.core.rig.Bail;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
@@ -76,6 +78,7 @@ final class FitOutTriggers {
                                 Pose.STOWED,
                                 new Size(measured(0.2), measured(0.1), measured(0.05)),
                                 "display"))))),
+                Map.entry("carry.hangs-over", hanging()),
                 Map.entry(
                         "carry.pockets-too-many",
                         boxed(box -> box.withPockets(List.of(
@@ -102,6 +105,13 @@ final class FitOutTriggers {
                                                 new BoardPart("c", "ends", measured(0.2), measured(0.2), 2, false)))))),
                 Map.entry("carry.boards.incomplete", boards(UNSET, part(0.3, 0.1, false))),
                 Map.entry("carry.part-too-large", boards(rated(0.9), part(1.1, 0.1, false))));
+    }
+
+    /** The crate with a heavy screen out to the side, lifted by a bail that runs fore and aft. */
+    private static Rig hanging() {
+        Rig crate = DemoRigs.lanternCrate();
+        return crate.withCraft(crate.craft().withBail(Bail.ALONG))
+                .with(crate.device("display").withMassKg(measured(9)));
     }
 
     /** As large as the box itself, nearly. */

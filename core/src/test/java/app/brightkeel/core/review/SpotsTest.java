@@ -10,6 +10,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.parts.HoleList;
+import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
@@ -96,6 +97,21 @@ public class SpotsTest {
             }
         }
         assertTrue(behind, "a drilled one is compared too");
+    }
+
+    /** Nor is a box drilled without a word: one that came with its hole is not named. */
+    @Test
+    public void aDrilledBoxIsPointedOutToo() {
+        for (boolean cut : new boolean[] {true, false}) {
+            Rig rig = FitOutTriggers.boxed(box -> box.withExits(
+                            List.of(FitOutTriggers.exit(BaseEdge.LEFT, true).withCut(cut))))
+                    .withSchools(Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL));
+            assertEquals(
+                    REVIEWER.review(Line.of(rig)).findings().stream()
+                            .anyMatch(finding -> finding.rule().equals("cable.school-drilling")
+                                    && finding.text().plain().contains("drilled into the box")),
+                    cut);
+        }
     }
 
     /** What does not fit is told with what the plug takes of it. */

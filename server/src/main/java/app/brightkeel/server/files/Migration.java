@@ -276,6 +276,9 @@ final class Migration {
                 }
             }
         }
+        if (rig.path("craft") instanceof ObjectNode craft) {
+            craft.put("bail", "none");
+        }
         return document.put("version", 10);
     }
 

@@ -26,6 +26,7 @@ public final class CarryRules {
             new WetStation(),
             new NoSideToReEnter(),
             new TipsOver(),
+            new HangsOver(),
             new TooTender(),
             new GoesOver(),
             new Heels(),

@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Worst;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pocket;
 import app.brightkeel.core.rig.Rig;
@@ -45,7 +46,7 @@ final class PocketTooSmall implements Rule {
         double gap = Rounding.settled(gapM(size, pocket.inside()));
         worst.add(
                 gap < 0 ? gap / pocket.inside().tallM().value() : 1,
-                "What belongs into the {} of the {} is {} too large for it, with its plug on.",
+                "What belongs into the {} of the {} is {} too large for it, with its plug and strap on.",
                 pocket.name(),
                 box.name(),
                 new Amount(Math.abs(gap), Unit.MILLIMETRE));
@@ -69,14 +70,22 @@ final class PocketTooSmall implements Rule {
                 rig.devices().stream().filter(device -> device.id().equals(id)).map(Device::size);
         Stream<Size> packs = rig.harness().packs().stream()
                 .filter(pack -> pack.id().equals(id) && pack.size().known())
-                .map(PocketTooSmall::withPlug);
+                .map(pack -> packed(rig, pack));
         return Stream.concat(devices, packs).filter(Size::known).findFirst();
     }
 
-    /** Its terminals and plug stay on it. */
-    private static Size withPlug(Pack pack) {
+    /** A strap with its buckle, over what it holds [m]; common practice, no source. */
+    private static final double STRAP_M = 0.004;
+
+    /** Its terminals, plug and strap stay on it. */
+    private static Size packed(Rig rig, Pack pack) {
         double plug = pack.plugM().isSet() ? pack.plugM().value() : 0;
-        return pack.size().withTallM(Figure.chosen(pack.size().tallM().value() + plug));
+        double strap = rig.placeOf(pack.id())
+                        .filter(place -> place.held().how() == Holding.STRAP)
+                        .isPresent()
+                ? STRAP_M
+                : 0;
+        return pack.size().withTallM(Figure.chosen(pack.size().tallM().value() + Math.max(plug, strap)));
     }
 
     @Override
