@@ -38,7 +38,7 @@ export function BallastFields() {
       ))}
       {stations.length > 0 && (
         <Button
-          className="mb-4"
+          className="mr-3 mb-4"
           look="quiet"
           onClick={() =>
             save((now) => setAt(now, "/fitOut/ballast", [...now.fitOut.ballast, newBallast(now)]))

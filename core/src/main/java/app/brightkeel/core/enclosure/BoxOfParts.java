@@ -44,11 +44,20 @@ public final class BoxOfParts {
     /**
      * A part as the others want it.
      *
-     * @param part  as it is
-     * @param wants as it ought to be cut
-     * @param offM  by how much it is off
+     * @param part    as it is
+     * @param lengthM as it ought to be cut, and {@code wideM}: it may be more than any board [m]
+     * @param offM    by how much it is off
      */
-    public record Misfit(BoardPart part, BoardPart wants, double offM) {}
+    public record Misfit(BoardPart part, double lengthM, double wideM, double offM) {}
+
+    /** What a part may measure. */
+    private record Wants(double lengthM, double wideM) {
+        double offM(BoardPart part) {
+            return Math.max(
+                    Math.abs(part.lengthM().value() - lengthM),
+                    Math.abs(part.wideM().value() - wideM));
+        }
+    }
 
     /** Empty where the names tell no box, several, or where measures are open. */
     public static Optional<BoxOfParts> of(Boards boards) {
@@ -100,7 +109,7 @@ public final class BoxOfParts {
         double off = Math.min(
                 Math.abs(part.wideM().value() - wants), Math.abs(part.lengthM().value() - wants));
         return off > PLAY_M
-                ? Optional.of(new Misfit(part, sized(part, part.lengthM().value(), wants), off))
+                ? Optional.of(new Misfit(part, part.lengthM().value(), rounded(wants), off))
                 : Optional.empty();
     }
 
@@ -135,23 +144,14 @@ public final class BoxOfParts {
         return all;
     }
 
-    private static void add(List<Misfit> all, BoardPart part, Stream<BoardPart> ways) {
-        BoardPart wants =
-                ways.min(Comparator.comparingDouble(each -> offM(part, each))).orElse(part);
-        double off = offM(part, wants);
-        if (off > PLAY_M) {
-            all.add(new Misfit(part, wants, off));
-        }
-    }
-
-    private static double offM(BoardPart part, BoardPart wants) {
-        return Math.max(
-                Math.abs(part.lengthM().value() - wants.lengthM().value()),
-                Math.abs(part.wideM().value() - wants.wideM().value()));
+    private static void add(List<Misfit> all, BoardPart part, Stream<Wants> ways) {
+        ways.min(Comparator.comparingDouble(each -> each.offM(part)))
+                .filter(wants -> wants.offM(part) > PLAY_M)
+                .ifPresent(wants -> all.add(new Misfit(part, wants.lengthM(), wants.wideM(), wants.offM(part))));
     }
 
     /** Inside both pairs of walls, under one, under the other; what lies along the sides is its length, or its width. */
-    private Stream<BoardPart> floors() {
+    private Stream<Wants> floors() {
         double along = side.lengthM().value();
         double across = end.lengthM().value();
         return Stream.of(
@@ -161,35 +161,33 @@ public final class BoxOfParts {
                         new double[] {along, across + 2 * thickM},
                         new double[] {along + 2 * thickM, across})
                 .filter(size -> size[0] > 0.01 && size[1] > 0.01)
-                .flatMap(size -> Stream.of(sized(floor, size[0], size[1]), sized(floor, size[1], size[0])));
+                .flatMap(size -> Stream.of(wants(size[0], size[1]), wants(size[1], size[0])));
     }
 
     /** As tall as the sides, or less or more by a board where one of them stands on the floor. */
-    private Stream<BoardPart> heights() {
+    private Stream<Wants> heights() {
         double tall = side.wideM().value();
         return Stream.of(tall, tall - thickM, tall + thickM)
                 .filter(each -> each > 0.01)
-                .map(each -> sized(end, end.lengthM().value(), each));
+                .map(each -> wants(end.lengthM().value(), each));
     }
 
     /** A lid reaches over the walls, whichever stand outside; by how much it hangs over is free. */
-    private Stream<BoardPart> covering(BoardPart top) {
+    private Stream<Wants> covering(BoardPart top) {
         double along = side.lengthM().value();
         double across = end.lengthM().value();
         return Stream.of(new double[] {along, across + 2 * thickM}, new double[] {along + 2 * thickM, across})
                 .flatMap(size -> Stream.of(
-                        sized(
-                                top,
+                        wants(
                                 Math.max(top.lengthM().value(), size[0]),
                                 Math.max(top.wideM().value(), size[1])),
-                        sized(
-                                top,
+                        wants(
                                 Math.max(top.lengthM().value(), size[1]),
                                 Math.max(top.wideM().value(), size[0]))));
     }
 
-    private static BoardPart sized(BoardPart part, double lengthM, double wideM) {
-        return part.with(p -> p.lengthM(Figure.chosen(rounded(lengthM))).wideM(Figure.chosen(rounded(wideM))));
+    private static Wants wants(double lengthM, double wideM) {
+        return new Wants(rounded(lengthM), rounded(wideM));
     }
 
     private static double rounded(double metres) {

@@ -33,14 +33,13 @@ public record Footprint(List<Corner> corners) {
 
     /** Of a base whose length and width are known, without its kickstand. */
     public static Footprint of(Craft craft) {
-        return new Footprint(hull(touching(craft)));
+        return new Footprint(outline(craft, touching(craft), List.of()));
     }
 
     /** The same with its kickstand, whose place is known. */
     public static Footprint withStand(Craft craft) {
         List<Corner> base = touching(craft);
-        return new Footprint(hull(Stream.concat(base.stream(), foot(craft, base.size() > 4).stream())
-                .toList()));
+        return new Footprint(outline(craft, base, foot(craft, base.size() > 4)));
     }
 
     /** How far outside a place lies [m]; not positive inside. */
@@ -72,10 +71,20 @@ public record Footprint(List<Corner> corners) {
                 all.add(new Corner(x, wide));
             }
         }
-        return all.size() > 4
-                ? all
-                : List.of(
-                        new Corner(0, -half), new Corner(0, half), new Corner(length, half), new Corner(length, -half));
+        return all.size() > 4 ? all : box(length, half);
+    }
+
+    private static List<Corner> box(double length, double half) {
+        return List.of(new Corner(0, -half), new Corner(0, half), new Corner(length, half), new Corner(length, -half));
+    }
+
+    /** Round both; where a form has no width anywhere, round the box of its measures. */
+    private static List<Corner> outline(Craft craft, List<Corner> base, List<Corner> foot) {
+        List<Corner> own = hull(base);
+        List<Corner> sound = own.size() > 2
+                ? own
+                : box(craft.lengthM().value(), craft.beamM().value() / 2);
+        return hull(Stream.concat(sound.stream(), foot.stream()).toList());
     }
 
     /** The bar it stands on: as long as the edge of a box, half as long where the base is round. */

@@ -98,7 +98,7 @@ public final class CraftAssumptions {
         return rig.harness().segments().stream()
                 .filter(segment -> segment.id().equals(run.carries())
                         && segment.wire().gauge().decided())
-                .map(segment -> segment.wire().acrossM())
+                .map(segment -> Math.min(Run.WIDEST_M, segment.wire().acrossM()))
                 .findFirst()
                 .orElse(CABLE_M);
     }

@@ -37,6 +37,9 @@ public record Run(
 
     private static final int MOST_LEGS = 30;
 
+    /** Widest cable [m]. */
+    static final double WIDEST_M = 0.05;
+
     public Run {
         Checks.id("id", id);
         Checks.id("carries", carries);
@@ -45,7 +48,7 @@ public record Run(
         Figure.within("dripM", dripM, 0, 2, "m");
         Figure.within("movingM", movingM, 0, 5, "m");
         Figure.within("freeM", freeM, 0, 5, "m");
-        Figure.within("cableM", cableM, 0.001, 0.05, "m");
+        Figure.within("cableM", cableM, 0.001, WIDEST_M, "m");
         Figure.within("reliefM", reliefM, 0, 0.5, "m");
         through = Checks.atMost("through", MOST_LEGS, through);
         travels = Checks.atMost("travels", Moves.values().length, travels);

@@ -9,6 +9,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.Remedy;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
@@ -89,14 +90,35 @@ public class PodTest {
         Boards boards = Boards.NONE.with(b -> b.thickM(measured(0.018)).parts(all));
         List<String> found = BoxOfParts.of(boards).map(BoxOfParts::misfits).orElse(List.of()).stream()
                 .map(misfit -> misfit.part().name() + " "
-                        + Math.round(misfit.wants().lengthM().value() * 1000) + " "
-                        + Math.round(misfit.wants().wideM().value() * 1000))
+                        + Math.round(misfit.lengthM() * 1000) + " "
+                        + Math.round(misfit.wideM() * 1000))
                 .toList();
         assertEquals(String.join("; ", found), misfits);
     }
 
     private static Figure mm(String millimetres) {
         return measured(Integer.parseInt(millimetres) / 1000.0);
+    }
+
+    /** Parts as large as they may be want others that may not: told all the same, and no rig is refused for it. */
+    @Test
+    public void largestPartsAreTold() {
+        Rig pram = DemoRigs.reedling();
+        List<BoardPart> parts = List.of(
+                new BoardPart("f", "floor", mm("4000"), mm("1000"), 1, false),
+                new BoardPart("s", "sides", mm("5000"), mm("2000"), 2, false),
+                new BoardPart("e", "ends", mm("2000"), mm("300"), 2, false),
+                new BoardPart("l", "lid", mm("100"), mm("100"), 1, false));
+        Rig rig = pram.withFitOut(pram.fitOut()
+                .withBoards(pram.fitOut()
+                        .boards()
+                        .with(b -> b.thickM(measured(0.08)).parts(parts))));
+        Line line = Line.of(rig);
+        assertTrue(new RigReviewer()
+                .review(line).findings().stream().anyMatch(f -> f.rule().equals("carry.makes-no-box")));
+        // asked for without an exception
+        cures(rig, "carry.makes-no-box");
+        assertFalse(Links.of(Link.CARRY).alternatives(line).isEmpty());
     }
 
     /** A hook follows the wall: 30 mm and 2 mm of play; a lid that no board gives is split, or left out. */
@@ -110,7 +132,7 @@ public class PodTest {
         assertTrue(BoxOfParts.spacer(own).isEmpty());
         BoxOfParts.Misfit thicker =
                 BoxOfParts.spacer(own.withHangsOverM(measured(0.045))).orElseThrow();
-        assertEquals(thicker.wants().wideM().value(), 0.047, 1e-9);
+        assertEquals(thicker.wideM(), 0.047, 1e-9);
         Rig rig = pram.withFitOut(pram.fitOut().withBoards(own.withHangsOverM(measured(0.045))));
         List<String> cures = cures(rig, "carry.makes-no-box");
         assertTrue(cures.stream().anyMatch(id -> id.startsWith("carry.cut-to-match.")), cures.toString());

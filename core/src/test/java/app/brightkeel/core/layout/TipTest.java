@@ -18,6 +18,7 @@ import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.HullSection;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
@@ -312,5 +313,18 @@ public class TipTest {
                 .orElseThrow();
         double over = below <= 0 ? 180 : Math.toDegrees(Math.atan2(beside, below));
         assertEquals(rule.verdict(rule.judge(line)), expected, "over by " + over);
+    }
+
+    /** A form without any width is taken as the box of its measures; figures stay finite. */
+    @Test
+    public void aFormWithoutWidthIsABox() {
+        Craft bucket = craft("ice-bucket");
+        Craft thin = bucket.withSections(bucket.sections().stream()
+                .map(section -> new HullSection(section.at(), 0, section.keel(), section.fullness()))
+                .toList());
+        assertEquals(Footprint.of(thin).corners().size(), 4);
+        Tip tip = Tip.of(Footprint.withStand(thin), List.of(BUCKET, new MassAt("screen", 1, 0.15, -0.35, 0.4)));
+        assertEquals(tip.margin(), 1.5 * 0.15 / (1 * 0.20), 1e-9);
+        assertEquals(tip.acrossM(), 0.3, 1e-9);
     }
 }

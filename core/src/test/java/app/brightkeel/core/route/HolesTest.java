@@ -136,6 +136,8 @@ public class HolesTest {
             {new Gauge.Metric(16), false, 0, 0.0, 0.0166, 0.017},
             {new Gauge.Metric(16), false, 0, 0.011, 0.0110, 0.011},
             {Gauge.UNDECIDED, true, 0, 0.0, 0.0070, 0.007},
+            // never wider than a cable may be
+            {new Gauge.Metric(16), true, 20, 0.0, 0.05, 0.05},
         };
     }
 

@@ -56,9 +56,12 @@ final class BoardChanges {
     /** Parts cut as the others want them: all at once, and each alone where there are several. */
     static Stream<Change> matching(Line line, List<Misfit> misfits) {
         Rig rig = line.entered();
-        Stream<Change> single =
-                misfits.size() < 2 ? Stream.empty() : misfits.stream().map(misfit -> matching(rig, List.of(misfit)));
-        return misfits.isEmpty() ? Stream.empty() : Stream.concat(Stream.of(matching(rig, misfits)), single);
+        Stream<Change> single = misfits.size() < 2
+                ? Stream.empty()
+                : misfits.stream().flatMap(misfit -> Change.possible(() -> matching(rig, List.of(misfit))));
+        return misfits.isEmpty()
+                ? Stream.empty()
+                : Stream.concat(Change.possible(() -> matching(rig, misfits)), single);
     }
 
     private static Change matching(Rig rig, List<Misfit> misfits) {
@@ -67,15 +70,15 @@ final class BoardChanges {
         for (Misfit misfit : misfits) {
             boards = boards.withParts(boards.parts().stream()
                     .map(part -> sameMeasures(part, misfit.part())
-                            ? part.with(p -> p.lengthM(misfit.wants().lengthM())
-                                    .wideM(misfit.wants().wideM()))
+                            ? part.with(p ->
+                                    p.lengthM(Figure.chosen(misfit.lengthM())).wideM(Figure.chosen(misfit.wideM())))
                             : part)
                     .toList());
             told.add(Text.of(
                     "{} {} × {}",
                     misfit.part().name(),
-                    new Amount(misfit.wants().lengthM().value(), Unit.MILLIMETRE),
-                    new Amount(misfit.wants().wideM().value(), Unit.MILLIMETRE)));
+                    new Amount(misfit.lengthM(), Unit.MILLIMETRE),
+                    new Amount(misfit.wideM(), Unit.MILLIMETRE)));
         }
         String which = String.join(
                 "-", misfits.stream().map(misfit -> misfit.part().id()).toList());

@@ -34,8 +34,8 @@ final class MakesNoBox implements Rule {
                     new Amount(misfit.part().lengthM().value(), Unit.MILLIMETRE),
                     new Amount(misfit.part().wideM().value(), Unit.MILLIMETRE),
                     new Amount(boards.thickM().value(), Unit.FINE_MILLIMETRE),
-                    new Amount(misfit.wants().lengthM().value(), Unit.MILLIMETRE),
-                    new Amount(misfit.wants().wideM().value(), Unit.MILLIMETRE));
+                    new Amount(misfit.lengthM(), Unit.MILLIMETRE),
+                    new Amount(misfit.wideM(), Unit.MILLIMETRE));
         }
         BoxOfParts.spacer(boards)
                 .ifPresent(spacer -> worst.add(
@@ -44,7 +44,7 @@ final class MakesNoBox implements Rule {
                         spacer.part().name(),
                         new Amount(spacer.part().wideM().value(), Unit.FINE_MILLIMETRE),
                         new Amount(boards.hangsOverM().value(), Unit.FINE_MILLIMETRE),
-                        new Amount(spacer.wants().wideM().value(), Unit.FINE_MILLIMETRE)));
+                        new Amount(spacer.wideM(), Unit.FINE_MILLIMETRE)));
         return worst.judgement();
     }
 

@@ -8,9 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Worst;
-import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
-import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pocket;
@@ -34,16 +32,16 @@ final class PocketTooSmall implements Rule {
         Rig rig = line.rig();
         for (Enclosure box : rig.fitOut().boxes()) {
             for (Pocket pocket : box.pockets()) {
-                sizeOf(rig, pocket.holds())
+                sidesOf(rig, pocket.holds())
                         .filter(size -> pocket.inside().known())
-                        .ifPresent(size -> add(worst, box, pocket, size));
+                        .ifPresent(sides -> add(worst, box, pocket, sides));
             }
         }
         return worst.judgement();
     }
 
-    private static void add(Worst worst, Enclosure box, Pocket pocket, Size size) {
-        double gap = Rounding.settled(gapM(size, pocket.inside()));
+    private static void add(Worst worst, Enclosure box, Pocket pocket, double[] sides) {
+        double gap = Rounding.settled(gapM(sides, sides(pocket.inside())));
         worst.add(
                 gap < 0 ? gap / pocket.inside().tallM().value() : 1,
                 "What belongs into the {} of the {} is {} too large for it, with its plug and strap on.",
@@ -53,39 +51,43 @@ final class PocketTooSmall implements Rule {
     }
 
     /** Least gap, shortest side beside shortest and so on [m]. */
-    private static double gapM(Size thing, Size room) {
-        double[] sides = sorted(thing);
-        double[] walls = sorted(room);
-        return Math.min(walls[0] - sides[0], Math.min(walls[1] - sides[1], walls[2] - sides[2]));
+    private static double gapM(double[] thing, double[] room) {
+        Arrays.sort(thing);
+        Arrays.sort(room);
+        return Math.min(room[0] - thing[0], Math.min(room[1] - thing[1], room[2] - thing[2]));
     }
 
-    private static double[] sorted(Size size) {
-        double[] all = {size.deepM().value(), size.wideM().value(), size.tallM().value()};
-        Arrays.sort(all);
-        return all;
+    private static double[] sides(Size size) {
+        return new double[] {
+            size.deepM().value(), size.wideM().value(), size.tallM().value()
+        };
     }
 
-    private static Optional<Size> sizeOf(Rig rig, String id) {
-        Stream<Size> devices =
-                rig.devices().stream().filter(device -> device.id().equals(id)).map(Device::size);
-        Stream<Size> packs = rig.harness().packs().stream()
+    /** Sides of what has this id, as it is packed; nothing where they are not known. */
+    private static Optional<double[]> sidesOf(Rig rig, String id) {
+        Stream<double[]> devices = rig.devices().stream()
+                .filter(device -> device.id().equals(id) && device.size().known())
+                .map(device -> sides(device.size()));
+        Stream<double[]> packs = rig.harness().packs().stream()
                 .filter(pack -> pack.id().equals(id) && pack.size().known())
                 .map(pack -> packed(rig, pack));
-        return Stream.concat(devices, packs).filter(Size::known).findFirst();
+        return Stream.concat(devices, packs).findFirst();
     }
 
     /** A strap with its buckle, over what it holds [m]; common practice, no source. */
     private static final double STRAP_M = 0.004;
 
     /** Its terminals, plug and strap stay on it. */
-    private static Size packed(Rig rig, Pack pack) {
+    private static double[] packed(Rig rig, Pack pack) {
         double plug = pack.plugM().isSet() ? pack.plugM().value() : 0;
         double strap = rig.placeOf(pack.id())
                         .filter(place -> place.held().how() == Holding.STRAP)
                         .isPresent()
                 ? STRAP_M
                 : 0;
-        return pack.size().withTallM(Figure.chosen(pack.size().tallM().value() + Math.max(plug, strap)));
+        double[] sides = sides(pack.size());
+        sides[2] += Math.max(plug, strap);
+        return sides;
     }
 
     @Override
