@@ -81,6 +81,8 @@ public class LayoutIT extends InBrowser {
         assertThat(link("carry")).containsText("kg · 0°");
         assertThat(page.getByLabel("Sits at").nth(1)).hasValue("rail-left");
         page.keyboard().press("z");
+        // what mends it is asked of the rig that stands there again
+        assertThat(link("carry")).containsText("1.7°");
         page.keyboard().press("f");
         page.getByRole(AriaRole.DIALOG)
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("as a counterweight"))
