@@ -162,7 +162,12 @@ public final class FitStage implements Stage<FitNeeds, Fits> {
                 .anyMatch(item -> rig.stationOf(item).equals(box.station()) && !pocketed(box, item));
     }
 
-    private static void wantSize(List<String> missing, Size size, String at) {
+    /**
+     * Adds each measure of a size that is open to what is missing.
+     *
+     * @param at pointer of the size, with its slash
+     */
+    public static void wantSize(List<String> missing, Size size, String at) {
         Outcome.want(missing, size.deepM(), at + "deepM");
         Outcome.want(missing, size.wideM(), at + "wideM");
         Outcome.want(missing, size.tallM(), at + "tallM");

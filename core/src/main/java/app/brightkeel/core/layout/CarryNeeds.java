@@ -32,10 +32,15 @@ public record CarryNeeds(List<MassAt> things, List<MassAt> comesOff, Optional<Af
             standing = List.copyOf(standing);
         }
 
-        /** All that is lifted together: the base over its middle, and what stands on it. */
+        /** All that is lifted together: what stands on the base, and the base over its middle on the ice. */
         List<MassAt> masses() {
+            return masses(0);
+        }
+
+        /** The same with the base's own weight at half of its height [m]. */
+        public List<MassAt> masses(double tallM) {
             List<MassAt> all = new ArrayList<>(standing);
-            all.add(new MassAt("the box", massKg, lengthM / 2, 0, 0));
+            all.add(new MassAt("the box itself", massKg, lengthM / 2, 0, tallM / 2));
             return all;
         }
     }

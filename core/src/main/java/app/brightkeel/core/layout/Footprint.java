@@ -29,7 +29,15 @@ public record Footprint(List<Corner> corners) {
     }
 
     /** @param xM from the front edge, @param yM right of the centre line [m] */
-    public record Corner(double xM, double yM) {}
+    public record Corner(double xM, double yM) {
+
+        /** How far a place lies on the left hand of the way from here to the next corner [m]. */
+        double insideM(Corner next, double placeXM, double placeYM) {
+            double alongX = next.xM - xM;
+            double alongY = next.yM - yM;
+            return (alongX * (placeYM - yM) - alongY * (placeXM - xM)) / Math.hypot(alongX, alongY);
+        }
+    }
 
     /** Of a base whose length and width are known, without its kickstand. */
     public static Footprint of(Craft craft) {
@@ -46,12 +54,8 @@ public record Footprint(List<Corner> corners) {
     public double outsideM(double xM, double yM) {
         double most = Double.NEGATIVE_INFINITY;
         for (int c = 0; c < corners.size(); c++) {
-            Corner from = corners.get(c);
             Corner to = corners.get((c + 1) % corners.size());
-            double along = Math.hypot(to.xM() - from.xM(), to.yM() - from.yM());
-            double inside =
-                    ((to.xM() - from.xM()) * (yM - from.yM()) - (to.yM() - from.yM()) * (xM - from.xM())) / along;
-            most = Math.max(most, -inside);
+            most = Math.max(most, -corners.get(c).insideM(to, xM, yM));
         }
         return most;
     }

@@ -5,7 +5,6 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.rig.Bail;
 import app.brightkeel.core.rig.Craft;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,8 +28,7 @@ public record Hang(double besideM, double belowM) {
 
     private static Hang of(Craft craft, CarryNeeds.Base base) {
         double tall = craft.depthM().value();
-        List<MassAt> all = new ArrayList<>(base.standing());
-        all.add(new MassAt("the box itself", base.massKg(), base.lengthM() / 2, 0, tall / 2));
+        List<MassAt> all = base.masses(tall);
         double kg = all.stream().mapToDouble(MassAt::kg).sum();
         double x = all.stream().mapToDouble(m -> m.kg() * m.xM()).sum() / kg;
         double y = all.stream().mapToDouble(m -> m.kg() * m.yM()).sum() / kg;

@@ -67,7 +67,7 @@ public record Tip(Corner from, Corner to, double restoringKgM, double overturnin
 
     /** The same for any place, in metres from the front edge and right of the centre line. */
     public double insideM(double xM, double yM) {
-        return (ahead() * (yM - from.yM()) - aside() * (xM - from.xM()));
+        return from.insideM(to, xM, yM);
     }
 
     private double ahead() {

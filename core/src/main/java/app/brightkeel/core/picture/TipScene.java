@@ -64,8 +64,7 @@ final class TipScene {
         double near = Math.max(0, own[0]);
         double across = own[own.length - 1];
         double tall = craft.depthM().value();
-        List<MassAt> all = new ArrayList<>(base.standing());
-        all.add(new MassAt("the box itself", base.massKg(), base.lengthM() / 2, 0, tall / 2));
+        List<MassAt> all = base.masses(tall);
         double left = Math.min(0, all.stream().mapToDouble(this::inside).min().orElse(0)) - ROOM_M;
         double top = Math.max(tall, all.stream().mapToDouble(MassAt::zM).max().orElse(tall)) + 2 * ROOM_M;
         double bottom = -RUNG_M * (all.size() + 1) - ROOM_M;

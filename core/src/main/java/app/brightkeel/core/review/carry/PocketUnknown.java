@@ -1,7 +1,7 @@
 package app.brightkeel.core.review.carry;
 
+import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -11,7 +11,6 @@ import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pocket;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Size;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -45,21 +44,15 @@ final class PocketUnknown implements Rule {
         for (int d = 0; d < rig.devices().size(); d++) {
             Device device = rig.devices().get(d);
             if (device.id().equals(id)) {
-                open(open, device.size(), Pointer.device(d, "size/"));
+                FitStage.wantSize(open, device.size(), Pointer.device(d, "size/"));
             }
         }
         for (int p = 0; p < rig.harness().packs().size(); p++) {
             Pack pack = rig.harness().packs().get(p);
             if (pack.id().equals(id)) {
-                open(open, pack.size(), Pointer.pack(p, "size/"));
+                FitStage.wantSize(open, pack.size(), Pointer.pack(p, "size/"));
             }
         }
         return open;
-    }
-
-    private static void open(List<String> open, Size size, String at) {
-        Outcome.want(open, size.deepM(), at + "deepM");
-        Outcome.want(open, size.wideM(), at + "wideM");
-        Outcome.want(open, size.tallM(), at + "tallM");
     }
 }
