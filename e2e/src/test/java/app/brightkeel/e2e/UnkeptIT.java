@@ -1,6 +1,8 @@
 package app.brightkeel.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Download;
@@ -14,12 +16,20 @@ import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.Statement;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** What could not be kept is said, and how it is kept after all; what cannot be read does not take the shelf down. */
 public class UnkeptIT extends InBrowser {
 
     private static final String KEPT = "all changes kept";
+    private static final Pattern AIR = Pattern.compile("\"airC\":\\{[^}]*}");
+    private static final List<String> DEMO = List.of(
+            "Lantern crate, high tarn",
+            "Oystercatcher, estuary autumn",
+            "Sandpiper, reservoir evenings",
+            "Gannet, fjord pedal",
+            "Reedling, canal pram");
     private static final String NOT_KEPT = "the last change is not kept";
 
     private String id() {
@@ -66,6 +76,36 @@ public class UnkeptIT extends InBrowser {
         button("dismiss").click();
         assertThat(page.getByText(NOT_KEPT)).not().isVisible();
         assertThat(field("Air")).hasValue("−14");
+    }
+
+    /** A program that reads files of every version would take an older one's word for what a newer one can say. */
+    @Test
+    public void anEditChangesOnlyWhatItEdits() {
+        for (String name : DEMO) {
+            openCopy(name, "screen");
+            String before = stored().replace("\"engine\":false", "\"engine\":true")
+                    .replace("\"bail\":\"none\"", "\"bail\":\"across\"")
+                    .replace("\"use\":\"cables\"", "\"use\":\"part\"");
+            String id = page.request()
+                    .post(
+                            app.url("/api/rigs/import"),
+                            RequestOptions.create()
+                                    .setHeader("Content-Type", "application/json")
+                                    .setData(before))
+                    .text()
+                    .replaceAll("(?s)^.*?\"id\":\"([0-9a-f-]+)\".*$", "$1");
+            page.navigate(app.url("/rigs/" + id + "/screen"));
+            awaitLine();
+            String imported = stored();
+            assertTrue(imported.contains("\"engine\":true"), imported);
+            type("Air", "31");
+            awaitKept();
+            assertEquals(
+                    AIR.matcher(stored()).replaceFirst(""),
+                    AIR.matcher(imported).replaceFirst(""),
+                    name);
+            assertNotEquals(stored(), imported, name);
+        }
     }
 
     private void deletedElsewhere() {

@@ -2,6 +2,7 @@ package app.brightkeel.server.api;
 
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.HullSection;
+import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigJson;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -130,6 +131,10 @@ final class CoreSchemas {
                     + " neighbouring chords, 0 where they differ in sign, the chord itself at both ends. A craft without"
                     + " sections has the usual form of its kind; on ice it is a box.");
 
+    /** A document says which format it is: a client built for another one does not compile. */
+    private static final Map<String, Object> FIXED =
+            Map.of("format", RigDocument.FORMAT, "version", RigDocument.VERSION);
+
     private ObjectNode record(Class<?> type) {
         ObjectNode schema = plain("object");
         if (MEANING.containsKey(type)) {
@@ -142,7 +147,12 @@ final class CoreSchemas {
             required.add("kind");
         }
         for (RecordComponent component : type.getRecordComponents()) {
-            properties.set(component.getName(), of(component.getGenericType()));
+            boolean fixed = type == RigDocument.class && FIXED.containsKey(component.getName());
+            properties.set(
+                    component.getName(),
+                    fixed
+                            ? mapper.createObjectNode().putPOJO("const", FIXED.get(component.getName()))
+                            : of(component.getGenericType()));
             if (component.getType() != Figure.class) {
                 required.add(component.getName());
             }
