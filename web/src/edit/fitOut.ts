@@ -1,5 +1,5 @@
 import type { Ballast, BoardPart, DataLead, Enclosure, Passage, Rig, Travel } from "../api/types";
-import { chosen, freshAmong, freshId, ids, UNSET } from "./parts";
+import { chosen, freshAmong, freshId, ids, numbered, UNSET } from "./parts";
 
 /** New parts of what is built round a rig. What only makes or drops entries: no rule and no formula. */
 
@@ -56,13 +56,15 @@ export function newBox(rig: Rig): Enclosure | undefined {
 }
 
 export function newRib(rig: Rig): Enclosure["ribs"][number] {
-  return { id: freshId(rig, "rib"), name: "rib", takes: "wide", depthM: UNSET };
+  const id = freshId(rig, "rib");
+  return { id, name: numbered("rib", id), takes: "wide", depthM: UNSET };
 }
 
 export function newExit(rig: Rig): Enclosure["exits"][number] {
+  const id = freshId(rig, "hole");
   return {
-    id: freshId(rig, "exit"),
-    name: "cable exit",
+    id,
+    name: numbered("hole", id),
     wall: "left",
     closedBy: "undecided",
     sealed: false,
@@ -72,7 +74,8 @@ export function newExit(rig: Rig): Enclosure["exits"][number] {
 }
 
 export function newPocket(rig: Rig): Enclosure["pockets"][number] {
-  return { id: freshId(rig, "pocket"), name: "pocket", pose: "stowed", inside: {}, holds: "" };
+  const id = freshId(rig, "pocket");
+  return { id, name: numbered("pocket", id), pose: "stowed", inside: {}, holds: "" };
 }
 
 export function newBoardPart(rig: Rig): BoardPart {

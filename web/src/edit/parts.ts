@@ -197,6 +197,12 @@ export function freshAmong(taken: Set<string>, stem: string): string {
   return id;
 }
 
+/** A name to tell it from others of its kind: "hole", "hole 2". */
+export function numbered(word: string, id: string): string {
+  const number = /-(\d+)$/.exec(id)?.[1];
+  return number === undefined ? word : `${word} ${number}`;
+}
+
 export function ids(parts: { id: string }[]): Set<string> {
   return new Set(parts.map((each) => each.id));
 }

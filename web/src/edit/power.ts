@@ -1,12 +1,13 @@
 import type { Charger, Pack, Phase, Rig } from "../api/types";
-import { chosen, freshId, UNKNOWN_ENDING, UNSET } from "./parts";
+import { chosen, freshId, numbered, UNKNOWN_ENDING, UNSET } from "./parts";
 
 /** The day and what feeds it: new parts, and a rig with a part changed or gone. No rule and no formula. */
 
 export function newPack(rig: Rig): Pack {
+  const id = freshId(rig, "pack");
   return {
-    id: freshId(rig, "pack"),
-    name: "battery",
+    id,
+    name: numbered("battery", id),
     origin: "",
     chemistry: "undecided",
     blocks: 1,

@@ -2,7 +2,7 @@ import { useEffect, useId, useState } from "react";
 import type { Basis, Figure, Unit } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { getAt } from "../edit/pointer";
-import { numberOf, shown, symbolOf } from "../units/format";
+import { numberOf, shown, symbolOf, typedNumber } from "../units/format";
 import { parse } from "../units/parse";
 import { useUnits } from "../units/UnitsProvider";
 import { FieldProblem } from "./FieldProblem";
@@ -31,7 +31,7 @@ export function FigureField({
   const id = useId();
   const figure = getAt(rig, pointer) as Figure | undefined;
   const given = figure?.kind === "given" ? figure : undefined;
-  const kept = given ? numberOf(given.value, unit, system) : "";
+  const kept = given ? typedNumber(given.value, unit, system) : "";
   const [typed, setTyped] = useState(kept);
   const [fault, setFault] = useState("");
   useEffect(() => {

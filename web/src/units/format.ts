@@ -39,6 +39,17 @@ export function numberOf(si: number, unit: Unit, system: System): string {
   }
 }
 
+/** As {@link numberOf}, but what was typed finer stays as it was typed: 0.28 kg is not 0.3 kg in its own field. */
+export function typedNumber(si: number, unit: Unit, system: System): string {
+  const { style, factor, offset, decimals } = shown(unit, system);
+  const value = si * factor + offset;
+  const finer = Number(value.toFixed(decimals + 2));
+  const asTyped = style === "plain" && Math.abs(value - finer) < 1e-9 * Math.max(1, Math.abs(value));
+  return asTyped && finer !== Number(value.toFixed(decimals))
+    ? String(finer).replace("-", "−")
+    : numberOf(si, unit, system);
+}
+
 function feetInches(feet: number, decimals: number): string {
   const inches = Number((Math.abs(feet) * 12).toFixed(decimals));
   const whole = Math.floor(inches / 12);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import type { Unit } from "../api/types";
-import { amountText, numberOf, plain, symbolOf, type System } from "./format";
+import { amountText, numberOf, plain, symbolOf, type System, typedNumber } from "./format";
 import { parse } from "./parse";
 
 describe("amounts are shown in the person's own units", () => {
@@ -92,5 +92,15 @@ describe("what a person types is read in the same units", () => {
       const typed = `${numberOf(si, unit, system)} ${symbolOf(unit, system)}`.trim();
       expect(Math.abs(parse(typed, unit, system) - si)).toBeLessThan(0.02 * Math.max(1, Math.abs(si)));
     }
+  });
+
+  test.each<[number, Unit, System, string]>([
+    [0.28, "kilogram", "metric", "0.28"],
+    [0.3, "kilogram", "metric", "0.3"],
+    [0.28, "kilogram", "us", "0.6"],
+    [7.25 * 0.0254, "millimetre", "us", "7.25"],
+    [-0.0005, "metre", "metric", "−0.0005"],
+  ])("%d %s is kept in its field as it was typed", (si, unit, system, words) => {
+    expect(typedNumber(si, unit, system)).toBe(words);
   });
 });

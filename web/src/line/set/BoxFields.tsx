@@ -5,6 +5,7 @@ import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { Choice, Tick } from "../../parts/Choice";
+import { counted } from "../../parts/counted";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { CLOSINGS } from "./OpeningFields";
@@ -104,7 +105,7 @@ function Entries({
   return (
     <details open={entries.length > 0}>
       <summary className="cursor-pointer py-1 text-[13px] text-ink-3">
-        {entries.length === 0 ? `no ${what}s` : `${entries.length} ${what}${entries.length > 1 ? "s" : ""}`}
+        {counted(entries.length, what)}
       </summary>
       {entries.map((entry, i) => (
         <div key={entry.id} className="border-b border-grid pl-3">
@@ -120,7 +121,7 @@ function Entries({
         className="block py-1 text-[13px] text-act"
         onClick={() => save((now) => setAt(now, at, [...entries, made(now)]))}
       >
-        add {what === "exit" ? "an" : "a"} {what}
+        add a {what}
       </button>
     </details>
   );
@@ -147,14 +148,14 @@ function Ribs({ box, at }: { box: Enclosure; at: string }) {
   );
 }
 
-/** What the hole at a pointer is for. */
-function use(box: Enclosure, pointer: string) {
-  return box.exits[Number(pointer.slice(pointer.lastIndexOf("/") + 1))]?.use;
+/** The hole at a pointer. */
+function holeAt(box: Enclosure, pointer: string) {
+  return box.exits[Number(pointer.slice(pointer.lastIndexOf("/") + 1))];
 }
 
 function Exits({ box, at }: { box: Enclosure; at: string }) {
   return (
-    <Entries at={at} what="exit" entries={box.exits} made={newExit}>
+    <Entries at={at} what="hole" entries={box.exits} made={newExit}>
       {(each) => (
         <>
           <Choice
@@ -168,19 +169,21 @@ function Exits({ box, at }: { box: Enclosure; at: string }) {
           />
           <Tick label="To be drilled" pointer={`${each}/cut`} />
           <Choice label="In the wall" pointer={`${each}/wall`} options={[...EDGES, ["none", "lid"]]} />
-          <FigureField
-            label="Over the floor"
-            pointer={`${each}/heightM`}
-            unit="millimetre"
-            basis="measured"
-          />
+          {holeAt(box, each)?.wall !== "none" && (
+            <FigureField
+              label="Over the floor"
+              pointer={`${each}/heightM`}
+              unit="millimetre"
+              basis="measured"
+            />
+          )}
           <FigureField
             label="Clear opening"
             pointer={`${each}/openingM`}
             unit="fine-millimetre"
             basis="measured"
           />
-          {use(box, each) === "cables" && (
+          {holeAt(box, each)?.use === "cables" && (
             <Choice label="Closed by" pointer={`${each}/closedBy`} options={CLOSINGS} />
           )}
           <Tick label="Sealed" pointer={`${each}/sealed`} />

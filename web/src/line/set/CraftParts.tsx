@@ -4,6 +4,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { setAt } from "../../edit/pointer";
 import { Button } from "../../parts/Button";
 import { Choice } from "../../parts/Choice";
+import { counted } from "../../parts/counted";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { Passages } from "./Passages";
@@ -46,7 +47,8 @@ export function CraftParts() {
   return (
     <details className="mb-3">
       <summary className="cursor-pointer py-1 text-[13px] text-ink-3">
-        {stations.length} places, {passages.length} passages, {obstructions.length} obstructions
+        {counted(stations.length, "place")}, {counted(passages.length, "passage")},{" "}
+        {counted(obstructions.length, "obstruction")}
       </summary>
       {stations.map((station, i) => (
         <StationFields key={station.id} station={station} at={`/craft/stations/${i}`} />

@@ -17,12 +17,9 @@ import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
-import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** Mass of the rig, and how it floats or stands with everything in its place. */
 public final class CarryStage implements Stage<CarryNeeds, Carried> {
@@ -71,25 +68,22 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
                         Aboard.rigOnly(rig).masses(), comesOff(rig), Optional.of(afloat.value()), Optional.empty()));
     }
 
-    private static CarryNeeds.Base base(Craft craft, Rig rig) {
-        Set<String> hanging = new HashSet<>();
-        for (Transducer transducer : rig.transducers()) {
-            boolean inHole = rig.craft()
-                    .station(transducer.mount().station())
-                    .filter(station -> station.spot() == Spot.ICE_HOLE)
-                    .isPresent();
-            if (inHole) {
-                hanging.add(transducer.id());
-            }
-        }
-        Rig standing = rig.withTransducers(rig.transducers().stream()
-                .filter(t -> !hanging.contains(t.id()))
+    /** A rig without what hangs in a hole in the ice and weighs on nothing. */
+    public static Rig standing(Rig rig) {
+        return rig.withTransducers(rig.transducers().stream()
+                .filter(transducer -> rig.craft()
+                        .station(transducer.mount().station())
+                        .filter(station -> station.spot() == Spot.ICE_HOLE)
+                        .isEmpty())
                 .toList());
+    }
+
+    private static CarryNeeds.Base base(Craft craft, Rig rig) {
         return new CarryNeeds.Base(
                 craft.lengthM().value(),
                 craft.beamM().value(),
                 craft.massKg().value(),
-                Inside.of(standing),
+                Inside.of(standing(rig)),
                 Footprint.withStand(craft));
     }
 

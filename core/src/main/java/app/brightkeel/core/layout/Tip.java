@@ -23,6 +23,9 @@ public record Tip(Corner from, Corner to, double restoringKgM, double overturnin
     /** Margin that is wanted; common practice, no source. */
     public static final double WANTED = 1.3;
 
+    /** Margin at which next to nothing hangs out; no larger one is told. */
+    private static final double NOTHING_TIPS = 1000;
+
     /** Sine of the angle off an axis from which a direction is named by both. */
     private static final double BOTH = Math.sin(Math.toRadians(22.5));
 
@@ -108,9 +111,14 @@ public record Tip(Corner from, Corner to, double restoringKgM, double overturnin
                 .toArray();
     }
 
-    /** Restoring over overturning; a thousand and more where next to nothing hangs out. */
+    /** Whether next to nothing hangs out over any edge. */
+    public boolean nothingOver() {
+        return overturningKgM * NOTHING_TIPS <= restoringKgM;
+    }
+
+    /** Restoring over overturning, a thousand at most. */
     public double margin() {
-        return restoringKgM / Math.max(overturningKgM, restoringKgM / 1000);
+        return restoringKgM / Math.max(overturningKgM, restoringKgM / NOTHING_TIPS);
     }
 
     /** Ballast at the far edge for a margin [kg]; 0 where it has that already. */

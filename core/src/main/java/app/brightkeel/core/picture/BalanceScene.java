@@ -43,6 +43,10 @@ final class BalanceScene {
 
     private final Carried carried;
     private final List<MassAt> things;
+
+    /** Those that the craft carries: what hangs in the water off the ice is not among them. */
+    private final List<MassAt> carriedThings;
+
     private final CraftDrawing on;
     private final Outline outline;
     private final Labels labels;
@@ -59,6 +63,7 @@ final class BalanceScene {
         this.carried = carried;
         this.outline = outline;
         things = Aboard.rigOnly(line.rig()).masses();
+        carriedThings = Aboard.rigOnly(CarryStage.standing(line.rig())).masses();
         on = new CraftDrawing(line.rig().craft(), outline);
         ice = line.rig().craft().kind().onIce();
         labels = Labels.beside(
@@ -79,6 +84,8 @@ final class BalanceScene {
         carried.tip().ifPresent(this::tip);
         for (MassAt thing : things) {
             disc(thing, on.plan(thing.xM(), thing.yM()));
+        }
+        for (MassAt thing : carriedThings) {
             drawing.circle(Role.MASS, on.side(thing.xM(), thing.yM(), thing.zM()), radius(thing));
         }
         centre();
@@ -115,10 +122,10 @@ final class BalanceScene {
     }
 
     private void centre() {
-        double mass = things.stream().mapToDouble(MassAt::kg).sum();
+        double mass = carriedThings.stream().mapToDouble(MassAt::kg).sum();
         if (mass > 0) {
-            double x = things.stream().mapToDouble(t -> t.kg() * t.xM()).sum() / mass;
-            double y = things.stream().mapToDouble(t -> t.kg() * t.yM()).sum() / mass;
+            double x = carriedThings.stream().mapToDouble(t -> t.kg() * t.xM()).sum() / mass;
+            double y = carriedThings.stream().mapToDouble(t -> t.kg() * t.yM()).sum() / mass;
             Point key = on.foot();
             drawing.spot(Role.CENTRE, on.plan(x, y))
                     .note(Role.QUIET, key, Side.RIGHT, -1.7, "crossed ring: middle of the rig's mass");
@@ -154,6 +161,10 @@ final class BalanceScene {
     }
 
     private void tip(Tip tip) {
+        if (tip.nothingOver()) {
+            drawing.note(Role.QUIET, on.foot(), Side.RIGHT, -0.4, "nothing hangs out over an edge");
+            return;
+        }
         Footprint.Corner from = tip.from();
         Footprint.Corner to = tip.to();
         // an edge of a round base is a tangent

@@ -66,7 +66,7 @@ final class BoxScene {
         plan(planX);
         double gap = fit.leastGapM();
         return new Scene(
-                Text.of("In the {}", fit.place()),
+                Text.of(box.isPresent() ? "In the {}" : "Room: {}", fit.place()),
                 gap < 0
                         ? Text.of(
                                 fit.several()

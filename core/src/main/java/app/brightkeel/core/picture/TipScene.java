@@ -79,11 +79,13 @@ final class TipScene {
         }
         return new Scene(
                 Text.of("What tips it"),
-                Text.of(
-                        "about the {} edge: {} times as much holds it as tips it; {} are wanted",
-                        tip.side(),
-                        new Amount(tip.margin(), Unit.TIMES),
-                        new Amount(Tip.WANTED, Unit.TIMES)),
+                tip.nothingOver()
+                        ? Text.of("about the {} edge: nothing hangs out over it", tip.side())
+                        : Text.of(
+                                "about the {} edge: {} times as much holds it as tips it; {} are wanted",
+                                tip.side(),
+                                new Amount(tip.margin(), Unit.TIMES),
+                                new Amount(Tip.WANTED, Unit.TIMES)),
                 Frame.ToScale.of(at(left, bottom), at(across + ROOM_M, top)),
                 drawing.marks(),
                 new Twin(List.of("what", "mass", "inside the edge", "moment, kg·m"), rows(all)));

@@ -56,7 +56,7 @@ public record Change(String id, String ladder, Text label, Effort effort, Rig af
     /** This one, then another that starts from the rig after it. */
     Change and(Change next) {
         Effort most = effort.compareTo(next.effort) < 0 ? next.effort : effort;
-        return new Change(id + AND + next.id, Text.of("{}; and {}", label, next.label), most, next.after);
+        return new Change(id + AND + next.id, Text.of("{}, then: {}", label, next.label), most, next.after);
     }
 
     /** What a change does to one link. */

@@ -1,6 +1,7 @@
 package app.brightkeel.core.picture;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
@@ -18,6 +19,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.route.Aim;
 import app.brightkeel.core.route.Hole;
@@ -113,6 +115,31 @@ public class CarryScenesTest {
         double margin = (2.7 * inside[1] + 6 * inside[0]) / (0.5 * outside);
         assertEquals(
                 Line.of(rig).get(CarryStage.STAGE).value().tip().orElseThrow().margin(), margin, 1e-9);
+    }
+
+    /** A cone in the hole hangs on its float: wherever the hole is, the crate carries the same. */
+    @Test
+    public void whatHangsInTheHoleIsNotCarried() {
+        Rig rig = DemoRigs.lanternCrate();
+        Rig further = rig.withCraft(rig.craft()
+                .withStations(rig.craft().stations().stream()
+                        .map(station -> station.spot() == Spot.ICE_HOLE
+                                ? station.withSideM(
+                                        Figure.chosen(station.sideM().value() - 0.4))
+                                : station)
+                        .toList()));
+        assertNotEquals(further, rig);
+        assertEquals(centre(further), centre(rig));
+    }
+
+    private static Point centre(Rig rig) {
+        return scene(rig, Link.CARRY, "What sits where").marks().stream()
+                .filter(Mark.Spot.class::isInstance)
+                .map(Mark.Spot.class::cast)
+                .filter(spot -> spot.role() == Role.CENTRE)
+                .map(Mark.Spot::at)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The pram's pod, to scale: 300 × 270 mm outside, the battery on its side 200 × 128 mm in it, 15 mm under the lid. */

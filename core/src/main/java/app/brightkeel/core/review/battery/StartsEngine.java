@@ -54,11 +54,13 @@ final class StartsEngine implements Rule {
                     missing.add(Pointer.pack(p, "cranking/givesA"));
                 }
             } else {
-                double gives =
-                        cranking.givesA().value() * Math.min(1, Packs.age(pack).share());
+                double left = Math.min(1, Packs.age(pack).share());
+                double gives = cranking.givesA().value() * left;
                 worst.add(
                         Worst.within(cranking.wantsA().value(), gives),
-                        "{} gives {} to a cold engine as worn as it is; the engine's maker asks for {}.",
+                        left < 1
+                                ? "{} gives {} to a cold engine, as worn as it is; the engine's maker asks for {}."
+                                : "{} gives {} to a cold engine; the engine's maker asks for {}.",
                         pack.name(),
                         new Amount(gives, Unit.AMPERE),
                         new Amount(cranking.wantsA().value(), Unit.AMPERE));

@@ -28,7 +28,9 @@ final class BlindTop implements Rule {
             double least = sight.water().leastM();
             worst.add(
                     Worst.within(sight.blindTopM(), least * BLIND_SHARE),
-                    "Nothing is seen down to {}, where the face still rings: half of your shallowest, {}, or more.",
+                    sight.blindTopM() < least
+                            ? "Nothing is seen down to {}, where the face still rings: half of your shallowest, {}, or more."
+                            : "Nothing is seen down to {}, where the face still rings: all of your shallowest, {}.",
                     new Amount(sight.blindTopM(), Unit.METRE),
                     new Amount(least, Unit.DEPTH));
         });
