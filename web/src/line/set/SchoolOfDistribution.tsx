@@ -1,3 +1,4 @@
+import type { Rig } from "../../api/types";
 import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf } from "../../parts/Choice";
 
@@ -11,10 +12,25 @@ const SCHOOLS: [string, string][] = [
   ["quick-plugs", "quick plugs that also charge"],
 ];
 
+/** What comes before a whole harness can be proposed; empty where it can. */
+function first({ devices, harness }: Rig): string {
+  const sources = harness.packs.filter((pack) => pack.role === "in-use" && pack.onTopOf === "").length;
+  if (devices.length === 0 || sources === 0) {
+    return "A whole harness can be proposed once there are a battery and something that draws current.";
+  }
+  return sources === 1
+    ? ""
+    : "A whole harness can be proposed for one battery in use. Say under Battery which of yours are spares, alternatives or in series, or lay the wires of each one by one.";
+}
+
 /** Builds the harness anew by one of the usual ways; Compare shows what each of them does first. */
 export function SchoolOfDistribution() {
   const { rig, take } = useEditor();
   const several = rig.devices.length > 1;
+  const wanted = first(rig);
+  if (wanted !== "") {
+    return <p className="mb-3 border-b border-rule pb-2 text-[13px] text-ink-3">{wanted}</p>;
+  }
   return (
     <div className="mb-3 border-b border-rule pb-2">
       <ChoiceOf

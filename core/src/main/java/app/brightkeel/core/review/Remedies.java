@@ -35,6 +35,9 @@ final class Remedies {
     /** What is not whole is offered beside what is only so often. */
     private static final int MOST_BESIDE = 2;
 
+    /** Nearer by less than this is not nearer. */
+    private static final double LEAST_NEARER = 0.01;
+
     private static final Comparator<Tried> LEAST_FIRST = Comparator.comparingInt(Tried::weight)
             .thenComparing((Tried tried) -> tried.ruling().verdict(), Comparator.reverseOrder())
             .thenComparing(tried -> tried.change().effort());
@@ -57,11 +60,24 @@ final class Remedies {
         private final List<Tried> trades = new ArrayList<>();
         private int tries;
 
+        /** What came nearest of what is too little to be worth its words. */
+        private Optional<Vain> vain = Optional.empty();
+
+        void addVain(Ruling before, Vain one) {
+            double nearest = vain.map(each -> each.after().headroom()).orElse(before.headroom() + LEAST_NEARER);
+            if (one.after().verdict() != Verdict.UNSET && one.after().headroom() > nearest) {
+                vain = Optional.of(one);
+            }
+        }
+
         void add(Tried tried) {
             List<Tried> where = tried.weight() > 0 ? trades : tried.whole() ? cures : helps;
             where.add(tried);
         }
     }
+
+    /** A change after which the rule finds hardly less than before. */
+    private record Vain(Change change, Ruling after) {}
 
     /** A change as it will be offered. */
     record Proposed(Tried tried, Mending mending) {}
@@ -109,8 +125,9 @@ final class Remedies {
             }
             found.tries++;
             Line then = known.computeIfAbsent(change.id(), id -> line.with(change.after()));
-            Optional<Tried> tried = Tried.of(ruling, change, line, then, reviewer);
-            tried.ifPresent(found::add);
+            Ruling after = Ruling.of(ruling.rule(), then);
+            Optional<Tried> tried = Tried.of(ruling, after, change, line, then, reviewer);
+            tried.ifPresentOrElse(found::add, () -> found.addVain(ruling, new Vain(change, after)));
             if (tried.isPresent()
                     && tried.get().weight() == 0
                     && tried.get().whole()
@@ -186,6 +203,14 @@ final class Remedies {
                     byHand.plain().isEmpty() ? byHand : Text.of("{} ", byHand),
                     nearest.get().change().label(),
                     nearest.get().costs());
+        }
+        if (found.vain.isPresent()) {
+            Vain vain = found.vain.get();
+            return Text.of(
+                    "{}Of what was tried the nearest is “{}”, and still: {}",
+                    byHand.plain().isEmpty() ? byHand : Text.of("{} ", byHand),
+                    vain.change().label(),
+                    vain.after().finding().text());
         }
         if (!byHand.plain().isEmpty()) {
             return byHand;

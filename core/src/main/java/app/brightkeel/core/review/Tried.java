@@ -19,7 +19,11 @@ record Tried(Ruling found, Ruling ruling, Change change, Line then, List<Cost> b
 
     /** Empty where the finding is no less. */
     static Optional<Tried> of(Ruling found, Change change, Line line, Line then, RigReviewer reviewer) {
-        Ruling after = Ruling.of(found.rule(), then);
+        return of(found, Ruling.of(found.rule(), then), change, line, then, reviewer);
+    }
+
+    /** @param after what the rule says of {@code then} */
+    static Optional<Tried> of(Ruling found, Ruling after, Change change, Line line, Line then, RigReviewer reviewer) {
         return less(found, after)
                 ? Optional.of(new Tried(found, after, change, then, Cost.of(line, then, reviewer)))
                 : Optional.empty();

@@ -184,4 +184,10 @@ final class HoursShort implements Rule {
                         new Amount(worn, Unit.HOUR),
                         new Amount(wanted, Unit.HOUR));
     }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "No battery in the list lasts and fits: a shorter day, less that draws, or more room for a larger one.");
+    }
 }

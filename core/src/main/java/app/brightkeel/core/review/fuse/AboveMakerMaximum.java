@@ -67,4 +67,10 @@ final class AboveMakerMaximum implements Rule {
     public Stream<Change> cures(Line line) {
         return Stream.concat(FuseChanges.rate(line), FuseFits.ofTheirOwn(line));
     }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "No rating is as small as that and carries the load: a lead of its own, or look up again what it draws and what its maker allows.");
+    }
 }

@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.review.Change;
@@ -35,5 +36,11 @@ final class OpensInUse implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         return FuseChanges.rate(line);
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of(
+                "No rating carries that and is allowed by wire and maker: a thicker wire, a lead of its own, or look up again what it draws.");
     }
 }
