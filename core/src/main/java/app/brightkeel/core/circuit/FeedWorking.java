@@ -24,6 +24,8 @@ final class FeedWorking {
     private static final Source SOLVER =
             Source.derived("tree of resistances with constant-power leaves, Newton's method; agrees with ngspice");
 
+    private static final double FRESH = 1;
+
     private FeedWorking() {}
 
     static Working of(Line line) {
@@ -32,11 +34,13 @@ final class FeedWorking {
             return Working.missing("Volts at the devices", outcome.missing());
         }
         FeedState state = outcome.value();
-        Working.Builder all =
-                Working.of("Volts at each device, nearly empty and at full brightness", "V = U − Σ R·I", SOLVER);
+        Working.Builder all = Working.of(
+                "Volts at each device at full brightness, packs nearly empty, single cells fresh",
+                "V = U − Σ R·I",
+                SOLVER);
         for (int d = 0; d < line.rig().devices().size(); d++) {
             if (state.feeds(d)) {
-                Outcome<Double> volts = state.deviceVolts(d, state.empty());
+                Outcome<Double> volts = state.deviceVolts(d, JudgedAt.of(line, state, d));
                 String name = line.rig().devices().get(d).name();
                 if (volts.isKnown()) {
                     all.opened("V", name, volts.value(), Unit.VOLT, device(line, state, d));
@@ -77,13 +81,18 @@ final class FeedWorking {
                 .value()
                 .sources()
                 .get(state.topology().packs().get(state.topology().root(node)));
+        boolean cells = JudgedAt.cells(line, state, device);
         all.opened(
                         "U",
-                        "rest volts where the chosen depth ends",
-                        source.sum(pack -> pack.restVolts(pack.emptyCharge())),
+                        cells ? "rest volts, fresh" : "rest volts where the chosen depth ends",
+                        source.sum(pack -> pack.restVolts(cells ? FRESH : pack.emptyCharge())),
                         Unit.VOLT,
                         Packs.STAGE.working(line))
-                .step("Ri", "inner resistance there", source.sum(pack -> pack.ohm(pack.emptyCharge())), Unit.OHM)
+                .step(
+                        "Ri",
+                        "inner resistance there",
+                        source.sum(pack -> pack.ohm(cells ? FRESH : pack.emptyCharge())),
+                        Unit.OHM)
                 .opened(
                         "P",
                         "power at full brightness",
@@ -109,10 +118,14 @@ final class FeedWorking {
                             LoadWorking.drawWorking(line, state.starter()))
                     .step("V start", "meanwhile, pack nearly empty", voltsAt(state.start(), node), Unit.VOLT);
         }
-        return all.step("V full", "pack full", voltsAt(state.full(), node), Unit.VOLT)
-                .step("V mean", "pack at its mean volts", voltsAt(state.mean(), node), Unit.VOLT)
-                .result("V", "pack nearly empty", voltsAt(state.empty(), node), Unit.VOLT)
-                .done();
+        all.step("V mean", "pack at its mean volts", voltsAt(state.mean(), node), Unit.VOLT);
+        return cells
+                ? all.step("V empty", "cells nearly empty", voltsAt(state.empty(), node), Unit.VOLT)
+                        .result("V", "cells fresh", voltsAt(state.full(), node), Unit.VOLT)
+                        .done()
+                : all.step("V full", "pack full", voltsAt(state.full(), node), Unit.VOLT)
+                        .result("V", "pack nearly empty", voltsAt(state.empty(), node), Unit.VOLT)
+                        .done();
     }
 
     /** What else hangs in the same tree: other devices pull on the shared wire, other packs help. */

@@ -10,7 +10,10 @@ import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.End;
 import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Working;
 import app.brightkeel.core.protection.Protection;
 import app.brightkeel.core.protection.ProtectionState.FuseDuty;
 import app.brightkeel.core.reference.Chemistry;
@@ -19,6 +22,7 @@ import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import java.util.List;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -38,6 +42,33 @@ public class SingleCellsTest {
                 .withWire(lead.wire().withGauge(new Gauge.Awg(awg)));
         return rig.with(display.withLimits(display.limits().withMinV(rated(minV))))
                 .with(fused);
+    }
+
+    /** What the strip shows of the wire is what its working ends in: of cells the fresh ones, of packs the nearly empty. */
+    @Test
+    public void theWorkingEndsInWhatIsJudged() {
+        for (Chemistry chemistry : List.of(Chemistry.ALKALINE, Chemistry.NIMH, Chemistry.LIFEPO4, Chemistry.AGM)) {
+            Line line = Line.of(on(chemistry, 2.5, 5, 9, 1, 18));
+            FeedState feed = line.get(Feed.STAGE).value();
+            Working.Row.Opened device = (Working.Row.Opened) Feed.STAGE.working(line).rows().stream()
+                    .filter(Working.Row.Opened.class::isInstance)
+                    .findFirst()
+                    .orElseThrow();
+            List<Working.Row> rows = device.working().rows();
+            double end =
+                    ((Working.Row.Result) rows.get(rows.size() - 1)).amount().si();
+            double judged = feed.deviceVolts(0, chemistry.cells() ? feed.full() : feed.empty())
+                    .value();
+            assertEquals(end, judged, 1e-9, chemistry.name());
+            assertEquals(device.amount().si(), judged, 1e-9, chemistry.name());
+            assertTrue(
+                    REVIEWER.review(line)
+                            .links()
+                            .get(Link.WIRE.ordinal())
+                            .toString()
+                            .contains(String.valueOf(judged)),
+                    chemistry.name());
+        }
     }
 
     private static Optional<Finding> found(Rig rig, String rule) {

@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.FeedOtherwise;
+import app.brightkeel.core.circuit.JudgedAt;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;

@@ -2,6 +2,7 @@ package app.brightkeel.core.review.wire;
 
 import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.circuit.JudgedAt;
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;

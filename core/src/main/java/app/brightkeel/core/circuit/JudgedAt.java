@@ -1,22 +1,21 @@
-package app.brightkeel.core.review.wire;
+package app.brightkeel.core.circuit;
 
-import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.line.Line;
 
 /**
  * The moment at which volts at a device are judged: the pack nearly empty. Single cells end where the device does, not
  * where they are empty, so that they are judged fresh and the hours tell when they end.
  */
-final class JudgedAt {
+public final class JudgedAt {
 
     private JudgedAt() {}
 
-    static FeedState.Point of(Line line, FeedState feed, int device) {
+    public static FeedState.Point of(Line line, FeedState feed, int device) {
         return cells(line, feed, device) ? feed.full() : feed.empty();
     }
 
     /** Whether single cells feed a device. */
-    static boolean cells(Line line, FeedState feed, int device) {
+    public static boolean cells(Line line, FeedState feed, int device) {
         int source = feed.topology().sourceOfDevice(device);
         return source >= 0
                 && feed.topology().sources().get(source).stream()
