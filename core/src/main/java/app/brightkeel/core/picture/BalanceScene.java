@@ -84,9 +84,9 @@ final class BalanceScene {
         carried.tip().ifPresent(this::tip);
         for (MassAt thing : things) {
             disc(thing, on.plan(thing.xM(), thing.yM()));
-        }
-        for (MassAt thing : carriedThings) {
-            drawing.circle(Role.MASS, on.side(thing.xM(), thing.yM(), thing.zM()), radius(thing));
+            if (carriedThings.contains(thing)) {
+                drawing.circle(Role.MASS, on.side(thing.xM(), thing.yM(), thing.zM()), radius(thing));
+            }
         }
         centre();
         counterweight();
