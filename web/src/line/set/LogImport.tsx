@@ -15,7 +15,7 @@ type State =
 
 /** Reads a log of a real outing and offers what it says as one change of the water. */
 export function LogImport() {
-  const { saved, rig, save, set } = useEditor();
+  const { saved, rig, set } = useEditor();
   const [state, setState] = useState<State>({ kind: "idle" });
   const input = useRef<HTMLInputElement>(null);
   const read = async (file: File) => {
@@ -83,35 +83,69 @@ export function LogImport() {
           title={state.name}
           about="What the log says of where you really fish. Taking it is one step, which undo takes back."
         >
-          <ul className="mb-3">
-            {state.offered.said.map((said, i) => (
-              <li key={i} className="py-0.5">
-                <Words text={said} />
-              </li>
-            ))}
-          </ul>
-          {state.offered.effects.length > 0 ? (
-            <Effects effects={state.offered.effects} />
-          ) : (
-            <p className="text-ink-2">No link moves by it.</p>
-          )}
-          <div className="mt-4 flex gap-3">
-            <Button
-              autoFocus
-              onClick={() => {
-                const { water } = state.offered;
-                save((now) => ({ ...now, outing: { ...now.outing, water } }));
-                setState({ kind: "idle" });
-              }}
-            >
-              Take it
-            </Button>
-            <Button look="quiet" onClick={() => setState({ kind: "idle" })}>
-              Leave it
-            </Button>
-          </div>
+          <Offer offered={state.offered} onDone={() => setState({ kind: "idle" })} />
         </Modal>
       )}
     </div>
+  );
+}
+
+/** What was found in it and from which name; each may be left, what is left out moves nothing. */
+function Offer({ offered, onDone }: { offered: OfferedLog; onDone: () => void }) {
+  const { save } = useEditor();
+  const [left, setLeft] = useState<string[]>([]);
+  const taken = offered.taken.map((each) => each.what).filter((each) => !left.includes(each));
+  const way = offered.ways.find(
+    ({ of }) => of.length === taken.length && of.every((each) => taken.includes(each)),
+  );
+  return (
+    <>
+      <ul className="mb-3">
+        {offered.taken.map(({ what, says }) => (
+          <li key={what} className="py-0.5">
+            <label className="flex items-baseline gap-2">
+              <input
+                type="checkbox"
+                className="accent-[var(--act)]"
+                checked={taken.includes(what)}
+                onChange={(event) =>
+                  setLeft(event.target.checked ? left.filter((each) => each !== what) : [...left, what])
+                }
+              />
+              <span>
+                <Words text={says} />
+              </span>
+            </label>
+          </li>
+        ))}
+        {offered.said.map((said, i) => (
+          <li key={i} className="py-0.5 pl-[21px] text-ink-2">
+            <Words text={said} />
+          </li>
+        ))}
+      </ul>
+      {way !== undefined && way.effects.length > 0 ? (
+        <Effects effects={way.effects} />
+      ) : (
+        <p className="text-ink-2">No link moves by it.</p>
+      )}
+      <div className="mt-4 flex gap-3">
+        <Button
+          autoFocus
+          disabled={way === undefined}
+          onClick={() => {
+            if (way !== undefined) {
+              save((now) => ({ ...now, outing: { ...now.outing, water: way.water } }));
+            }
+            onDone();
+          }}
+        >
+          Take it
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+    </>
   );
 }

@@ -46,6 +46,28 @@ public class SonarIT extends InBrowser {
         assertThat(link("water")).containsText("90 m");
     }
 
+    /** Of a track the water's temperature alone is taken: what it is called is said, the air's is left, the depths stay. */
+    @Test
+    public void partOfALogIsTaken() {
+        openCopy("Gannet, fjord pedal", "water");
+        assertThat(link("water")).containsText("90 m");
+        StringBuilder points = new StringBuilder();
+        for (int minute = 0; minute < 60; minute++) {
+            points.append("<trkpt lat=\"1\" lon=\"1\"><time>2026-09-12T06:%02d:00Z</time>".formatted(minute))
+                    .append("<depth unit=\"ft\">20.0</depth><atemp>21</atemp><wtemp>11.5</wtemp></trkpt>");
+        }
+        give("track.gpx", "<gpx version=\"1.0\"><trk><trkseg>" + points + "</trkseg></trk></gpx>");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("6.1 m to 6.1 m deep");
+        assertThat(dialog).containsText("from “wtemp”");
+        assertThat(dialog).containsText("Temperatures of the air");
+        dialog.getByRole(AriaRole.CHECKBOX).first().uncheck();
+        dialog.getByText("Take it").click();
+        awaitKept();
+        assertThat(field("Water temperature")).hasValue("11.5");
+        assertThat(link("water")).containsText("90 m");
+    }
+
     /** By keys alone: the greatest depth goes up, and comes back with undo. */
     @Test
     public void aDepthIsSetInThePictureByKeys() {

@@ -1,13 +1,11 @@
 package app.brightkeel.core.water;
 
-import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.Logged;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
-/** Gathers depths and temperatures of one sounder as they come, in fixed room however long the log is. */
+/** Gathers depths of one sounder as they come, in fixed room however long the log is. */
 public final class DepthLog {
 
     private static final double SHALLOWEST_M = 0.2;
@@ -19,14 +17,22 @@ public final class DepthLog {
     /** Longest time one depth stands for: past it the sounder was off [s]; common practice, no source. */
     private static final double MOST_GAP_S = 30;
 
+    /** Where depths come more seldom: so many times their usual gap, at most; common practice, no source. */
+    private static final double GAP_TIMES = 3;
+
+    private static final double LONGEST_GAP_S = 600;
+
+    /** Gaps above {@link #MOST_GAP_S} that are kept until the usual one is known: a week of them. */
+    private static final int MOST_GAPS = 20_000;
+
+    /** A clock that steps back by less is the same clock [s]; common practice, no source. */
+    private static final double JITTER_S = 3;
+
     /** A depth so far from the last ones is a false echo, unless it stays; common practice, no source [m]. */
     private static final double JUMP_M = 20;
 
     private static final double JUMP_TIMES = 3;
     private static final int STAYS = 5;
-
-    /** About so many steps of depth are shown. */
-    private static final int STEPS = 30;
 
     private final double[] secondsAt = new double[(int) (DEEPEST_M / FINE_M) + 1];
     private final double[] last = new double[STAYS];
@@ -36,35 +42,63 @@ public final class DepthLog {
     private double lastM;
     private int samples;
     private int dropped;
-    private final MeanTemperature temperature;
+    private int repeated;
 
-    public DepthLog() {
-        this(new MeanTemperature());
-    }
+    /** A gap above {@link #MOST_GAP_S}, and the step of depth before it. */
+    private record Gap(double seconds, int step) {}
 
-    /** One of several sounders beside one thermometer. */
-    public DepthLog(MeanTemperature temperature) {
-        this.temperature = temperature;
-    }
+    private final List<Gap> gaps = new ArrayList<>();
+    private int shortGaps;
+    private final Covered covered = new Covered();
+    private double runFromS = Double.NaN;
 
     /**
      * One depth.
      *
-     * @param atS any clock that runs on [s]
+     * @param atS any clock that runs on [s]; what was said of a time before is not said again
      */
     public void depth(double atS, double depthM) {
+        if (atS < lastAtS - JITTER_S) {
+            endRun();
+        }
+        if (covered.contains(atS)) {
+            repeated++;
+            endRun();
+            return;
+        }
         if (!(depthM >= SHALLOWEST_M && depthM <= DEEPEST_M) || jumps(depthM)) {
             dropped++;
             return;
         }
         double gap = atS - lastAtS;
-        if (gap > 0 && gap <= MOST_GAP_S) {
-            secondsAt[(int) (lastM / FINE_M)] += gap;
+        if (gap > 0) {
+            gap(gap, (int) (lastM / FINE_M));
         }
-        lastAtS = atS;
+        if (Double.isNaN(runFromS)) {
+            runFromS = atS;
+        }
+        lastAtS = gap < 0 ? lastAtS : atS;
         lastM = depthM;
         last[samples++ % STAYS] = depthM;
         known = Math.min(known + 1, STAYS);
+    }
+
+    private void gap(double seconds, int step) {
+        if (seconds <= MOST_GAP_S) {
+            secondsAt[step] += seconds;
+            shortGaps++;
+        } else if (gaps.size() < MOST_GAPS) {
+            gaps.add(new Gap(seconds, step));
+        }
+    }
+
+    /** What follows is another stretch of time. */
+    private void endRun() {
+        if (!Double.isNaN(runFromS)) {
+            covered.add(runFromS, lastAtS);
+        }
+        runFromS = Double.NaN;
+        lastAtS = Double.NaN;
     }
 
     private boolean jumps(double depthM) {
@@ -84,68 +118,45 @@ public final class DepthLog {
         return false;
     }
 
-    /** One temperature of the water [°C]; what no water has is left out. */
-    public void temperature(double waterC) {
-        temperature.add(waterC);
-    }
-
     public int samples() {
         return samples;
     }
 
-    /** What was fished; empty where no two depths followed each other. */
-    public Optional<Fished> fished(String name) {
-        double all = Arrays.stream(secondsAt).sum();
+    /** Depths of a time that had been said before. */
+    public int repeated() {
+        return repeated;
+    }
+
+    /**
+     * What was fished; empty where no two depths followed each other.
+     *
+     * @param waterC mean of the water's temperature, where it was measured [°C]
+     */
+    public Optional<Fished> fished(String name, Optional<Double> waterC) {
+        double[] seconds = withSeldom();
+        double all = Arrays.stream(seconds).sum();
         if (all <= 0) {
             return Optional.empty();
         }
-        Logged logged = new Logged(name, Figure.measured(step()), hours());
+        TimeByDepth time = new TimeByDepth(seconds, FINE_M);
         return Optional.of(new Fished(
-                logged, at(0.05 * all), at(0.5 * all), at(0.95 * all), temperature.mean(), samples, dropped));
+                time.logged(name),
+                time.above(0.05 * all),
+                time.above(0.5 * all),
+                time.above(0.95 * all),
+                waterC,
+                samples,
+                dropped));
     }
 
-    /** Depth above which so many seconds were spent. */
-    private double at(double seconds) {
-        double sum = 0;
-        for (int i = 0; i < secondsAt.length; i++) {
-            sum += secondsAt[i];
-            if (sum >= seconds) {
-                return (i + 0.5) * FINE_M;
-            }
+    /** Where most gaps are long, each depth stands until the next all the same. */
+    private double[] withSeldom() {
+        double[] seconds = secondsAt.clone();
+        if (gaps.size() > shortGaps) {
+            double usual = gaps.stream().mapToDouble(Gap::seconds).sorted().toArray()[gaps.size() / 2];
+            double most = Math.min(LONGEST_GAP_S, GAP_TIMES * usual);
+            gaps.stream().filter(gap -> gap.seconds() <= most).forEach(gap -> seconds[gap.step()] += gap.seconds());
         }
-        return DEEPEST_M;
-    }
-
-    private int deepest() {
-        int deepest = secondsAt.length - 1;
-        while (secondsAt[deepest] == 0) {
-            deepest--;
-        }
-        return deepest;
-    }
-
-    /** A round step of depth, so that there are about {@link #STEPS}. */
-    private double step() {
-        double rough = Math.max(FINE_M, (deepest() + 1) * FINE_M / STEPS);
-        double power = Math.pow(10, Math.floor(Math.log10(rough)));
-        for (double factor : new double[] {1, 2, 5}) {
-            if (factor * power >= rough - 1e-9) {
-                return factor * power;
-            }
-        }
-        return 10 * power;
-    }
-
-    private List<Double> hours() {
-        int fine = (int) Math.round(step() / FINE_M);
-        List<Double> hours = new ArrayList<>();
-        for (int from = 0; from <= deepest(); from += fine) {
-            double seconds = 0;
-            for (int i = from; i < Math.min(from + fine, secondsAt.length); i++) {
-                seconds += secondsAt[i];
-            }
-            hours.add(Math.round(seconds / 3.6) / 1000.0);
-        }
-        return hours;
+        return seconds;
     }
 }

@@ -26,18 +26,21 @@ public record Fished(
         int dropped) {
 
     /**
-     * A water with its depths and temperature as they were fished.
+     * A water with its depths as they were fished.
      *
      * @param error of the depths the display shows, as a share of the true ones
      */
-    public Water in(Water water, double error) {
-        return water.with(fished -> {
-            fished.leastM(depth(leastM, error))
-                    .typicalM(depth(typicalM, error))
-                    .mostM(depth(mostM, error))
-                    .logged(logged);
-            waterC.ifPresent(celsius -> fished.waterC(Figure.measured(Math.round(celsius * 10) / 10.0)));
-        });
+    public Water depthsIn(Water water, double error) {
+        return water.with(fished -> fished.leastM(depth(leastM, error))
+                .typicalM(depth(typicalM, error))
+                .mostM(depth(mostM, error))
+                .logged(logged));
+    }
+
+    /** A water with the temperature that was measured; as it is where none was. */
+    public Water temperatureIn(Water water) {
+        return waterC.map(celsius -> water.withWaterC(Figure.measured(Math.round(celsius * 10) / 10.0)))
+                .orElse(water);
     }
 
     private static Figure depth(double shownM, double error) {

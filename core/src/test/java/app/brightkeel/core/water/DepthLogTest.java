@@ -17,7 +17,7 @@ import org.testng.annotations.Test;
 public class DepthLogTest {
 
     private static Fished fished(DepthLog log) {
-        return log.fished("a day").orElseThrow();
+        return log.fished("a day", Optional.empty()).orElseThrow();
     }
 
     /** A second each, straying between two depths. */
@@ -125,21 +125,71 @@ public class DepthLogTest {
         }
         log.depth(20, 15);
         assertEquals(fished(log).logged().hours(), 1, 0.001);
-        assertEquals(new DepthLog().fished("nothing"), Optional.empty());
+        assertEquals(new DepthLog().fished("nothing", Optional.empty()), Optional.empty());
         DepthLog one = new DepthLog();
         one.depth(0, 5);
-        assertEquals(one.fished("one"), Optional.empty());
+        assertEquals(one.fished("one", Optional.empty()), Optional.empty());
     }
 
     @Test
     public void temperaturesAreTheirMeanWithoutWhatNoWaterHas() {
-        DepthLog log = new DepthLog();
-        log.depth(0, 5);
-        log.depth(1, 5);
-        for (double celsius : new double[] {7, 8, 9, 85, -40}) {
-            log.temperature(celsius);
+        MeanTemperature mean = new MeanTemperature();
+        assertEquals(mean.mean(), Optional.empty());
+        for (double celsius : new double[] {7, 8, 9, 85, -40, Double.NaN}) {
+            mean.add(celsius);
         }
-        assertEquals(fished(log).waterC().orElseThrow(), 8.0, 1e-9);
+        assertEquals(mean.mean().orElseThrow(), 8.0, 1e-9);
+    }
+
+    /** Depths so many seconds apart: seldom is not never, but from so seldom a track nobody knows what lay between. */
+    @DataProvider
+    public Object[][] seldom() {
+        return new Object[][] {{1, 2.0}, {30, 2.0}, {31, 2.0}, {60, 2.0}, {300, 2.0}, {601, 0.0}};
+    }
+
+    @Test(dataProvider = "seldom")
+    public void eachStandsUntilTheNext(int apartS, double hours) {
+        DepthLog log = new DepthLog();
+        for (int s = 0; s <= 7200; s += apartS) {
+            log.depth(s, s < 3600 ? 4 : 9);
+        }
+        Optional<Fished> fished = log.fished("a day", Optional.empty());
+        assertEquals(fished.map(day -> day.logged().hours()).orElse(0.0), hours, apartS / 3600.0);
+        assertEquals(fished.isPresent(), hours > 0);
+    }
+
+    /** A minute's track with an hour's lunch in it: lunch counts for nothing. */
+    @Test
+    public void aLongPauseAmongSeldomDepthsIsAPause() {
+        DepthLog log = new DepthLog();
+        for (int s = 0; s <= 7200; s += 60) {
+            log.depth(s + (s > 3600 ? 3000 : 0), 6);
+        }
+        assertEquals(fished(log).logged().hours(), 119 / 60.0, 0.002);
+    }
+
+    /** The same day twice, the whole in parts, parts in any order: each second once. A clock that trembles is one clock. */
+    @DataProvider
+    public Object[][] told() {
+        return new Object[][] {
+            {new int[] {0, 3600, 0, 3600}, 1.0, 3601},
+            {new int[] {1800, 3600, 0, 1799}, 0.9997, 0},
+            {new int[] {0, 3600, 600, 1200, 3000, 4800}, 4800 / 3600.0, 601 + 601},
+            {new int[] {7200, 9000, 0, 1800}, 1.0, 0},
+        };
+    }
+
+    @Test(dataProvider = "told")
+    public void whatIsToldTwiceCountsOnce(int[] stretches, double hours, int repeated) {
+        DepthLog log = new DepthLog();
+        for (int i = 0; i < stretches.length; i += 2) {
+            for (int s = stretches[i]; s <= stretches[i + 1]; s++) {
+                log.depth(s + (s % 7 == 0 ? 0.4 : 0), 6);
+                log.depth(s, 6);
+            }
+        }
+        assertEquals(fished(log).logged().hours(), hours, 0.002);
+        assertEquals(log.repeated(), 2 * repeated, 4);
     }
 
     /** By hand: a display that reckons 5 % too fast shows 21 m where 20 are. */
@@ -149,8 +199,8 @@ public class DepthLogTest {
         for (int s = 0; s < 4000; s++) {
             log.depth(s, 21);
         }
-        log.temperature(11.26);
-        Water water = fished(log).in(Water.UNKNOWN.withFishM(Figure.chosen(0.3)), 0.05);
+        Fished warm = log.fished("a day", Optional.of(11.26)).orElseThrow();
+        Water water = warm.temperatureIn(warm.depthsIn(Water.UNKNOWN.withFishM(Figure.chosen(0.3)), 0.05));
         assertEquals(water.leastM(), Figure.measured(20.0));
         assertEquals(water.mostM(), Figure.measured(20.0));
         assertEquals(water.waterC(), Figure.measured(11.3));
@@ -158,6 +208,6 @@ public class DepthLogTest {
         assertEquals(water.logged().name(), "a day");
         Fished bare = fished(log);
         Fished cold = new Fished(bare.logged(), 5, 6, 7, Optional.empty(), 10, 0);
-        assertEquals(cold.in(Water.UNKNOWN, 0).waterC(), Figure.UNSET);
+        assertEquals(cold.temperatureIn(Water.UNKNOWN).waterC(), Figure.UNSET);
     }
 }

@@ -9,7 +9,6 @@ import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.RigReviewer;
-import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.water.Fished;
@@ -52,14 +51,34 @@ class LogController {
         this.reviewer = reviewer;
     }
 
+    /** What of a log may be taken. */
+    enum LogPart {
+        DEPTHS,
+        TEMPERATURE
+    }
+
+    /**
+     * Something that was taken from a log.
+     *
+     * @param says what, and from which of its sentences or elements
+     */
+    record LogTaken(LogPart what, Text says) {}
+
+    /**
+     * What the water becomes by some of it.
+     *
+     * @param effects on every link that would move
+     */
+    record LogWay(List<LogPart> of, Water water, List<Change.Effect> effects) {}
+
     /**
      * A log as it was read; nothing is changed by that.
      *
-     * @param said    what it says, and what was left out
-     * @param water   with its depths and temperature as they were fished
-     * @param effects on every link that would move
+     * @param taken each may be left
+     * @param ways  one for each choice of them, all of them first
+     * @param said  what was left out, and why
      */
-    record Offered(List<Text> said, Water water, List<Change.Effect> effects) {}
+    record Offered(List<LogTaken> taken, List<LogWay> ways, List<Text> said) {}
 
     /** Reads a log while it comes in. */
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
@@ -69,26 +88,56 @@ class LogController {
         Line line = Line.of(rig);
         Outcome<WaterState> water = line.get(WaterStage.STAGE);
         double error = water.map(WaterState::error).orElse(0.0);
-        Outing outing = rig.outing();
-        Water fished = read.fished().in(outing.water(), error);
+        List<LogTaken> taken = taken(read);
+        List<List<LogPart>> choices = taken.size() == 1
+                ? List.of(List.of(LogPart.DEPTHS))
+                : List.of(
+                        List.of(LogPart.DEPTHS, LogPart.TEMPERATURE),
+                        List.of(LogPart.DEPTHS),
+                        List.of(LogPart.TEMPERATURE));
+        List<LogWay> ways =
+                choices.stream().map(of -> way(of, read.fished(), error, line)).toList();
+        return new Offered(taken, ways, said(read, error));
+    }
+
+    private LogWay way(List<LogPart> of, Fished fished, double error, Line line) {
+        Rig rig = line.entered();
+        Water water = rig.outing().water();
+        water = of.contains(LogPart.DEPTHS) ? fished.depthsIn(water, error) : water;
+        water = of.contains(LogPart.TEMPERATURE) ? fished.temperatureIn(water) : water;
         Change change = new Change(
                 "water.log",
                 Text.of("The water as it was fished"),
                 Effort.SETTING,
-                rig.withOuting(outing.withWater(fished)));
-        return new Offered(said(read, error), fished, change.effects(line, reviewer));
+                rig.withOuting(rig.outing().withWater(water)));
+        return new LogWay(of, water, change.effects(line, reviewer));
+    }
+
+    private static List<LogTaken> taken(LogRead read) {
+        Fished fished = read.fished();
+        List<LogTaken> taken = new ArrayList<>();
+        taken.add(new LogTaken(
+                LogPart.DEPTHS,
+                Text.of(
+                        "{} over the bottom, {} to {} deep, half of it shallower than {}: {} depths from “{}”.",
+                        new Amount(fished.logged().hours(), Unit.HOUR),
+                        new Amount(fished.leastM(), Unit.DEPTH),
+                        new Amount(fished.mostM(), Unit.DEPTH),
+                        new Amount(fished.typicalM(), Unit.DEPTH),
+                        new Amount(fished.samples(), Unit.COUNT),
+                        read.depthsFrom())));
+        fished.waterC()
+                .ifPresent(celsius -> taken.add(new LogTaken(
+                        LogPart.TEMPERATURE,
+                        Text.of(
+                                "The water had {}, from “{}”.",
+                                new Amount(celsius, Unit.CELSIUS),
+                                read.temperatureFrom()))));
+        return taken;
     }
 
     private static List<Text> said(LogRead read, double error) {
-        Fished fished = read.fished();
         List<Text> said = new ArrayList<>();
-        said.add(Text.of(
-                "{} over the bottom, {} to {} deep, half of it shallower than {}.",
-                new Amount(fished.logged().hours(), Unit.HOUR),
-                new Amount(fished.leastM(), Unit.DEPTH),
-                new Amount(fished.mostM(), Unit.DEPTH),
-                new Amount(fished.typicalM(), Unit.DEPTH)));
-        fished.waterC().ifPresent(celsius -> said.add(Text.of("The water had {}.", new Amount(celsius, Unit.CELSIUS))));
         if (Math.abs(error) > 0.001) {
             said.add(Text.of(
                     "The display reckons with a speed of sound of its own: its depths are {} off, and put right here.",

@@ -33,7 +33,18 @@ public class LogApiTest extends ServerTest {
         byte[] simulated = send(get("/api/rigs/" + id + "/log?seconds=7200")).getContentAsByteArray();
         MockHttpServletResponse answer = send(log(id, simulated));
         assertEquals(answer.getStatus(), 200, answer.getContentAsString());
-        JsonNode water = json(answer).path("water");
+        JsonNode ways = json(answer).path("ways");
+        JsonNode water = ways.path(0).path("water");
+        JsonNode was =
+                json(send(get("/api/rigs/" + id))).path("rig").path("outing").path("water");
+        assertEquals(ways.path(0).path("of").size(), 2);
+        // what is left stays as it was
+        assertEquals(ways.path(1).path("water").path("waterC"), was.path("waterC"));
+        assertEquals(ways.path(1).path("water").path("leastM"), water.path("leastM"));
+        assertEquals(ways.path(2).path("water").path("leastM"), was.path("leastM"));
+        assertEquals(ways.path(2).path("water").path("waterC"), water.path("waterC"));
+        assertTrue(json(answer).path("taken").path(0).toString().contains("SD DPT"), answer.getContentAsString());
+        assertTrue(json(answer).path("taken").path(1).toString().contains("MTW"), answer.getContentAsString());
         assertEquals(water.path("logged").path("name").asString(), "day.nmea");
         assertEquals(water.path("waterC").path("value").asDouble(), 8, 0.3);
         double least = water.path("leastM").path("value").asDouble();

@@ -3,22 +3,24 @@ package app.brightkeel.server.files.log;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.water.DepthLog;
-import app.brightkeel.core.water.Fished;
+import app.brightkeel.core.refusal.Refusal;
 import java.io.InputStream;
-import java.time.DateTimeException;
-import java.time.OffsetDateTime;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 
 /**
- * Tracks of GPX 1.1 whose points carry a depth, and perhaps a temperature, among their extensions. Read as it comes:
- * of a point no more is kept than its time and these two numbers, whatever else stands in it.
+ * Tracks of GPX 1.0 and 1.1 whose points carry a depth, and perhaps a temperature, under one of the names of
+ * {@link GpxNames}. Read as it comes: of a point no more is kept than its time and these numbers, whatever else stands
+ * in it.
  */
 final class GpxLog {
 
@@ -28,21 +30,42 @@ final class GpxLog {
     /** Longest text that can be a number or a time [characters]. */
     private static final int LONGEST = 64;
 
-    private final DepthLog log = new DepthLog();
+    /** Names of a point's elements that are told where none of them is a depth. */
+    private static final int MOST_NAMES = 12;
+
+    /** Where no point has a time, each stands for so long; common practice, no source. */
+    private static final double NO_CLOCK_S = 1;
+
+    private final Sources sources = new Sources();
+    private final Set<String> names = new TreeSet<>();
     private int points;
+    private int timeless;
+    private int wayPoints;
+    private int routePoints;
+    private boolean air;
+    private boolean cutOff;
+
+    /** Values without a time, until it is known whether any point has one. */
+    private final Sources untimed = new Sources();
+
     private double seconds;
     private double lastS = Double.NaN;
 
     private GpxLog() {}
 
-    static LogRead read(InputStream in, String name) {
+    /** @param utf8 whether it is, whatever it says itself */
+    static LogRead read(InputStream in, boolean utf8, String name) {
         GpxLog gpx = new GpxLog();
         try {
-            XMLStreamReader reader = factory().createXMLStreamReader(in);
-            gpx.document(reader);
+            gpx.document(
+                    utf8
+                            ? factory().createXMLStreamReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                            : factory().createXMLStreamReader(in));
         } catch (XMLStreamException e) {
-            throw LogReader.refusal(
-                    "it begins like a GPX track and is none, or is cut off; %d points were read".formatted(gpx.points));
+            if (gpx.points == 0) {
+                throw LogReader.refusal("it begins like a GPX track and is none, or is cut off; 0 points were read");
+            }
+            gpx.cutOff = true;
         }
         return gpx.done(name);
     }
@@ -60,12 +83,15 @@ final class GpxLog {
             switch (reader.next()) {
                 case XMLStreamConstants.DTD -> throw LogReader.refusal("a track has no document type of its own");
                 case XMLStreamConstants.START_ELEMENT -> {
-                    if (depth == 0 && !reader.getLocalName().equals("gpx")) {
+                    String element = reader.getLocalName();
+                    if (depth == 0 && !element.equals("gpx")) {
                         throw new XMLStreamException("no GPX");
                     }
-                    if (reader.getLocalName().equals("trkpt")) {
+                    if (element.equals("trkpt")) {
                         point(reader, depth + 1);
                     } else {
+                        wayPoints += element.equals("wpt") ? 1 : 0;
+                        routePoints += element.equals("rtept") ? 1 : 0;
                         depth = deeper(depth);
                     }
                 }
@@ -84,14 +110,16 @@ final class GpxLog {
 
     /** One point up to its end; the reader stands at its start. */
     private void point(XMLStreamReader reader, int above) throws XMLStreamException {
-        Point point = new Point();
+        GpxPoint point = new GpxPoint();
         StringBuilder text = new StringBuilder();
+        String unit = "";
         int depth = above;
         while (depth >= above && reader.hasNext()) {
             switch (reader.next()) {
                 case XMLStreamConstants.START_ELEMENT -> {
                     depth = deeper(depth);
                     text.setLength(0);
+                    unit = unit(reader);
                 }
                 case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA -> {
                     if (text.length() <= LONGEST) {
@@ -100,8 +128,12 @@ final class GpxLog {
                 }
                 case XMLStreamConstants.END_ELEMENT -> {
                     depth--;
-                    point.element(reader.getLocalName(), text.toString().strip());
+                    String said = text.toString().strip();
+                    if (!said.isEmpty()) {
+                        element(point, reader.getLocalName(), unit, said);
+                    }
                     text.setLength(0);
+                    unit = "";
                 }
                 default -> {}
             }
@@ -109,66 +141,80 @@ final class GpxLog {
         take(point);
     }
 
-    /** What is kept of a point while it is read; NaN for what it does not say. */
-    private static final class Point {
-        private double atS = Double.NaN;
-        private double depthM = Double.NaN;
-        private double waterC = Double.NaN;
-
-        void element(String name, String text) {
-            String small = name.toLowerCase(Locale.ROOT);
-            if (small.equals("time")) {
-                atS = time(text);
-            } else if (small.endsWith("depth") && Double.isNaN(depthM)) {
-                depthM = number(text);
-            } else if (small.endsWith("temp") && Double.isNaN(waterC)) {
-                waterC = number(text);
-            }
+    private void element(GpxPoint point, String name, String unit, String said) {
+        String kept = name.substring(0, Math.min(LONGEST, name.length()));
+        if (names.size() < MOST_NAMES) {
+            names.add(kept);
         }
-
-        private static double time(String text) {
-            try {
-                return OffsetDateTime.parse(text).toInstant().toEpochMilli() / 1000.0;
-            } catch (DateTimeException e) {
-                return Double.NaN;
-            }
-        }
-
-        private static double number(String text) {
-            try {
-                return Double.parseDouble(text);
-            } catch (NumberFormatException e) {
-                return Double.NaN;
-            }
-        }
+        point.element(kept, unit, said);
     }
 
-    private void take(Point point) {
+    /** As an attribute says it, by one of the names that are in use. */
+    private static String unit(XMLStreamReader reader) {
+        for (int i = 0; i < reader.getAttributeCount(); i++) {
+            String name = reader.getAttributeLocalName(i).toLowerCase(Locale.ROOT);
+            if (name.equals("unit") || name.equals("units") || name.equals("uom")) {
+                return reader.getAttributeValue(i);
+            }
+        }
+        return "";
+    }
+
+    private void take(GpxPoint point) {
         points++;
-        double atS = Double.isNaN(point.atS) ? points : point.atS;
-        double gap = atS - lastS;
+        air |= point.air();
+        if (Double.isNaN(point.atS())) {
+            timeless++;
+            point.into(untimed, timeless * NO_CLOCK_S);
+            return;
+        }
+        double gap = point.atS() - lastS;
         seconds += gap > 0 ? gap : 0;
-        lastS = atS;
-        if (!Double.isNaN(point.depthM)) {
-            log.depth(atS, point.depthM);
-        }
-        if (!Double.isNaN(point.waterC)) {
-            log.temperature(point.waterC);
-        }
+        lastS = point.atS();
+        point.into(sources, point.atS());
     }
 
     private LogRead done(String name) {
-        Fished fished = log.fished(name)
-                .orElseThrow(() -> LogReader.refusal(
-                        "no depth in it that could be used: a track of %d points over %.1f hours without one"
-                                .formatted(points, seconds / 3600)));
+        boolean clock = timeless < points;
+        LogRead read = (clock ? sources : untimed).read(name).orElseThrow(this::noDepth);
         List<Text> remarks = new ArrayList<>();
-        if (fished.samples() < points) {
+        int used = read.fished().samples();
+        if (used < points) {
             remarks.add(Text.of(
                     "{} of {} points carry a depth that was used.",
-                    new Amount(fished.samples(), Unit.COUNT),
+                    new Amount(used, Unit.COUNT),
                     new Amount(points, Unit.COUNT)));
         }
-        return new LogRead(fished, remarks);
+        if (!clock) {
+            remarks.add(Text.of("No point has a time: each is taken to stand for a second."));
+        } else if (timeless > 0) {
+            remarks.add(Text.of("{} points have no time and were left out.", new Amount(timeless, Unit.COUNT)));
+        }
+        if (air) {
+            remarks.add(Text.of("Temperatures of the air are in it; they were left out."));
+        }
+        remarks.addAll(read.remarks());
+        if (cutOff) {
+            remarks.add(Text.of(
+                    "It is cut off or spoilt behind point {}; what stands before was used.",
+                    new Amount(points, Unit.COUNT)));
+        }
+        return new LogRead(read.fished(), read.depthsFrom(), read.temperatureFrom(), remarks);
+    }
+
+    private Refusal noDepth() {
+        if (points == 0) {
+            return LogReader.refusal(
+                    "there is no track in it: %,d waypoints and routes of %,d points say where, not when nor how deep"
+                            .formatted(wayPoints, routePoints));
+        }
+        String seen = names.isEmpty() ? "nothing" : String.join(", ", names);
+        if (sources.samples() > 0) {
+            return LogReader.refusal("no depth in it that could be used: of %,d none lies within ten minutes of another"
+                    .formatted(sources.samples()));
+        }
+        return LogReader.refusal(
+                "no depth in it that could be used: a track of %,d points over %.1f hours without one; its points say %s%s"
+                        .formatted(points, seconds / 3600, seen, cutOff ? "; it is cut off behind them" : ""));
     }
 }

@@ -7,9 +7,11 @@ import java.util.List;
 /**
  * What a log says.
  *
- * @param remarks what was left out of it, and why
+ * @param depthsFrom      what in it says the depths: a sentence, an element
+ * @param temperatureFrom the same of the water's temperature; empty where nothing does
+ * @param remarks         what was left out of it, and why
  */
-public record LogRead(Fished fished, List<Text> remarks) {
+public record LogRead(Fished fished, String depthsFrom, String temperatureFrom, List<Text> remarks) {
 
     public LogRead {
         remarks = List.copyOf(remarks);

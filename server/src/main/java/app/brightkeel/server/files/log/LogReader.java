@@ -5,6 +5,13 @@ import app.brightkeel.core.refusal.RefusalCode;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import org.apache.commons.io.ByteOrderMark;
+import org.apache.commons.io.input.BOMInputStream;
+import org.apache.commons.io.input.ReaderInputStream;
 
 /** Reads a log of either kind, told apart by how it begins. */
 public final class LogReader {
@@ -23,7 +30,13 @@ public final class LogReader {
      * @throws Refusal where it is no log, or has no depth in it: what was usable is said
      */
     public static LogRead read(InputStream in, String name) throws IOException {
-        BufferedInputStream buffered = new BufferedInputStream(in, 1 << 16);
+        BOMInputStream marked = BOMInputStream.builder()
+                .setInputStream(in)
+                .setByteOrderMarks(ByteOrderMark.UTF_8, ByteOrderMark.UTF_16LE, ByteOrderMark.UTF_16BE)
+                .get();
+        String mark = marked.hasBOM() ? marked.getBOMCharsetName() : "";
+        BufferedInputStream buffered = new BufferedInputStream(marked, 1 << 16);
+        Optional<Charset> wide = mark.startsWith("UTF-16") ? Optional.of(Charset.forName(mark)) : wide(buffered);
         buffered.mark(LOOK);
         int first = buffered.read();
         for (int looked = 1; looked < LOOK && passedOver(first); looked++) {
@@ -33,12 +46,32 @@ public final class LogReader {
         if (first < 0) {
             throw refusal("it is empty");
         }
-        return first == '<' ? GpxLog.read(buffered, name) : NmeaLog.read(buffered, name);
+        InputStream narrow = wide.isPresent() ? narrow(buffered, wide.get()) : buffered;
+        return first == '<' ? GpxLog.read(narrow, wide.isPresent(), name) : NmeaLog.read(narrow, name);
     }
 
-    /** White space, what fills a file that was never written, and the mark of UTF-8. */
+    /** UTF-16 by the zero beside its first letter. */
+    private static Optional<Charset> wide(BufferedInputStream in) throws IOException {
+        in.mark(2);
+        int one = in.read();
+        int two = in.read();
+        in.reset();
+        if (one > 0 && two == 0) {
+            return Optional.of(StandardCharsets.UTF_16LE);
+        }
+        return one == 0 && two > 0 ? Optional.of(StandardCharsets.UTF_16BE) : Optional.empty();
+    }
+
+    private static InputStream narrow(InputStream in, Charset wide) throws IOException {
+        return new BufferedInputStream(ReaderInputStream.builder()
+                .setReader(new InputStreamReader(in, wide))
+                .setCharset(StandardCharsets.UTF_8)
+                .get());
+    }
+
+    /** White space, and what fills a file that was never written. */
     private static boolean passedOver(int c) {
-        return c >= 0 && (c <= ' ' || c == 0xEF || c == 0xBB || c == 0xBF);
+        return c >= 0 && c <= ' ';
     }
 
     static Refusal refusal(String why) {

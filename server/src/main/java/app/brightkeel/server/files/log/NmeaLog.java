@@ -4,46 +4,41 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.refusal.Refusal;
-import app.brightkeel.core.water.DepthLog;
-import app.brightkeel.core.water.Fished;
-import app.brightkeel.core.water.MeanTemperature;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.DateTimeException;
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
- * Sentences of NMEA 0183, one a line, each read as it comes: DPT and DBT for depths, MTW for temperatures, RMC for the clock. A word before
- * the sentence, as loggers write it, is passed over.
+ * Sentences of NMEA 0183, each read as it comes: DPT, DBT, DBS and DBK for depths, MTW and XDR for temperatures, RMC, ZDA
+ * and GGA for the clock.
  */
 final class NmeaLog {
 
     /** Where no clock is in it, a depth comes about once a second; common practice, no source. */
     private static final double NO_CLOCK_S = 1;
 
-    private static final double DAY_S = 86_400;
+    private static final Set<String> DEPTHS = Set.of("DPT", "DBT", "DBS", "DBK");
 
-    /** Sounders that are listened to: each takes room, and a spoilt log could name thousands. */
-    private static final int MOST_SOURCES = 16;
+    /** Fields of one measurement of XDR: its type, value, unit and name. */
+    private static final int XDR_FIELDS = 4;
 
-    private final Map<String, DepthLog> depths = new TreeMap<>();
-    private double clockS = Double.NaN;
-    private double midnightS;
-    private String lastDate = "";
-    private int clocks;
+    private final Sources sources = new Sources();
+    private final NmeaClock clock = new NmeaClock();
+    private final Seen seen = new Seen();
     private long sentences;
     private long damaged;
     private boolean cutOff;
 
+    /** Whether any line of it begins like a sentence. */
+    private boolean begun;
+
     /** Whether its sentences carry checksums: then one without is damaged. */
     private boolean summed;
-
-    private final MeanTemperature temperature = new MeanTemperature();
 
     private NmeaLog() {}
 
@@ -59,37 +54,60 @@ final class NmeaLog {
     }
 
     private void line(String line) {
-        int from = line.indexOf('$');
         cutOff = false;
-        if (from < 0 || line.length() < from + 7) {
+        if (!line.startsWith("$") || line.length() < 7) {
             if (line.indexOf('!') >= 0) {
+                begun = true;
                 sentences++;
+                seen.add("of other kinds");
             } else {
                 damaged++;
-                cutOff = from >= 0;
+                seen.add("that are no sentence");
+                cutOff = line.startsWith("$");
             }
             return;
         }
-        switch (line.substring(from + 3, from + 6)) {
-            case "DBT", "DPT", "MTW", "RMC" -> known(line.substring(from).strip());
-            default -> sentences++;
+        begun = true;
+        String kind = line.substring(3, 6);
+        if (DEPTHS.contains(kind) || NmeaClock.kinds().contains(kind) || kind.equals("MTW") || kind.equals("XDR")) {
+            known(line.strip());
+        } else {
+            sentences++;
+            seen.add("of other kinds");
         }
     }
 
     private void known(String line) {
         boolean signed = line.indexOf('*') >= 0;
         try {
-            NmeaSentence sentence = NmeaSentence.of(line);
-            if (summed && !signed) {
-                throw new IllegalArgumentException("a sentence without its sum among others that have one");
+            NmeaSentence sentence = NmeaSentence.unchecked(line);
+            String kind = "of " + sentence.kind() + inOtherUnits(sentence);
+            if (signed && !NmeaSentence.sumHolds(line)) {
+                damaged(kind + " whose sums are wrong", signed);
+            } else if (summed && !signed) {
+                damaged(kind + " without their sum", signed);
+            } else {
+                take(sentence);
+                summed |= signed;
+                sentences++;
+                seen.add(kind);
             }
-            summed |= signed;
-            take(sentence);
-            sentences++;
         } catch (IllegalArgumentException | DateTimeException e) {
-            damaged++;
-            cutOff = !signed;
+            damaged("of " + line.substring(3, 6) + " that cannot be read", signed);
         }
+    }
+
+    private void damaged(String kind, boolean signed) {
+        damaged++;
+        seen.add(kind);
+        cutOff = !signed;
+    }
+
+    private static String inOtherUnits(NmeaSentence sentence) {
+        if (!sentence.kind().startsWith("DB") || !sentence.field(2).isEmpty()) {
+            return "";
+        }
+        return !sentence.field(0).isEmpty() ? " in feet" : !sentence.field(4).isEmpty() ? " in fathoms" : "";
     }
 
     /** An empty field says that the sounder had no bottom just then. */
@@ -99,69 +117,76 @@ final class NmeaLog {
                 sentence.number(0)
                         .ifPresent(below -> depth(
                                 sentence, below + Math.max(0, sentence.number(1).orElse(0))));
-            case "DBT" -> sentence.number(2).ifPresent(below -> depth(sentence, below));
-            case "MTW" -> sentence.number(0).ifPresent(temperature::add);
-            default -> {
-                if (sentence.field(1).equals("A")) {
-                    clock(sentence.field(0), sentence.field(8));
-                }
+            case "DBT", "DBS", "DBK" -> metres(sentence).ifPresent(below -> depth(sentence, below));
+            case "MTW" ->
+                sentence.number(0)
+                        .ifPresent(
+                                value -> sources.water(sentence.talker() + " MTW", celsius(sentence.field(1), value)));
+            case "XDR" -> measurements(sentence);
+            default -> clock.take(sentence);
+        }
+    }
+
+    /** Feet, metres and fathoms stand side by side, each with its unit behind it; any of them may be empty. */
+    private static OptionalDouble metres(NmeaSentence sentence) {
+        OptionalDouble metres = sentence.number(2);
+        if (metres.isPresent()) {
+            return metres;
+        }
+        OptionalDouble feet = sentence.number(0);
+        if (feet.isPresent()) {
+            return OptionalDouble.of(LogUnit.FOOT.si(feet.getAsDouble()));
+        }
+        OptionalDouble fathoms = sentence.number(4);
+        return fathoms.isPresent()
+                ? OptionalDouble.of(LogUnit.FATHOM.si(fathoms.getAsDouble()))
+                : OptionalDouble.empty();
+    }
+
+    private static double celsius(String unit, double value) {
+        return LogUnit.named(unit.isEmpty() ? "C" : unit, false)
+                .orElseThrow(() -> new IllegalArgumentException("no unit of temperature: " + unit))
+                .si(value);
+    }
+
+    /** Of transducers of every sort those are taken that measure depths, or temperatures of what is called water or sea. */
+    private void measurements(NmeaSentence sentence) {
+        for (int at = 0; at + XDR_FIELDS <= sentence.fields().size(); at += XDR_FIELDS) {
+            OptionalDouble value = sentence.number(at + 1);
+            if (value.isEmpty()) {
+                continue;
+            }
+            String name = sentence.field(at + 3);
+            String small = name.toLowerCase(Locale.ROOT);
+            boolean water = small.contains("water") || small.contains("sea") || small.contains("wtemp");
+            if (sentence.field(at).equals("C") && water) {
+                sources.water("XDR " + name, celsius(sentence.field(at + 2), value.getAsDouble()));
+            } else if (sentence.field(at).equals("D") && small.contains("depth")) {
+                double metres = LogUnit.named(sentence.field(at + 2), true)
+                        .orElse(LogUnit.METRE)
+                        .si(value.getAsDouble());
+                sources.depth("XDR " + name, now("XDR " + name), metres, true);
             }
         }
     }
 
-    /** @param time hhmmss.ss, and {@code date} ddmmyy */
-    private void clock(String time, String date) {
-        if (!date.equals(lastDate)) {
-            lastDate = date;
-            midnightS = LocalDate.of(2000 + part(date, 4), part(date, 2), part(date, 0))
-                            .toEpochDay()
-                    * DAY_S;
-        }
-        clockS = midnightS + 3600 * part(time, 0) + 60 * part(time, 2) + Double.parseDouble(time.substring(4));
-        clocks++;
-    }
-
-    /** Two digits. */
-    private static int part(String digits, int from) {
-        if (digits.length() < from + 2) {
-            throw new IllegalArgumentException("no clock: " + digits);
-        }
-        return Integer.parseInt(digits.substring(from, from + 2));
-    }
-
     private void depth(NmeaSentence sentence, double metres) {
         String source = sentence.talker() + " " + sentence.kind();
-        if (depths.size() == MOST_SOURCES && !depths.containsKey(source)) {
-            return;
-        }
-        DepthLog log = depths.computeIfAbsent(source, s -> new DepthLog(temperature));
-        log.depth(clocks > 0 ? clockS : NO_CLOCK_S * (log.samples() + 1), metres);
+        sources.depth(source, now(source), metres, false);
+    }
+
+    private double now(String source) {
+        return clock.readings() > 0 ? clock.nowS() : NO_CLOCK_S * (sources.samplesOf(source) + 1);
     }
 
     private LogRead done(String name) {
-        if (sentences == 0) {
-            throw LogReader.refusal("no line in it is a sentence of NMEA 0183, and it is no GPX file");
+        if (sentences == 0 && damaged == 0) {
+            throw LogReader.refusal("it is empty");
         }
-        Map.Entry<String, DepthLog> most = depths.entrySet().stream()
-                .max(Comparator.comparingInt(entry -> entry.getValue().samples()))
-                .orElseThrow(this::noDepth);
-        Fished fished = most.getValue().fished(name).orElseThrow(this::noDepth);
-        return new LogRead(fished, remarks(most.getKey(), fished));
-    }
-
-    private Refusal noDepth() {
-        return LogReader.refusal(
-                "no depth in it that could be used: of %d sentences, %d are of a clock, %d of a temperature, %d damaged"
-                        .formatted(sentences, clocks, temperature.count(), damaged));
-    }
-
-    private List<Text> remarks(String used, Fished fished) {
-        List<Text> remarks = new ArrayList<>();
-        if (depths.size() > 1) {
-            remarks.add(Text.of(
-                    "Several sources say depths ({}); {} said most and was taken.",
-                    String.join(", ", depths.keySet()),
-                    used));
+        LogRead read = sources.read(name).orElseThrow(this::noDepth);
+        List<Text> remarks = new ArrayList<>(read.remarks());
+        if (read.depthsFrom().endsWith(" DBK")) {
+            remarks.add(Text.of("Its depths count from the keel: the water is deeper by what that lies under it."));
         }
         if (damaged > 0) {
             remarks.add(Text.of(
@@ -172,14 +197,16 @@ final class NmeaLog {
         if (cutOff) {
             remarks.add(Text.of("It is cut off in the middle of its last line."));
         }
-        if (fished.dropped() > 0) {
-            remarks.add(Text.of(
-                    "{} depths cannot be true, or jumped for a moment, and were left out.",
-                    new Amount(fished.dropped(), Unit.COUNT)));
-        }
-        if (clocks == 0) {
+        if (clock.readings() == 0) {
             remarks.add(Text.of("There is no clock in it: each depth is taken to stand for a second."));
         }
-        return remarks;
+        return new LogRead(read.fished(), read.depthsFrom(), read.temperatureFrom(), remarks);
+    }
+
+    private Refusal noDepth() {
+        return LogReader.refusal(
+                begun
+                        ? "no depth in it that could be used; it has " + seen.told()
+                        : "no line in it is a sentence of NMEA 0183, and it is no GPX file");
     }
 }

@@ -21,15 +21,31 @@ public record NmeaSentence(String talker, String kind, List<String> fields, bool
 
     /** @throws IllegalArgumentException where it is too short or fails its checksum */
     static NmeaSentence of(String sentence) {
+        NmeaSentence read = unchecked(sentence);
+        if (read.summed && !sumHolds(sentence)) {
+            throw new IllegalArgumentException("fails its checksum");
+        }
+        return read;
+    }
+
+    /** Whether the two digits behind the star are its sum; loggers may write a stamp behind them. */
+    static boolean sumHolds(String sentence) {
+        int star = sentence.indexOf('*');
+        return star >= 0
+                && star + 3 <= sentence.length()
+                && Integer.parseInt(sentence.substring(star + 1, star + 3), 16) == sum(sentence, star);
+    }
+
+    /**
+     * The same, whatever its checksum says.
+     *
+     * @throws IllegalArgumentException where it is no sentence
+     */
+    static NmeaSentence unchecked(String sentence) {
         int star = sentence.indexOf('*');
         int end = star < 0 ? sentence.length() : star;
         if (end <= HEAD || sentence.charAt(HEAD) != ',') {
             throw new IllegalArgumentException("no sentence");
-        }
-        if (star >= 0
-                && sum(sentence, star)
-                        != Integer.parseInt(sentence.substring(star + 1).strip(), 16)) {
-            throw new IllegalArgumentException("fails its checksum");
         }
         List<String> fields = new ArrayList<>();
         for (int from = HEAD + 1; from <= end; ) {

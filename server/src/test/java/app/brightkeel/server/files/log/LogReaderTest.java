@@ -102,9 +102,9 @@ public class LogReaderTest {
         assertSteps(read.fished());
         List<String> said = remarks(read);
         assertEquals(said.size(), 3, said.toString());
-        assertTrue(said.get(0).contains("31 of 18"), said.toString());
-        assertTrue(said.get(1).contains("cut off"), said.toString());
-        assertTrue(said.get(2).startsWith("31 depths"), said.toString());
+        assertTrue(said.get(0).startsWith("31 depths"), said.toString());
+        assertTrue(said.get(1).contains("31 of 18"), said.toString());
+        assertTrue(said.get(2).contains("cut off"), said.toString());
     }
 
     @Test
@@ -162,7 +162,7 @@ public class LogReaderTest {
             {"  \r\n ", "empty"},
             {"depth;time\n4;1\n", "no line in it is a sentence"},
             {"PK\u0003\u0004\u0000", "no line in it is a sentence"},
-            {seconds(60, s -> sentence("YXMTW,7.4,C")), "60 are of a clock, 60 of a temperature, 0 damaged"},
+            {seconds(60, s -> sentence("YXMTW,7.4,C")), "it has 60 lines of MTW, 60 lines of RMC"},
             {seconds(60, s -> sentence("SDDPT,3000.0,0")), "no depth in it that could be used"},
             {seconds(60, s -> sentence("SDDPT,-4.0,0")), "no depth in it that could be used"},
             {sentence("SDDPT,4.0,0"), "no depth in it that could be used"},
