@@ -246,22 +246,38 @@ public class CarryScenesTest {
                 notes(both).stream().anyMatch(words -> words.endsWith("wall of the left rod-holder tube, to drill")));
     }
 
-    /** Templates: a circle of 30 mm as entered and its cross, a bar of 50 mm on every sheet. */
-    @Test
-    public void templatesInMetres() {
+    @DataProvider
+    public Object[][] bars() {
+        // a round length in the person's own units
+        return new Object[][] {{Habit.METRIC, 0.050, "50 mm"}, {Habit.US, 0.0508, "2.0 in"}};
+    }
+
+    /** Templates: a circle of 30 mm as entered and its cross, a bar of 50 mm or of 2 in on every sheet. */
+    @Test(dataProvider = "bars")
+    public void templatesInMetres(Habit habit, double barM, String words) {
         Rig rig = Planner.planned(DemoRigs.oystercatcher(), Aim.CLEANEST);
-        List<Scene> sheets = TemplateScene.all(Line.of(rig));
+        List<Scene> sheets = TemplateScene.all(Line.of(rig), habit);
         assertTrue(sheets.size() >= 3, "holes, plate and foam");
         Mark.Path circle = paths(sheets.get(0), Role.WANTED).findFirst().orElseThrow();
         assertEquals(wide(circle), 0.030, 1e-9);
         assertEquals(tall(circle), 0.030, 1e-9);
         for (Scene sheet : sheets) {
             assertTrue(
-                    paths(sheet, Role.WANTED)
-                            .anyMatch(path -> Math.abs(wide(path) - TemplateScene.BAR_M) < 1e-9 && tall(path) == 0),
+                    paths(sheet, Role.WANTED).anyMatch(path -> Math.abs(wide(path) - barM) < 1e-9 && tall(path) == 0),
+                    sheet.title().plain());
+            assertTrue(
+                    sheet.marks().stream()
+                            .filter(Mark.Note.class::isInstance)
+                            .anyMatch(mark ->
+                                    ((Mark.Note) mark).text().in(habit).contains(words + ": check it with a rule")),
                     sheet.title().plain());
         }
-        assertEquals(TemplateScene.all(Line.of(DemoRigs.lanternCrate())).size() > 0, true, "its battery sits in foam");
+        assertEquals(
+                TemplateScene.all(Line.of(DemoRigs.lanternCrate()), Habit.METRIC)
+                                .size()
+                        > 0,
+                true,
+                "its battery sits in foam");
     }
 
     @DataProvider
@@ -280,7 +296,7 @@ public class CarryScenesTest {
                 .orElseThrow();
         Passage passage = wall.passage().orElseThrow().withOpeningM(Figure.measured(openingM));
         Line line = Line.of(drilled.withCraft(drilled.craft().with(passage)));
-        Scene sheet = TemplateScene.all(line).get(0);
+        Scene sheet = TemplateScene.all(line, Habit.METRIC).get(0);
         assertEquals(wide(paths(sheet, Role.WANTED).findFirst().orElseThrow()), openingM, 1e-9);
         List<String> words = notes(sheet);
         assertTrue(

@@ -10,6 +10,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.parts.HoleList;
 import app.brightkeel.core.picture.Scene.Point;
+import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
@@ -312,7 +313,7 @@ public class OddFitOutTest {
                     .workings(line)
                     .forEach(working -> assertFalse(working.title().plain().isBlank()));
         }
-        TemplateScene.all(line).forEach(OddFitOutTest::whole);
+        TemplateScene.all(line, Habit.US).forEach(OddFitOutTest::whole);
         HoleList.of(line);
         TakeOff.of(line.rig());
         for (Aim aim : Aim.values()) {

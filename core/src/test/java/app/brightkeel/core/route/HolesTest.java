@@ -10,6 +10,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.picture.TemplateScene;
+import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Enclosure;
@@ -199,7 +200,7 @@ public class HolesTest {
         assertEquals(hole.there(), !cut);
         assertEquals(hole.cables().isEmpty(), use != ExitUse.CABLES);
         assertEquals(found(rig).contains("cable.hole-left-open"), leftOpen);
-        long printed = TemplateScene.all(Line.of(rig)).stream()
+        long printed = TemplateScene.all(Line.of(rig), Habit.METRIC).stream()
                 .filter(sheet -> sheet.title().plain().equals("Holes to drill"))
                 .count();
         assertEquals(printed, drilled);

@@ -64,7 +64,7 @@ class FitOutController {
     /** Titles of the full-size sheets, in order; none where nothing is drilled and nothing filled with foam. */
     @GetMapping(path = "/templates/sheets", produces = MediaType.APPLICATION_JSON_VALUE)
     TemplateSheets sheets(@PathVariable String id) {
-        return new TemplateSheets(TemplateScene.all(lines.of(store.get(id))).stream()
+        return new TemplateSheets(TemplateScene.all(lines.of(store.get(id)), Habit.METRIC).stream()
                 .map(Scene::title)
                 .toList());
     }
@@ -73,7 +73,7 @@ class FitOutController {
     @GetMapping(path = "/templates", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> templates(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         StoredRig stored = store.get(id);
-        List<Scene> scenes = scenes(stored);
+        List<Scene> scenes = scenes(stored, habit);
         return FileController.named(stored.rig().name() + ", templates.pdf")
                 .contentType(MediaType.APPLICATION_PDF)
                 .body(turns.take(() -> TemplatePdf.of(stored.rig().name(), scenes, habit)));
@@ -84,7 +84,7 @@ class FitOutController {
     ResponseEntity<byte[]> template(
             @PathVariable String id, @PathVariable int sheet, @RequestParam(defaultValue = "metric") Habit habit) {
         StoredRig stored = store.get(id);
-        List<Scene> scenes = scenes(stored);
+        List<Scene> scenes = scenes(stored, habit);
         if (sheet < 0 || sheet >= scenes.size()) {
             throw new FileController.NoPicture();
         }
@@ -94,8 +94,8 @@ class FitOutController {
     }
 
     /** Where there is nothing to drill and no foam, that is no such thing. */
-    private List<Scene> scenes(StoredRig stored) {
-        List<Scene> scenes = TemplateScene.all(lines.of(stored));
+    private List<Scene> scenes(StoredRig stored, Habit habit) {
+        List<Scene> scenes = TemplateScene.all(lines.of(stored), habit);
         if (scenes.isEmpty()) {
             throw new FileController.NoPicture();
         }

@@ -21,6 +21,7 @@ import org.apache.pdfbox.cos.COSNumber;
 import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.springframework.http.HttpHeaders;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -91,17 +92,22 @@ public class FitOutApiTest extends ServerTest {
             List<Drawn> plate = drawn(document.getPage(1));
             holds(plate, 340, 300);
             holds(plate, 50, 0);
-            assertTrue(
-                    document.getPage(1).getMediaBox().getWidth() > 360 * POINTS_PER_MM,
-                    "it does not go on a smaller page");
             for (PDPage page : document.getPages()) {
                 holds(drawn(page), 50, 0);
+                assertPaper(page, PDRectangle.A4);
             }
-            assertEquals(
-                    document.getNumberOfPages(),
-                    json(send(get("/api/rigs/" + id + "/templates/sheets")))
-                            .path("titles")
-                            .size());
+            String words = new PDFTextStripper().getText(document);
+            assertTrue(words.contains("column 2 of 2 from the left, row 2 of 2 from the top"), words);
+            assertEquals(document.getDocumentInformation().getTitle(), "Tube ⌀ 漢, full size, templates");
+            assertEquals(document.getDocumentCatalog().getLanguage(), "en");
+        }
+        try (PDDocument document = Loader.loadPDF(
+                send(get("/api/rigs/" + id + "/templates?habit=us")).getContentAsByteArray())) {
+            for (PDPage page : document.getPages()) {
+                holds(drawn(page), 50.8, 0);
+                assertPaper(page, PDRectangle.LETTER);
+            }
+            assertTrue(new PDFTextStripper().getText(document).contains("2.0 in: check it with a rule"));
         }
         String svg = text(send(get("/api/rigs/" + id + "/templates/0/svg")));
         Matcher width = Pattern.compile("<svg [^>]*viewBox=\"0 0 (\\d+) (\\d+)\" width=\"(\\d+)\"")
@@ -117,6 +123,13 @@ public class FitOutApiTest extends ServerTest {
         }
         assertTrue(found, "no bar of 50 mm");
         assertEquals(send(get("/api/rigs/" + id + "/templates/99/svg")).getStatus(), 404);
+    }
+
+    /** Upright or lying. */
+    private static void assertPaper(PDPage page, PDRectangle paper) {
+        PDRectangle box = page.getMediaBox();
+        assertEquals(Math.min(box.getWidth(), box.getHeight()), paper.getWidth(), 0.5f);
+        assertEquals(Math.max(box.getWidth(), box.getHeight()), paper.getHeight(), 0.5f);
     }
 
     private static String text(MockHttpServletResponse answer) {
