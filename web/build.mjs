@@ -1,7 +1,7 @@
 // Builds the screens for Maven: each step runs only if what it reads has changed since it last passed.
 import { execFileSync } from "node:child_process";
 import { createHash } from "node:crypto";
-import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from "node:fs";
+import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 
 const STAMPS = "target/stamps";
@@ -47,3 +47,10 @@ step("check", ["src", "../docs/units.json", ...SETTINGS], "node_modules", () => 
   call(bin("vitest"), "run", "--reporter=dot");
 });
 step("bundle", ["src", "../docs/units.json", "package-lock.json", ...SETTINGS], "dist/index.html", () => call(bin("vite"), "build"));
+// the letters of pictures that are saved as files, with the font's own licence beside them
+const FONT = "node_modules/@fontsource-variable/atkinson-hyperlegible-next";
+step("font", ["package-lock.json", "dist/index.html"], "dist/fonts/LICENSE", () => {
+  mkdirSync("dist/fonts", { recursive: true });
+  copyFileSync(`${FONT}/files/atkinson-hyperlegible-next-latin-wght-normal.woff2`, "dist/fonts/letters.woff2");
+  copyFileSync(`${FONT}/LICENSE`, "dist/fonts/LICENSE");
+});

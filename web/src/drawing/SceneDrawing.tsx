@@ -1,3 +1,4 @@
+import { useRef } from "react";
 import type { Mark, Scene } from "../api/types";
 import { Words } from "../parts/Words";
 import { useNarrow } from "../parts/narrow";
@@ -7,6 +8,7 @@ import { NARROW, place, WIDE } from "./frame";
 import { Grip } from "./Grips";
 import { MarkDrawing } from "./MarkDrawing";
 import { Squares } from "./Squares";
+import { useClearWords } from "./useClearWords";
 
 /** A picture so many times wider than tall does not go on a telephone as a whole. */
 const WIDE_FROM = 1.1;
@@ -19,6 +21,8 @@ export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: 
   const pushed = narrow && isWide(scene);
   const size = narrow && !pushed ? NARROW : WIDE;
   const placed = place(scene.frame, size);
+  const svg = useRef<SVGSVGElement>(null);
+  useClearWords(svg, size.width, size.height);
   const grips = scene.marks.some((mark) => ["pick", "handle", "drag", "element"].includes(mark.kind));
   return (
     <figure className="flex h-full min-h-0 flex-col px-7 pt-4 max-md:px-3">
@@ -37,6 +41,7 @@ export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: 
         aria-label={pushed ? "The picture, wider than the screen" : undefined}
       >
         <svg
+          ref={svg}
           role={grips ? "group" : "img"}
           aria-label={`${text(scene.title)}. The same in words stands below.`}
           viewBox={`0 0 ${size.width} ${size.height}`}

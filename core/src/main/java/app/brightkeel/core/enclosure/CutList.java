@@ -23,11 +23,13 @@ public record CutList(List<Board> boards, List<String> tooLarge, boolean exact, 
     /**
      * One part on its board.
      *
+     * @param id      of the part in the rig
      * @param atM     its near end from the end of the board [m]
      * @param acrossM its near edge from the edge of the board [m]
      * @param wideM   across the board [m]
      */
-    public record Piece(String name, double atM, double acrossM, double lengthM, double wideM, boolean turned) {}
+    public record Piece(
+            String id, String name, double atM, double acrossM, double lengthM, double wideM, boolean turned) {}
 
     /**
      * One board.
@@ -55,7 +57,11 @@ public record CutList(List<Board> boards, List<String> tooLarge, boolean exact, 
                 String name = part.count() == 1 ? part.name() : part.name() + " " + n;
                 if (out) {
                     parts.add(new FirstFit.Part(
-                            name, part.lengthM().value(), part.wideM().value(), part.turns()));
+                            part.id(),
+                            name,
+                            part.lengthM().value(),
+                            part.wideM().value(),
+                            part.turns()));
                 } else {
                     tooLarge.add(name);
                 }

@@ -16,7 +16,7 @@ final class FirstFit {
     private record Free(int board, double atM, double acrossM, double lengthM, double wideM) {}
 
     /** A part as it is wanted, and as it may lie. */
-    record Part(String name, double lengthM, double wideM, boolean turns) {
+    record Part(String id, String name, double lengthM, double wideM, boolean turns) {
         double areaM2() {
             return lengthM * wideM;
         }
@@ -74,7 +74,7 @@ final class FirstFit {
         double length = asItLies ? part.lengthM() : part.wideM();
         double wide = asItLies ? part.wideM() : part.lengthM();
         boards.get(into.board())
-                .add(new CutList.Piece(part.name(), into.atM(), into.acrossM(), length, wide, !asItLies));
+                .add(new CutList.Piece(part.id(), part.name(), into.atM(), into.acrossM(), length, wide, !asItLies));
         free.remove(place);
         double behind = into.lengthM() - length - kerfM;
         double beside = into.wideM() - wide - kerfM;

@@ -16,7 +16,7 @@ final class Sawn {
     private final double stockM;
     private final double wideM;
     private final double kerfM;
-    private final List<Deque<String>> names = new ArrayList<>();
+    private final List<Deque<FirstFit.Part>> alike = new ArrayList<>();
 
     Sawn(List<FirstFit.Part> parts, double stockM, double wideM, double kerfM) {
         this.parts = parts;
@@ -27,12 +27,13 @@ final class Sawn {
 
     /** Of each board its pieces; empty where there are too many ways to look at all. */
     List<List<CutList.Piece>> boards() {
-        Map<FirstFit.Part, Deque<String>> alike = new LinkedHashMap<>();
-        parts.forEach(part -> alike.computeIfAbsent(nameless(part), each -> new ArrayDeque<>())
-                .add(part.name()));
-        names.clear();
-        names.addAll(alike.values());
-        List<Wanted> wanted = alike.entrySet().stream()
+        Map<FirstFit.Part, Deque<FirstFit.Part>> byMeasure = new LinkedHashMap<>();
+        parts.forEach(part -> byMeasure
+                .computeIfAbsent(nameless(part), each -> new ArrayDeque<>())
+                .add(part));
+        alike.clear();
+        alike.addAll(byMeasure.values());
+        List<Wanted> wanted = byMeasure.entrySet().stream()
                 .map(each -> new Wanted(
                         each.getKey().lengthM(),
                         each.getKey().wideM(),
@@ -49,13 +50,14 @@ final class Sawn {
     }
 
     private static FirstFit.Part nameless(FirstFit.Part part) {
-        return new FirstFit.Part("", part.lengthM(), part.wideM(), part.turns());
+        return new FirstFit.Part("", "", part.lengthM(), part.wideM(), part.turns());
     }
 
     private void lay(Block block, double atM, double acrossM, List<CutList.Piece> pieces) {
         if (block.first() == null || block.second() == null) {
-            String name = names.get(block.wanted()).remove();
-            pieces.add(new CutList.Piece(name, atM, acrossM, block.lengthM(), block.wideM(), block.turned()));
+            FirstFit.Part part = alike.get(block.wanted()).remove();
+            pieces.add(new CutList.Piece(
+                    part.id(), part.name(), atM, acrossM, block.lengthM(), block.wideM(), block.turned()));
             return;
         }
         lay(block.first(), atM, acrossM, pieces);

@@ -7,6 +7,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Tells what leaves the craft, what stays, and what that takes. */
 public final class TakeOffWorking {
@@ -31,9 +32,9 @@ public final class TakeOffWorking {
         return told.result("", "all of it", off.minMin(), Unit.MINUTE).done();
     }
 
-    private static void list(Working.Builder told, String template, List<String> names) {
+    private static void list(Working.Builder told, String template, List<TakeOff.Named> names) {
         if (!names.isEmpty()) {
-            told.remark(template, String.join(", ", names));
+            told.remark(template, names.stream().map(TakeOff.Named::name).collect(Collectors.joining(", ")));
         }
     }
 }

@@ -2,7 +2,6 @@ package app.brightkeel.core.parts;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
-import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Crimps;
 import app.brightkeel.core.rig.Charger;
@@ -12,6 +11,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Every end that is joined to something: what goes on it, how it is crimped, and the pull it must stand. */
 public final class ConnectorList {
@@ -19,15 +19,28 @@ public final class ConnectorList {
     /**
      * One end.
      *
-     * @param part   whose end it is
-     * @param end    which end of it
-     * @param joined what it is joined to
-     * @param ending what it is
-     * @param crimp  colour of the terminal and its sleeve; empty words where the gauge is open or nothing is crimped
-     * @param pull   for a minute; empty words where none is given for so thin a wire
-     * @param remark what to think of
+     * @param partId   whose end it is
+     * @param end      which end of it
+     * @param joinedId what it is joined to; empty where to nothing
+     * @param ending   what it is
+     * @param pins     of it; empty where nobody counted
+     * @param crimp    colour of the terminal; empty words where the gauge is open or nothing is crimped
+     * @param sleeve   over it, as bought
+     * @param pull     for a minute; empty where none is given for so thin a wire
+     * @param remark   what to think of
      */
-    public record End(String part, String end, String joined, Text ending, Text crimp, Text pull, String remark) {}
+    public record End(
+            String partId,
+            String part,
+            String end,
+            String joinedId,
+            String joined,
+            String ending,
+            Optional<Amount> pins,
+            String crimp,
+            Optional<Amount> sleeve,
+            Optional<Amount> pull,
+            String remark) {}
 
     private ConnectorList() {}
 
@@ -35,54 +48,73 @@ public final class ConnectorList {
         Rig rig = line.rig();
         List<End> all = new ArrayList<>();
         for (Pack pack : rig.harness().packs()) {
-            all.add(new End(
+            all.add(uncrimped(
+                    pack.id(),
                     pack.name(),
                     "terminals",
                     "",
-                    words(pack.ending()),
-                    Text.of(""),
-                    Text.of(""),
+                    "",
+                    pack.ending(),
                     "cap over plus; the live side is the shrouded one"));
         }
         for (Segment segment : rig.harness().segments()) {
-            all.add(end(segment, "start", rig.nameOfPoint(segment.from()), segment.start()));
-            all.add(end(segment, "end", rig.nameOfPoint(segment.to()), segment.end()));
+            all.add(end(rig, segment, "start", segment.from(), segment.start()));
+            all.add(end(rig, segment, "end", segment.to(), segment.end()));
         }
         for (Segment spare : rig.harness().spares()) {
-            all.add(end(spare, "start", rig.nameOfPoint(spare.from()), spare.start()));
-            all.add(end(spare, "end", rig.nameOfPoint(spare.to()), spare.end()));
+            all.add(end(rig, spare, "start", spare.from(), spare.start()));
+            all.add(end(rig, spare, "end", spare.to(), spare.end()));
         }
         for (Charger charger : rig.chargers()) {
-            all.add(new End(
+            all.add(uncrimped(
+                    charger.id(),
                     charger.name(),
                     "lead",
+                    charger.charges(),
                     rig.nameOfPoint(charger.charges()),
-                    words(charger.ending()),
-                    Text.of(""),
-                    Text.of(""),
+                    charger.ending(),
                     charger.ending().terminal().plug() ? "the same plug as the leads" : ""));
         }
         return List.copyOf(all);
     }
 
-    private static End end(Segment segment, String which, String joined, Ending ending) {
-        boolean crimped = segment.wire().gauge().decided();
-        double area = crimped ? segment.wire().gauge().size().areaMm2() : 0;
-        Text crimp = Crimps.terminal(area)
-                .map(terminal -> Text.of(
-                        "{}, adhesive sleeve of {} slid on first",
-                        terminal.colour(),
-                        new Amount(terminal.sleeveM(), Unit.FINE_MILLIMETRE)))
-                .orElse(Text.of(""));
-        Text pull =
-                Crimps.pullN(area).map(newtons -> Text.of(newtons, Unit.NEWTON)).orElse(Text.of(""));
-        return new End(segment.name(), which, joined, words(ending), crimp, pull, "tug each by hand; grease on plugs");
+    private static End uncrimped(
+            String id, String name, String which, String joinedId, String joined, Ending ending, String remark) {
+        return new End(
+                id,
+                name,
+                which,
+                joinedId,
+                joined,
+                ending.words(),
+                pins(ending),
+                "",
+                Optional.empty(),
+                Optional.empty(),
+                remark);
     }
 
-    private static Text words(Ending ending) {
-        return ending.pins().isSet()
-                ? Text.of(
-                        "{}, {} pins", ending.words(), new Amount(ending.pins().value(), Unit.COUNT))
-                : Text.of("{}", ending.words());
+    private static End end(Rig rig, Segment segment, String which, String joined, Ending ending) {
+        double area =
+                segment.wire().gauge().decided() ? segment.wire().gauge().size().areaMm2() : 0;
+        Optional<Crimps.Terminal> terminal = Crimps.terminal(area).or(() -> Crimps.lug(area));
+        return new End(
+                segment.id(),
+                segment.name(),
+                which,
+                joined,
+                rig.nameOfPoint(joined),
+                ending.words(),
+                pins(ending),
+                terminal.map(Crimps.Terminal::colour).orElse(""),
+                terminal.map(each -> new Amount(each.sleeveM(), Unit.FINE_MILLIMETRE)),
+                Crimps.pullN(area).map(newtons -> new Amount(newtons, Unit.NEWTON)),
+                terminal.isEmpty()
+                        ? "tug each by hand"
+                        : "the sleeve slid on first; tug each by hand; grease on plugs");
+    }
+
+    private static Optional<Amount> pins(Ending ending) {
+        return ending.pins().isSet() ? Optional.of(new Amount(ending.pins().value(), Unit.COUNT)) : Optional.empty();
     }
 }

@@ -2,7 +2,6 @@ package app.brightkeel.core.parts;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
-import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Opening;
@@ -14,6 +13,7 @@ import app.brightkeel.core.route.HoleStage;
 import app.brightkeel.core.route.HolesWorking;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Every opening, there or to be drilled, with what passes it and what makes it tight. */
 public final class HoleList {
@@ -21,27 +21,33 @@ public final class HoleList {
     /**
      * One opening.
      *
+     * @param id      of the hole, or of the holder whose screws they are
      * @param number  as in the picture
      * @param part    what it goes through
      * @param there   "there", or "drill"
      * @param line    above or below the waterline
      * @param clear   clear width, empty where nobody gave it
      * @param cables  what passes
-     * @param first   what has to pass before it is closed, or is crimped on after
-     * @param closing what closes it, and the hole that wants
+     * @param plug    that has to pass before it is closed
+     * @param after   what is crimped on after
+     * @param closing what closes it
+     * @param wants   the hole that wants
      * @param sealing how it is made tight
      * @param remark  whether it was tested, what it costs, whether a hand reaches behind
      */
     public record Row(
+            String id,
             int number,
             String name,
             String part,
             String there,
             String line,
-            Text clear,
+            Optional<Amount> clear,
             String cables,
-            Text first,
-            Text closing,
+            Optional<Amount> plug,
+            String after,
+            String closing,
+            Optional<Amount> wants,
             String sealing,
             String remark) {}
 
@@ -65,49 +71,51 @@ public final class HoleList {
                 .map(Station::name)
                 .orElse("where it stands");
         return new Row(
+                holder.id(),
                 number,
                 "screws of the " + holder.name(),
                 station,
                 "drill",
                 "above",
-                Text.of(""),
+                Optional.empty(),
                 "",
-                Text.of(""),
-                Text.of("its base over them"),
+                Optional.empty(),
+                "",
+                "its base over them",
+                Optional.empty(),
                 "Sealant under the base and round each screw; washers behind, no longer than what they go through.",
                 "look first what lies behind");
     }
 
     private static Row row(Rig rig, Hole hole) {
         return new Row(
+                hole.id(),
                 hole.number(),
                 hole.name(),
                 hole.part(),
                 hole.there() ? "there" : "drill",
                 hole.below() ? "below" : "above",
-                hole.openingM() > 0 ? Text.of(hole.openingM(), Unit.FINE_MILLIMETRE) : Text.of(""),
+                millimetres(hole.openingM(), Unit.FINE_MILLIMETRE),
                 String.join(", ", hole.cables()),
-                first(hole),
-                hole.buys()
-                        ? Text.of(
-                                "{}, hole of {}",
-                                hole.closedBy().words(),
-                                new Amount(hole.wantsM(), Unit.FINE_MILLIMETRE))
-                        : Text.of(
-                                hole.forCables()
-                                        ? "stays open or has its own"
-                                        : "it is " + hole.use().words()),
+                millimetres(hole.plugM(), Unit.MILLIMETRE),
+                String.join(", ", hole.crimpedLast()),
+                closing(hole),
+                hole.buys() ? millimetres(hole.wantsM(), Unit.FINE_MILLIMETRE) : Optional.empty(),
                 HolesWorking.sealing(rig, hole),
                 remark(hole));
     }
 
-    private static Text first(Hole hole) {
-        String last = hole.crimpedLast().isEmpty() ? "" : "crimped after: " + String.join(", ", hole.crimpedLast());
-        if (hole.plugM() == 0) {
-            return Text.of("{}", last);
+    private static String closing(Hole hole) {
+        if (hole.buys()) {
+            return hole.closedBy().words();
         }
-        Amount plug = new Amount(hole.plugM(), Unit.MILLIMETRE);
-        return last.isEmpty() ? Text.of("plug of {} first", plug) : Text.of("plug of {} first; {}", plug, last);
+        return hole.forCables()
+                ? "stays open or has its own"
+                : "it is " + hole.use().words();
+    }
+
+    private static Optional<Amount> millimetres(double metres, Unit unit) {
+        return metres > 0 ? Optional.of(new Amount(metres, unit)) : Optional.empty();
     }
 
     private static String remark(Hole hole) {

@@ -1,7 +1,6 @@
 package app.brightkeel.core.parts;
 
 import app.brightkeel.core.quantity.Amount;
-import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Figure;
@@ -16,20 +15,36 @@ import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/** The pieces of a rig in the order battery, wire with what sits in it, junctions, devices, transducers. */
+/** The pieces of a rig in the order battery, wire with what sits in it, junctions, devices, transducers, what carries them. */
 public final class PartsList {
 
     /**
      * One piece.
      *
-     * @param id   in the rig; "" where the piece belongs to the one before
-     * @param what kind of thing
-     * @param size what to look for in the shop; empty words where nothing is decided yet
-     * @param note why it was chosen, "" where nobody said
+     * @param id    in the rig; of what has none there that of the piece it belongs to, a slash and what it is
+     * @param of    id of the piece it belongs to, "" where it stands alone
+     * @param what  kind of thing
+     * @param sort  what to look for in the shop, in words; "" where nothing is decided yet
+     * @param sizes the same in figures, one of a unit at most
+     * @param note  why it was chosen, "" where nobody said
      */
-    public record Part(String id, String what, String name, Text size, String note) {}
+    public record Part(String id, String of, String what, String name, String sort, List<Amount> sizes, String note) {
+        public Part {
+            sizes = List.copyOf(sizes);
+        }
+
+        /** Its size in a unit. */
+        public OptionalDouble in(Unit unit) {
+            return sizes.stream()
+                    .filter(size -> size.unit() == unit)
+                    .mapToDouble(Amount::si)
+                    .findFirst();
+        }
+    }
 
     private final Map<String, String> notes;
     private final List<Part> parts = new ArrayList<>();
@@ -43,83 +58,111 @@ public final class PartsList {
         rig.harness().packs().forEach(list::pack);
         rig.chargers().forEach(list::charger);
         rig.harness().segments().forEach(list::segment);
-        rig.harness().junctions().forEach(j -> list.add(j.id(), "junction", j.name(), Text.of("")));
+        rig.harness()
+                .junctions()
+                .forEach(
+                        j -> list.add(j.id(), "", "junction", j.name(), j.sort().words(), List.of()));
         rig.devices()
                 .forEach(d ->
-                        list.add(d.id(), "device", d.name(), Text.of(d.kind().words())));
+                        list.add(d.id(), "", "device", d.name(), d.kind().words(), size(d.massKg(), Unit.KILOGRAM)));
+        rig.holders()
+                .forEach(h ->
+                        list.add(h.id(), h.holds(), "holder", h.name(), h.kind().words(), List.of()));
         rig.transducers().forEach(list::transducer);
+        rig.fitOut()
+                .boxes()
+                .forEach(box -> list.add(
+                        box.id(), "", "box", box.name(), box.kind().words(), size(box.massKg(), Unit.KILOGRAM)));
+        rig.fitOut()
+                .ballast()
+                .forEach(weight ->
+                        list.add(weight.id(), "", "weight", weight.name(), "", size(weight.massKg(), Unit.KILOGRAM)));
         return List.copyOf(list.parts);
     }
 
-    private void add(String id, String what, String name, Text size) {
-        parts.add(new Part(id, what, name, size, id.isEmpty() ? "" : notes.getOrDefault(id, "")));
+    private void add(String id, String of, String what, String name, String sort, List<Amount> sizes) {
+        parts.add(new Part(id, of, what, name, sort, sizes, notes.getOrDefault(id, "")));
     }
 
     private void pack(Pack pack) {
-        Text size = joined(
-                amount(pack.capacityAh(), Unit.AMPERE_HOUR),
-                List.of(pack.chemistry().words()),
-                pack.blocks() == 1 ? List.of() : List.of(pack.blocks() + " in series"),
-                amount(pack.massKg(), Unit.KILOGRAM),
-                pack.role() == PackRole.IN_USE ? List.of() : List.of(pack.role().words()));
-        add(pack.id(), "battery", pack.name(), size);
+        String sort = joined(
+                pack.chemistry().words(),
+                pack.blocks() == 1 ? "" : pack.blocks() + " in series",
+                pack.role() == PackRole.IN_USE ? "" : pack.role().words());
+        add(
+                pack.id(),
+                "",
+                "battery",
+                pack.name(),
+                sort,
+                sizes(size(pack.capacityAh(), Unit.AMPERE_HOUR), size(pack.massKg(), Unit.KILOGRAM)));
     }
 
     private void charger(Charger charger) {
-        Text size = joined(
-                List.of(charger.chemistry().words()),
-                charger.blocks() == 1 ? List.of() : List.of(charger.blocks() + " in series"),
-                amount(charger.amps(), Unit.AMPERE));
-        add(charger.id(), "charger", charger.name(), size);
+        String sort = joined(charger.chemistry().words(), charger.blocks() == 1 ? "" : charger.blocks() + " in series");
+        add(charger.id(), charger.charges(), "charger", charger.name(), sort, size(charger.amps(), Unit.AMPERE));
     }
 
     private void transducer(Transducer transducer) {
-        Text size = joined(
-                List.of(transducer.type().words()),
-                amount(transducer.lead().lengthM(), Unit.METRE),
-                amount(transducer.massKg(), Unit.KILOGRAM));
-        add(transducer.id(), "transducer", transducer.name(), size);
+        add(
+                transducer.id(),
+                "",
+                "transducer",
+                transducer.name(),
+                transducer.type().words(),
+                sizes(size(transducer.lead().lengthM(), Unit.METRE), size(transducer.massKg(), Unit.KILOGRAM)));
         if (transducer.lead().extensionM().isSet()) {
-            String name = "extension of " + transducer.name();
-            add("", "extension lead", name, joined(amount(transducer.lead().extensionM(), Unit.METRE)));
+            add(
+                    transducer.id() + "/extension",
+                    transducer.id(),
+                    "extension lead",
+                    "extension of " + transducer.name(),
+                    "",
+                    size(transducer.lead().extensionM(), Unit.METRE));
         }
         if (transducer.mount().kind() != MountKind.UNDECIDED) {
-            add("", "mount", transducer.mount().kind().words(), Text.of(""));
+            add(
+                    transducer.id() + "/mount",
+                    transducer.id(),
+                    "mount",
+                    transducer.mount().kind().words(),
+                    "",
+                    List.of());
         }
     }
 
     private void segment(Segment segment) {
-        List<Object> gauge = segment.wire().gauge().decided()
+        List<Amount> gauge = segment.wire().gauge().decided()
                 ? List.of(new Amount(segment.wire().gauge().size().areaMm2(), Unit.WIRE))
                 : List.of();
-        Text size = joined(
-                gauge,
-                segment.wire().tinned() ? List.of("tinned") : List.of(),
-                amount(segment.wire().lengthM(), Unit.METRE));
-        add(segment.id(), "pair of wires", segment.name(), size);
-        segment.fittings().forEach(this::fitting);
+        add(
+                segment.id(),
+                "",
+                "pair of wires",
+                segment.name(),
+                segment.wire().tinned() ? "tinned" : "plain copper",
+                sizes(gauge, size(segment.wire().lengthM(), Unit.METRE)));
+        segment.fittings().forEach(fitting -> fitting(segment, fitting));
     }
 
-    private void fitting(Fitting fitting) {
+    private void fitting(Segment segment, Fitting fitting) {
         if (fitting instanceof Fitting.Fuse fuse) {
-            Text size = joined(
-                    amount(fuse.ratingA(), Unit.RATING), List.of(fuse.form().words()));
-            add(fuse.id(), "fuse", fuse.name(), size);
+            add(fuse.id(), segment.id(), "fuse", fuse.name(), fuse.form().words(), size(fuse.ratingA(), Unit.RATING));
         } else {
-            add(fitting.id(), fitting instanceof Fitting.Switch ? "switch" : "joint", fitting.name(), Text.of(""));
+            String what = fitting instanceof Fitting.Switch ? "switch" : "joint";
+            add(fitting.id(), segment.id(), what, fitting.name(), "", List.of());
         }
     }
 
-    private static List<Object> amount(Figure figure, Unit unit) {
+    private static List<Amount> size(Figure figure, Unit unit) {
         return figure.isSet() ? List.of(new Amount(figure.value(), unit)) : List.of();
     }
 
-    @SafeVarargs
-    private static Text joined(List<? extends Object>... pieces) {
-        List<Object> all = new ArrayList<>();
-        for (List<?> piece : pieces) {
-            all.addAll(piece);
-        }
-        return Text.of(all.stream().map(p -> "{}").collect(Collectors.joining(", ")), all.toArray());
+    private static List<Amount> sizes(List<Amount> one, List<Amount> other) {
+        return Stream.concat(one.stream(), other.stream()).toList();
+    }
+
+    private static String joined(String... words) {
+        return Stream.of(words).filter(word -> !word.isEmpty()).collect(Collectors.joining(", "));
     }
 }

@@ -7,11 +7,14 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Crimps;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Segment;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What to buy for the harness, like things together: wire by colour and size, fuses with spares, holders, plugs, sleeves. */
 public final class ShoppingList {
@@ -24,6 +27,12 @@ public final class ShoppingList {
     /** Spares of each fuse where nobody said how many; common practice, no source. */
     private static final double SPARES = 2;
 
+    /** Two ends of two conductors. */
+    private static final int ENDS = 4;
+
+    /** A fuse nearer than this to a block is in it [m]; common practice, no source. */
+    private static final double IN_BLOCK_M = 0.05;
+
     /** Wire is held at least so often (ABYC E-11: 18 in). */
     private static final double SUPPORT_M = 0.457;
 
@@ -33,40 +42,54 @@ public final class ShoppingList {
      * @param what   sort of thing
      * @param item   which one
      * @param amount how many or how much
+     * @param parts  ids of those it is for
      */
-    public record Item(String what, Text item, Text amount) {}
+    public record Item(String what, Text item, Amount amount, Set<String> parts) {}
 
     private record Kind(String what, Text item, Unit unit) {}
 
-    private final Map<Kind, Double> all = new LinkedHashMap<>();
+    /** How much of a kind, and for which parts. */
+    private static final class Sum {
+        private double amount;
+        private final Set<String> parts = new LinkedHashSet<>();
+    }
 
-    private ShoppingList() {}
+    private final Map<Kind, Sum> all = new LinkedHashMap<>();
+    private final Harness harness;
+
+    private ShoppingList(Harness harness) {
+        this.harness = harness;
+    }
 
     public static List<Item> of(Line line) {
-        ShoppingList list = new ShoppingList();
-        List<Segment> segments = line.rig().harness().segments();
-        segments.forEach(list::wire);
-        segments.forEach(segment -> segment.fittings().forEach(list::fitting));
-        line.rig().harness().junctions().forEach(list::junction);
-        segments.forEach(list::ends);
-        line.rig().harness().packs().forEach(pack -> list.end(pack.ending()));
-        line.rig().chargers().forEach(charger -> list.end(charger.ending()));
-        segments.forEach(list::supports);
+        Harness harness = line.rig().harness();
+        ShoppingList list = new ShoppingList(harness);
+        harness.segments().forEach(list::wire);
+        harness.segments().forEach(list::fittings);
+        harness.junctions().forEach(list::junction);
+        harness.segments().forEach(list::ends);
+        harness.packs().forEach(pack -> list.end(pack.id(), pack.ending()));
+        line.rig().chargers().forEach(charger -> list.end(charger.id(), charger.ending()));
+        harness.segments().forEach(list::supports);
         return list.all.entrySet().stream()
-                .map(each ->
-                        new Item(each.getKey().what(), each.getKey().item(), amount(each.getKey(), each.getValue())))
+                .map(each -> new Item(
+                        each.getKey().what(),
+                        each.getKey().item(),
+                        bought(each.getKey().unit(), each.getValue().amount),
+                        each.getValue().parts))
                 .toList();
     }
 
-    private static Text amount(Kind kind, double sum) {
-        double bought = kind.unit() == Unit.METRE
-                ? Math.ceil(sum * ALLOWANCE / SOLD_BY_M - 1e-9) * SOLD_BY_M
-                : Math.ceil(sum - 1e-9);
-        return Text.of(bought, kind.unit());
+    private static Amount bought(Unit unit, double sum) {
+        double bought =
+                unit == Unit.METRE ? Math.ceil(sum * ALLOWANCE / SOLD_BY_M - 1e-9) * SOLD_BY_M : Math.ceil(sum - 1e-9);
+        return new Amount(bought, unit);
     }
 
-    private void add(String what, Text item, Unit unit, double amount) {
-        all.merge(new Kind(what, item, unit), amount, Double::sum);
+    private void add(String part, String what, Text item, Unit unit, double amount) {
+        Sum sum = all.computeIfAbsent(new Kind(what, item, unit), kind -> new Sum());
+        sum.amount += amount;
+        sum.parts.add(part);
     }
 
     private void wire(Segment segment) {
@@ -77,6 +100,7 @@ public final class ShoppingList {
         String sort = segment.wire().tinned() ? "tinned" : "plain copper";
         for (String colour : WireList.coloursOf(segment).split(" and |/|, ")) {
             add(
+                    segment.id(),
                     "wire",
                     Text.of("{}, {}, {}", colour.trim(), size, sort),
                     Unit.METRE,
@@ -84,21 +108,40 @@ public final class ShoppingList {
         }
     }
 
-    private void fitting(Fitting fitting) {
-        if (fitting instanceof Fitting.Fuse fuse && fuse.ratingA().isSet()) {
-            Text size = Text.of(
-                    "{}, {}",
-                    new Amount(fuse.ratingA().value(), Unit.RATING),
-                    fuse.form().words());
-            double spares = fuse.spares().isSet() ? fuse.spares().value() : SPARES;
-            add("fuse", size, Unit.COUNT, 1);
-            add("spare fuse", size, Unit.COUNT, spares);
-            add("fuse holder", Text.of("for a {}", fuse.form().words()), Unit.COUNT, 1);
-        } else if (fitting instanceof Fitting.Switch) {
-            add("switch", Text.of("sealed"), Unit.COUNT, 1);
-        } else if (fitting instanceof Fitting.Joint joint) {
-            add("plug pair", Text.of("{}", joint.name()), Unit.COUNT, 1);
+    private void fittings(Segment segment) {
+        for (Fitting fitting : segment.fittings()) {
+            if (fitting instanceof Fitting.Fuse fuse && fuse.ratingA().isSet()) {
+                fuse(segment, fuse);
+            } else if (fitting instanceof Fitting.Switch) {
+                add(fitting.id(), "switch", Text.of("sealed"), Unit.COUNT, 1);
+            } else if (fitting instanceof Fitting.Joint) {
+                add(fitting.id(), "plug pair", Text.of("{}", fitting.name()), Unit.COUNT, 1);
+            }
         }
+    }
+
+    private void fuse(Segment segment, Fitting.Fuse fuse) {
+        Text size = Text.of(
+                "{}, {}",
+                new Amount(fuse.ratingA().value(), Unit.RATING),
+                fuse.form().words());
+        double spares = fuse.spares().isSet() ? fuse.spares().value() : SPARES;
+        add(fuse.id(), "fuse", size, Unit.COUNT, 1);
+        add(fuse.id(), "spare fuse", size, Unit.COUNT, spares);
+        if (!inBlock(segment, fuse)) {
+            add(fuse.id(), "fuse holder", Text.of("for a {}", fuse.form().words()), Unit.COUNT, 1);
+        }
+    }
+
+    /** A blade at the start of what leaves a fuse block, or a harness with fuses of its own, sits in that. */
+    private boolean inBlock(Segment segment, Fitting.Fuse fuse) {
+        boolean begins = !fuse.atM().isSet() || fuse.atM().value() <= IN_BLOCK_M;
+        return fuse.form() == Fitting.Form.BLADE
+                && begins
+                && harness.junctions().stream()
+                        .anyMatch(junction -> junction.id().equals(segment.from())
+                                && (junction.sort() == Junction.Meeting.BLOCK
+                                        || junction.sort() == Junction.Meeting.SWITCHED));
     }
 
     private void junction(Junction junction) {
@@ -108,34 +151,48 @@ public final class ShoppingList {
                         junction.sort().words(),
                         new Amount(junction.ways().value(), Unit.COUNT))
                 : Text.of("{}", junction.sort().words());
-        add("where wires meet", item, Unit.COUNT, 1);
+        add(junction.id(), "where wires meet", item, Unit.COUNT, 1);
     }
 
     private void ends(Segment segment) {
-        end(segment.start());
-        end(segment.end());
-        if (segment.wire().gauge().decided()) {
-            Crimps.terminal(segment.wire().gauge().size().areaMm2()).ifPresent(terminal -> {
-                add("crimp terminal", Text.of("{}", terminal.colour()), Unit.COUNT, 4);
-                add(
-                        "heat-shrink sleeve",
-                        Text.of("adhesive, {}", new Amount(terminal.sleeveM(), Unit.FINE_MILLIMETRE)),
-                        Unit.COUNT,
-                        4);
-            });
+        end(segment.id(), segment.start());
+        end(segment.id(), segment.end());
+        if (!segment.wire().gauge().decided()) {
+            return;
         }
+        double area = segment.wire().gauge().size().areaMm2();
+        Crimps.terminal(area)
+                .ifPresent(terminal -> crimped(segment, terminal, "crimp terminal", Text.of("{}", terminal.colour())));
+        Crimps.lug(area)
+                .ifPresent(lug ->
+                        crimped(segment, lug, "lug", Text.of("{}, for {}", lug.colour(), new Amount(area, Unit.WIRE))));
     }
 
-    private void end(Ending ending) {
+    private void crimped(Segment segment, Crimps.Terminal terminal, String what, Text item) {
+        add(segment.id(), what, item, Unit.COUNT, ENDS);
+        add(
+                segment.id(),
+                "heat-shrink sleeve",
+                Text.of("adhesive, {}", new Amount(terminal.sleeveM(), Unit.FINE_MILLIMETRE)),
+                Unit.COUNT,
+                ENDS);
+    }
+
+    private void end(String part, Ending ending) {
         if (ending.terminal().plug()) {
-            add("plug", Text.of("{}", ending.words()), Unit.COUNT, 1);
+            add(part, "plug", Text.of("{}", ending.words()), Unit.COUNT, 1);
         }
     }
 
     private void supports(Segment segment) {
         if (segment.wire().lengthM().isSet() && segment.wire().lengthM().value() > SUPPORT_M) {
             double ties = Math.floor(segment.wire().lengthM().value() / SUPPORT_M);
-            add("cable tie or clip", Text.of("one every {}", new Amount(SUPPORT_M, Unit.MILLIMETRE)), Unit.COUNT, ties);
+            add(
+                    segment.id(),
+                    "cable tie or clip",
+                    Text.of("one every {}", new Amount(SUPPORT_M, Unit.MILLIMETRE)),
+                    Unit.COUNT,
+                    ties);
         }
     }
 }

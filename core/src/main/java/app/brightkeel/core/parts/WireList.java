@@ -21,21 +21,23 @@ public final class WireList {
     /**
      * One pair.
      *
-     * @param from    what it starts at, and {@code to} what it ends at
+     * @param fromId  what it starts at, and {@code toId} what it ends at
      * @param colours of plus and minus
-     * @param size    of each conductor; empty words where it is open
-     * @param length  one way; empty words where it is open
+     * @param size    of each conductor; empty where it is open
+     * @param length  one way; empty where it is open
      * @param sort    tinned, insulation, sheath, twist
      * @param remarks what to think of while it is laid
      */
     public record Cut(
             String id,
             String name,
+            String fromId,
             String from,
+            String toId,
             String to,
             String colours,
-            Text size,
-            Text length,
+            Optional<Amount> size,
+            Optional<Amount> length,
             String sort,
             List<Text> remarks) {}
 
@@ -54,16 +56,18 @@ public final class WireList {
     }
 
     private Cut cut(Segment segment, boolean spare) {
-        Text size = segment.wire().gauge().decided()
-                ? Text.of(segment.wire().gauge().size().areaMm2(), Unit.WIRE)
-                : Text.of("");
-        Text length = segment.wire().lengthM().isSet()
-                ? Text.of(segment.wire().lengthM().value(), Unit.METRE)
-                : Text.of("");
+        Optional<Amount> size = segment.wire().gauge().decided()
+                ? Optional.of(new Amount(segment.wire().gauge().size().areaMm2(), Unit.WIRE))
+                : Optional.empty();
+        Optional<Amount> length = segment.wire().lengthM().isSet()
+                ? Optional.of(new Amount(segment.wire().lengthM().value(), Unit.METRE))
+                : Optional.empty();
         return new Cut(
                 segment.id(),
                 segment.name(),
+                segment.from(),
                 rig.nameOfPoint(segment.from()),
+                segment.to(),
                 rig.nameOfPoint(segment.to()),
                 coloursOf(segment),
                 size,

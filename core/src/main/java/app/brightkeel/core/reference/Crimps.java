@@ -8,6 +8,7 @@ public final class Crimps {
     private static final double POUND_FORCE_N = 4.4482216152605;
 
     private static final Table COLOURS = Table.read(Crimps.class, "crimp-colours.csv");
+    private static final Table LUGS = Table.read(Crimps.class, "crimp-lugs.csv");
     private static final Table PULL = Table.read(Crimps.class, "crimp-pull.csv");
 
     private Crimps() {}
@@ -20,6 +21,14 @@ public final class Crimps {
         return COLOURS.rows().stream()
                 .filter(row -> areaMm2 >= Table.number(row, "fromMm2") && areaMm2 <= Table.number(row, "toMm2"))
                 .map(row -> new Terminal(row.get("colour"), Table.number(row, "sleeveMm") / 1000))
+                .findFirst();
+    }
+
+    /** A bare lug of heavy wire, and its sleeve; none for wire that takes a terminal off the shelf or is thicker still. */
+    public static Optional<Terminal> lug(double areaMm2) {
+        return LUGS.rows().stream()
+                .filter(row -> areaMm2 > Table.number(row, "aboveMm2") && areaMm2 <= Table.number(row, "toMm2"))
+                .map(row -> new Terminal("tinned lug", Table.number(row, "sleeveMm") / 1000))
                 .findFirst();
     }
 

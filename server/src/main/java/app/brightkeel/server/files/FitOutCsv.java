@@ -8,56 +8,55 @@ import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Holes, what comes off, and cut parts as CSV. */
 public final class FitOutCsv {
 
-    private static final List<String> HOLE = List.of(
-            "number",
-            "hole",
-            "through",
-            "there or drill",
-            "waterline",
-            "clear",
-            "passes",
-            "first",
-            "closed by",
-            "tight by",
-            "remark");
-    private static final List<String> OFF = List.of("what", "from", "minutes");
-    private static final List<String> CUT =
-            List.of("board", "part", "from its end", "from its edge", "long", "wide", "turned");
-
     private FitOutCsv() {}
 
     public static String holes(List<HoleList.Row> rows, Habit habit) {
-        return Csv.of(
-                HOLE,
-                rows,
-                row -> List.of(
-                        String.valueOf(row.number()),
-                        row.name(),
-                        row.part(),
-                        row.there(),
-                        row.line(),
-                        row.clear().in(habit),
-                        row.cables(),
-                        row.first().in(habit),
-                        row.closing().in(habit),
-                        row.sealing(),
-                        row.remark()));
+        return new Csv<HoleList.Row>(habit)
+                .words("id", HoleList.Row::id)
+                .words("number", row -> String.valueOf(row.number()))
+                .words("hole", HoleList.Row::name)
+                .words("through", HoleList.Row::part)
+                .words("there or drill", HoleList.Row::there)
+                .words("waterline", HoleList.Row::line)
+                .numberOr("clear", Unit.FINE_MILLIMETRE, row -> row.clear().map(Amount::si))
+                .words("passes", HoleList.Row::cables)
+                .numberOr(
+                        "plug that passes first",
+                        Unit.MILLIMETRE,
+                        row -> row.plug().map(Amount::si))
+                .words("crimped after", HoleList.Row::after)
+                .words("closed by", HoleList.Row::closing)
+                .numberOr(
+                        "which wants a hole of",
+                        Unit.FINE_MILLIMETRE,
+                        row -> row.wants().map(Amount::si))
+                .words("tight by", HoleList.Row::sealing)
+                .words("remark", HoleList.Row::remark)
+                .of(rows);
     }
 
-    /** What comes off with its minutes; what is unplugged first and what stays below it. */
+    private record Step(String id, String step, String what, String from, Optional<Double> minutes) {}
+
+    /** What is unplugged first, what comes off with its minutes, what stays. */
     public static String takeOff(TakeOff off, Habit habit) {
-        List<List<String>> rows = new ArrayList<>();
-        off.freed().forEach(cable -> rows.add(List.of("unplug the " + cable, "", "")));
+        List<Step> steps = new ArrayList<>();
+        off.freed().forEach(cable -> steps.add(new Step(cable.id(), "unplug", cable.name(), "", Optional.empty())));
         off.off()
-                .forEach(item -> rows.add(
-                        List.of(item.name(), item.station(), new Amount(item.minMin(), Unit.MINUTE).in(habit))));
-        rows.add(List.of("all of it", "", new Amount(off.minMin(), Unit.MINUTE).in(habit)));
-        off.stays().forEach(name -> rows.add(List.of(name, "stays aboard", "")));
-        return Csv.of(OFF, rows, row -> row);
+                .forEach(item -> steps.add(
+                        new Step(item.id(), "take off", item.name(), item.station(), Optional.of(item.minMin()))));
+        off.stays().forEach(part -> steps.add(new Step(part.id(), "stays aboard", part.name(), "", Optional.empty())));
+        return new Csv<Step>(habit)
+                .words("id", Step::id)
+                .words("step", Step::step)
+                .words("what", Step::what)
+                .words("from", Step::from)
+                .numberOr("time", Unit.MINUTE, Step::minutes)
+                .of(steps);
     }
 
     private record Cut(int board, CutList.Piece piece) {}
@@ -69,20 +68,15 @@ public final class FitOutCsv {
                 cuts.add(new Cut(b + 1, piece));
             }
         }
-        return Csv.of(
-                CUT,
-                cuts,
-                cut -> List.of(
-                        String.valueOf(cut.board()),
-                        cut.piece().name(),
-                        millimetres(cut.piece().atM(), habit),
-                        millimetres(cut.piece().acrossM(), habit),
-                        millimetres(cut.piece().lengthM(), habit),
-                        millimetres(cut.piece().wideM(), habit),
-                        cut.piece().turned() ? "yes" : "no"));
-    }
-
-    private static String millimetres(double metres, Habit habit) {
-        return new Amount(metres, Unit.MILLIMETRE).in(habit);
+        return new Csv<Cut>(habit)
+                .words("id", cut -> cut.piece().id())
+                .words("board", cut -> String.valueOf(cut.board()))
+                .words("part", cut -> cut.piece().name())
+                .number("from its end", Unit.MILLIMETRE, cut -> cut.piece().atM())
+                .number("from its edge", Unit.MILLIMETRE, cut -> cut.piece().acrossM())
+                .number("long", Unit.MILLIMETRE, cut -> cut.piece().lengthM())
+                .number("wide", Unit.MILLIMETRE, cut -> cut.piece().wideM())
+                .words("turned", cut -> cut.piece().turned() ? "yes" : "no")
+                .of(cuts);
     }
 }

@@ -3,58 +3,57 @@ package app.brightkeel.server.files;
 import app.brightkeel.core.parts.ConnectorList;
 import app.brightkeel.core.parts.ShoppingList;
 import app.brightkeel.core.parts.WireList;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
 import java.util.List;
 import java.util.stream.Collectors;
 
 /** The lists of a harness as CSV. */
 public final class HarnessCsv {
 
-    private static final List<String> WIRE =
-            List.of("wire", "name", "from", "to", "colours", "size", "length one way", "sort", "remarks");
-    private static final List<String> END =
-            List.of("part", "end", "joined to", "what", "crimp", "pull for a minute", "remark");
-    private static final List<String> ITEM = List.of("what", "item", "amount");
-
     private HarnessCsv() {}
 
     public static String wires(List<WireList.Cut> wires, Habit habit) {
-        return Csv.of(
-                WIRE,
-                wires,
-                wire -> List.of(
-                        wire.id(),
-                        wire.name(),
-                        wire.from(),
-                        wire.to(),
-                        wire.colours(),
-                        wire.size().in(habit),
-                        wire.length().in(habit),
-                        wire.sort(),
-                        joined(wire.remarks(), habit)));
+        return new Csv<WireList.Cut>(habit)
+                .words("id", WireList.Cut::id)
+                .words("name", WireList.Cut::name)
+                .words("from id", WireList.Cut::fromId)
+                .words("from", WireList.Cut::from)
+                .words("to id", WireList.Cut::toId)
+                .words("to", WireList.Cut::to)
+                .words("colours", WireList.Cut::colours)
+                .numberOr("size", Unit.WIRE, wire -> wire.size().map(Amount::si))
+                .numberOr("length one way", Unit.METRE, wire -> wire.length().map(Amount::si))
+                .words("sort", WireList.Cut::sort)
+                .words("remarks", wire -> joined(wire.remarks(), habit))
+                .of(wires);
     }
 
     public static String connectors(List<ConnectorList.End> ends, Habit habit) {
-        return Csv.of(
-                END,
-                ends,
-                end -> List.of(
-                        end.part(),
-                        end.end(),
-                        end.joined(),
-                        end.ending().in(habit),
-                        end.crimp().in(habit),
-                        end.pull().in(habit),
-                        end.remark()));
+        return new Csv<ConnectorList.End>(habit)
+                .words("part id", ConnectorList.End::partId)
+                .words("part", ConnectorList.End::part)
+                .words("end", ConnectorList.End::end)
+                .words("joined to id", ConnectorList.End::joinedId)
+                .words("joined to", ConnectorList.End::joined)
+                .words("what", ConnectorList.End::ending)
+                .numberOr("pins", Unit.COUNT, end -> end.pins().map(Amount::si))
+                .words("crimp", ConnectorList.End::crimp)
+                .numberOr("sleeve", Unit.FINE_MILLIMETRE, end -> end.sleeve().map(Amount::si))
+                .numberOr("pull for a minute", Unit.NEWTON, end -> end.pull().map(Amount::si))
+                .words("remark", ConnectorList.End::remark)
+                .of(ends);
     }
 
     public static String shopping(List<ShoppingList.Item> items, Habit habit) {
-        return Csv.of(
-                ITEM,
-                items,
-                item -> List.of(
-                        item.what(), item.item().in(habit), item.amount().in(habit)));
+        return new Csv<ShoppingList.Item>(habit)
+                .words("what", ShoppingList.Item::what)
+                .words("item", item -> item.item().in(habit))
+                .amount("amount", ShoppingList.Item::amount)
+                .words("for ids", item -> String.join(" ", item.parts()))
+                .of(items);
     }
 
     private static String joined(List<Text> remarks, Habit habit) {

@@ -8,6 +8,9 @@ import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** A scene as an SVG file: whole in itself, in the light colours of the screen. */
 public final class SvgPicture {
@@ -20,16 +23,21 @@ public final class SvgPicture {
 
     private static final int MARGIN = 30;
 
+    /** Of a table that is read aloud. */
+    private static final int MOST_ROWS = 60;
+
     private SvgPicture() {}
 
     /** The file's text; amounts in the reader's habit. */
-    public static String of(Scene scene, Habit habit) {
+    public static String of(String rig, Scene scene, Habit habit) {
         SvgSheet sheet = new SvgSheet();
         Frame frame = scene.frame();
         Place place = frame instanceof Frame.Plot plot ? plot(plot) : toScale((Frame.ToScale) frame);
-        sheet.text(MARGIN, 24, "start", 16, 650, SvgSheet.INK, scene.title().in(habit));
-        sheet.text(
-                MARGIN, 42, "start", 12, 400, SvgSheet.INK_2, scene.subtitle().in(habit));
+        sheet.head(
+                MARGIN,
+                WIDTH - 2 * MARGIN,
+                scene.title().in(habit),
+                scene.subtitle().in(habit));
         if (frame instanceof Frame.Plot plot) {
             axes(plot, place, sheet, habit);
         }
@@ -40,7 +48,18 @@ public final class SvgPicture {
         for (Mark mark : scene.marks()) {
             mark.draw(pen);
         }
-        return sheet.whole(WIDTH, HEIGHT, scene.title().in(habit));
+        return sheet.whole(WIDTH, HEIGHT, scene.title().in(habit) + ", " + rig, says(scene, habit));
+    }
+
+    /** What a picture shows, for who does not see it: its subtitle and the table that stands below it on the screen. */
+    static String says(Scene scene, Habit habit) {
+        List<String> columns = scene.twin().columns();
+        return scene.twin().rows().stream()
+                .limit(MOST_ROWS)
+                .map(row -> IntStream.range(0, Math.min(row.size(), columns.size()))
+                        .mapToObj(i -> columns.get(i) + " " + row.get(i).in(habit))
+                        .collect(Collectors.joining(", ")))
+                .collect(Collectors.joining("; ", scene.subtitle().in(habit) + ". ", "."));
     }
 
     /** Where a scene's own coordinates lie on the sheet. */

@@ -1,5 +1,11 @@
 package app.brightkeel.server.files;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
 import java.util.Locale;
 
 /** Elements of one SVG file as they are put down; every text is escaped here and nowhere else. */
@@ -23,7 +29,13 @@ final class SvgSheet {
 
     static final String HIDDEN = "#a8262d38";
 
+    private static final int HALO = 4;
+    private static final int REGULAR = 400;
+    private static final int BOLD = 650;
+    private static final String FONT = font();
+
     private final StringBuilder all = new StringBuilder();
+    private final List<SvgWords> texts = new ArrayList<>();
 
     /** A path of given data; {@code looks} are its attributes. */
     void path(String data, String looks) {
@@ -36,35 +48,79 @@ final class SvgSheet {
 
     /** Text with a halo of paper, so that lines below do not run through it. */
     void text(double x, double y, String anchor, double size, int weight, String colour, String words) {
-        text(x, y, anchor, size, weight, colour, 4, words);
+        text(x, y, anchor, size, weight, colour, HALO, words);
     }
 
     /** @param halo width of the paper around the letters */
     void text(double x, double y, String anchor, double size, int weight, String colour, int halo, String words) {
-        all.append(String.format(
+        if (!words.isBlank()) {
+            texts.add(new SvgWords(x, y, anchor, size, weight, colour, halo, words));
+        }
+    }
+
+    /** Title and subtitle; what is too long for a line goes on in the next. */
+    void head(double x, double widest, String title, String subtitle) {
+        text(x, 24, "start", 16, BOLD, INK, title);
+        double y = 42;
+        for (String line : SvgWords.broken(subtitle, 12, REGULAR, widest)) {
+            text(x, y, "start", 12, REGULAR, INK_2, line);
+            y += 15;
+        }
+    }
+
+    static double titleWide(String title) {
+        return LetterWidths.of(title, 16, BOLD);
+    }
+
+    private static String written(SvgWords text) {
+        return String.format(
                 Locale.ROOT,
                 "<text x=\"%s\" y=\"%s\" text-anchor=\"%s\" font-size=\"%s\" font-weight=\"%d\" fill=\"%s\" "
                         + "stroke=\"%s\" stroke-width=\"%d\" paint-order=\"stroke\">%s</text>%n",
-                number(x),
-                number(y),
-                anchor,
-                size,
-                weight,
-                colour,
+                number(text.x()),
+                number(text.y()),
+                text.anchor(),
+                text.size(),
+                text.weight(),
+                text.colour(),
                 PAPER,
-                halo,
-                escaped(words)));
+                text.halo(),
+                escaped(text.words()));
     }
 
-    /** What was put down as a whole file. */
-    String whole(int width, int height, String title) {
+    /**
+     * What was put down as a whole file: the words over everything else, with their font.
+     *
+     * @param title what it shows, and of which rig
+     * @param says  the same in words
+     */
+    String whole(int width, int height, String title, String says) {
+        StringBuilder words = new StringBuilder();
+        SvgWords.clear(texts, width, height).forEach(text -> words.append(written(text)));
         return """
                 <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d" \
+                role="img" aria-labelledby="title" aria-describedby="says" \
                 font-family="Atkinson Hyperlegible Next, system-ui, sans-serif" fill="none">
-                <title>%3$s</title>
-                <rect width="%1$d" height="%2$d" fill="%4$s"/>
-                %5$s</svg>
-                """.formatted(width, height, escaped(title), PAPER, all);
+                <title id="title">%3$s</title>
+                <desc id="says">%4$s</desc>
+                <style>%5$s</style>
+                <rect width="%1$d" height="%2$d" fill="%6$s"/>
+                %7$s%8$s</svg>
+                """.formatted(width, height, escaped(title), escaped(says), FONT, PAPER, all, words);
+    }
+
+    /** The letters themselves, so that a file looks the same wherever it is opened. */
+    private static String font() {
+        try (InputStream in = SvgSheet.class.getResourceAsStream("/static/fonts/letters.woff2")) {
+            return in == null
+                    ? ""
+                    : "@font-face{font-family:'Atkinson Hyperlegible Next';font-weight:200 800;"
+                            + "src:url(data:font/woff2;base64,"
+                            + Base64.getEncoder().encodeToString(in.readAllBytes())
+                            + ") format('woff2')}";
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     static String number(double value) {

@@ -16,7 +16,7 @@ public final class TemplateSvg {
     private TemplateSvg() {}
 
     /** @param scene to scale */
-    public static String of(Scene scene, Habit habit) {
+    public static String of(String rig, Scene scene, Habit habit) {
         Frame.ToScale frame = (Frame.ToScale) scene.frame();
         double wide = (frame.high().x() - frame.low().x()) * PIXELS_PER_M;
         double tall = (frame.high().y() - frame.low().y()) * PIXELS_PER_M;
@@ -28,16 +28,17 @@ public final class TemplateSvg {
                 HEAD,
                 HEAD + tall);
         SvgSheet sheet = new SvgSheet();
-        sheet.text(MARGIN, 24, "start", 16, 650, SvgSheet.INK, scene.title().in(habit));
-        sheet.text(
-                MARGIN, 42, "start", 12, 400, SvgSheet.INK_2, scene.subtitle().in(habit));
+        String title = scene.title().in(habit);
+        double width = Math.max(wide, SvgSheet.titleWide(title)) + 2 * MARGIN;
+        sheet.head(MARGIN, width - 2 * MARGIN, title, scene.subtitle().in(habit));
         SvgPen pen = new SvgPen(sheet, place, habit);
         for (Mark mark : scene.marks()) {
             mark.draw(pen);
         }
         return sheet.whole(
-                (int) Math.ceil(wide + 2 * MARGIN),
+                (int) Math.ceil(width),
                 (int) Math.ceil(tall + HEAD + MARGIN),
-                scene.title().in(habit));
+                title + ", " + rig,
+                SvgPicture.says(scene, habit));
     }
 }

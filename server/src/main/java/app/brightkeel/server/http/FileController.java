@@ -108,7 +108,7 @@ class FileController {
             if (scene < 0 || scene >= scenes.size()) {
                 throw new NoPicture();
             }
-            return SvgPicture.of(scenes.get(scene), habit).getBytes(StandardCharsets.UTF_8);
+            return SvgPicture.of(stored.rig().name(), scenes.get(scene), habit).getBytes(StandardCharsets.UTF_8);
         });
         return named(stored.rig().name() + ", " + link.name().toLowerCase(Locale.ROOT) + ".svg")
                 .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))

@@ -90,7 +90,8 @@ class FitOutController {
         }
         return FileController.named(stored.rig().name() + ", template " + (sheet + 1) + ".svg")
                 .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
-                .body(TemplateSvg.of(scenes.get(sheet), habit).getBytes(StandardCharsets.UTF_8));
+                .body(TemplateSvg.of(stored.rig().name(), scenes.get(sheet), habit)
+                        .getBytes(StandardCharsets.UTF_8));
     }
 
     /** Where there is nothing to drill and no foam, that is no such thing. */

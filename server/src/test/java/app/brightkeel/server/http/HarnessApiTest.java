@@ -106,10 +106,10 @@ public class HarnessApiTest extends ServerTest {
                     list);
         }
         String wires = send(get("/api/rigs/" + id + "/wires?habit=us")).getContentAsString(StandardCharsets.UTF_8);
-        assertTrue(wires.contains("'=trunk") && wires.contains("20 AWG"), wires);
+        assertTrue(wires.contains("'=trunk") && wires.contains("size [AWG]") && wires.contains(",20,"), wires);
         String ends = send(get("/api/rigs/" + id + "/connectors?habit=us")).getContentAsString(StandardCharsets.UTF_8);
-        assertTrue(ends.contains("\"quick plug, shrouded half\"") && ends.contains("10 lbf"), ends);
+        assertTrue(ends.contains("\"quick plug, shrouded half\"") && ends.contains("pull for a minute [lbf]"), ends);
         String shopping = send(get("/api/rigs/" + id + "/shopping")).getContentAsString(StandardCharsets.UTF_8);
-        assertTrue(shopping.contains("\"red, 0.82 mm², tinned\",6.50 m"), shopping);
+        assertTrue(shopping.contains("\"red, 0.82 mm², tinned\",6.5,m,"), shopping);
     }
 }

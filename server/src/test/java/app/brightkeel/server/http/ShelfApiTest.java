@@ -204,7 +204,9 @@ public class ShelfApiTest extends ServerTest {
         CSVRecord display = rows.get(4);
         assertEquals(display.get("name"), "'=SUM(A1), \"7-in\"");
         assertEquals(display.get("note"), "two\nlines, one comma");
-        assertEquals(rows.get(1).get("size"), "22 AWG, 10 ft 6 in");
+        assertEquals(rows.get(1).get("conductor [AWG]"), "22");
+        // 3.20 m of 0.3048 m each
+        assertEquals(rows.get(1).get("length [ft]"), "10.4987");
         assertTrue(rows.stream().map(row -> row.get("note")).anyMatch("'\uff1dHYPERLINK(1)"::equals), rows.toString());
     }
 

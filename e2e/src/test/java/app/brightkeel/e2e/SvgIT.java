@@ -1,0 +1,124 @@
+package app.brightkeel.e2e;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** Pictures as files, looked at in a browser: no words over each other, none cut off, the font in the file. */
+public class SvgIT extends InBrowser {
+
+    private static final List<String> LINKS =
+            List.of("water", "transducer", "mount", "cable", "screen", "wire", "fuse", "battery", "carry");
+
+    private static final int MOST_SCENES = 12;
+
+    /** Words whose boxes overlap by more than a hair, and words that leave the sheet. */
+    private static final String FAULTS = """
+            () => {
+              const svg = document.querySelector("svg");
+              const sheet = svg.getBoundingClientRect();
+              const words = [...svg.querySelectorAll("text")].map((text) => [text.textContent, text.getBoundingClientRect()]);
+              const found = [];
+              words.forEach(([word, box], i) => {
+                if (box.left < sheet.left - 1 || box.right > sheet.right + 1 || box.top < sheet.top - 1
+                    || box.bottom > sheet.bottom + 1) {
+                  found.push(`cut: ${word}`);
+                }
+                words.slice(i + 1).forEach(([other, its]) => {
+                  const wide = Math.min(box.right, its.right) - Math.max(box.left, its.left);
+                  const tall = Math.min(box.bottom, its.bottom) - Math.max(box.top, its.top);
+                  if (wide > 2 && tall > 5) found.push(`over: ${word} / ${other}`);
+                });
+              });
+              return found;
+            }
+            """;
+
+    private List<String> faults(String svg) {
+        page.setContent("<body style='margin:0'>" + svg + "</body>");
+        Object found = page.evaluate("async () => { await document.fonts.ready; return (" + FAULTS + ")(); }");
+        return ((List<?>) found).stream().map(Object::toString).toList();
+    }
+
+    /** The pictures of the screen themselves, each link of each demo rig. */
+    @Test
+    public void wordsOnTheScreenToo() {
+        String shelf = page.request().get(app.url("/api/rigs")).text();
+        Matcher rigs = Pattern.compile(
+                        "\"id\":\"([^\"]+)\",\"revision\":\\d+,\"savedAt\":\"[^\"]+\",\"name\":\"([^\"]+)\"")
+                .matcher(shelf);
+        List<String> found = new ArrayList<>();
+        while (rigs.find()) {
+            for (String link : LINKS) {
+                page.navigate(app.url("/rigs/" + rigs.group(1) + "/" + link));
+                awaitLine();
+                Locator tabs = page.locator("section[aria-label^='Picture'] button[aria-pressed]");
+                page.waitForLoadState(LoadState.NETWORKIDLE);
+                for (int tab = 0; tab < Math.max(1, tabs.count()); tab++) {
+                    if (tabs.count() > 0) {
+                        tabs.nth(tab).click();
+                        page.waitForLoadState(LoadState.NETWORKIDLE);
+                    }
+                    Object faults =
+                            page.evaluate("() => { const svg = document.querySelector('figure svg'); return svg ? ("
+                                    + FAULTS.replace(
+                                            "document.querySelector(\"svg\")", "document.querySelector('figure svg')")
+                                    + ")() : []; }");
+                    for (Object fault : (List<?>) faults) {
+                        found.add(rigs.group(2) + " " + link + " " + tab + ": " + fault);
+                    }
+                }
+            }
+        }
+        assertEquals(String.join("\n", found), "", found.size() + "");
+    }
+
+    @Test
+    public void wordsStandClearOfEachOther() {
+        String shelf = page.request().get(app.url("/api/rigs")).text();
+        Matcher rigs = Pattern.compile(
+                        "\"id\":\"([^\"]+)\",\"revision\":\\d+,\"savedAt\":\"[^\"]+\",\"name\":\"([^\"]+)\"")
+                .matcher(shelf);
+        List<String> found = new ArrayList<>();
+        int pictures = 0;
+        while (rigs.find()) {
+            for (String link : LINKS) {
+                for (int scene = 0; scene < MOST_SCENES; scene++) {
+                    String path = "/api/rigs/" + rigs.group(1) + "/scenes/" + link + "/svg?scene=" + scene;
+                    APIResponse metric = page.request().get(app.url(path));
+                    if (metric.status() != 200) {
+                        break;
+                    }
+                    for (Map.Entry<String, String> habit : Map.of(
+                                    "metric", metric.text(),
+                                    "us",
+                                            page.request()
+                                                    .get(app.url(path + "&habit=us"))
+                                                    .text())
+                            .entrySet()) {
+                        pictures++;
+                        String head =
+                                habit.getValue().substring(0, habit.getValue().indexOf("<rect"));
+                        assertTrue(head.contains("role=\"img\""), path);
+                        assertTrue(head.contains(", " + rigs.group(2) + "</title>"), head.substring(0, 400));
+                        assertTrue(head.contains("<desc id=\"says\">") && head.contains("font/woff2;base64,"), path);
+                        for (String fault : faults(habit.getValue())) {
+                            found.add(rigs.group(2) + " " + link + " " + scene + " " + habit.getKey() + ": " + fault);
+                        }
+                    }
+                }
+            }
+        }
+        assertTrue(pictures > 100, pictures + " pictures");
+        assertEquals(String.join("\n", found), "", found.size() + " in " + pictures);
+    }
+}
