@@ -111,6 +111,7 @@ function Span({ mark, placed }: { mark: Extract<Mark, { kind: "span" }>; placed:
     <g stroke={colour} strokeWidth="1.3">
       <path d={`M${x0} ${y}H${x1}M${x0} ${y}l7 -4m-7 4l7 4M${x1} ${y}l-7 -4m7 4l-7 4`} />
       <text
+        data-on-line
         x={narrow ? x1 + 8 : (x0 + x1) / 2}
         y={y + 4.5}
         textAnchor={narrow ? "start" : "middle"}

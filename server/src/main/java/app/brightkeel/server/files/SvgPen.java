@@ -13,9 +13,6 @@ final class SvgPen implements Pen {
 
     private static final double LINE_HEIGHT = 16;
 
-    /** A dimension's words stand on its own line, which must not run through them. */
-    private static final int SPAN_HALO = 9;
-
     private final SvgSheet sheet;
     private final SvgPicture.Place place;
     private final Habit habit;
@@ -102,14 +99,13 @@ final class SvgPen implements Pen {
                 .formatted(SvgSheet.number(x0), SvgSheet.number(x1), SvgSheet.number(y));
         sheet.path(data, stroke(colour, 1.3));
         boolean narrow = x1 - x0 < 110;
-        sheet.text(
+        sheet.onLine(
                 narrow ? x1 + 8 : (x0 + x1) / 2,
                 y + 4.5,
                 narrow ? "start" : "middle",
                 13.5,
                 650,
                 colour,
-                SPAN_HALO,
                 span.text().in(habit));
     }
 

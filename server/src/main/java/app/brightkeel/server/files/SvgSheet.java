@@ -30,6 +30,7 @@ final class SvgSheet {
     static final String HIDDEN = "#a8262d38";
 
     private static final int HALO = 4;
+    private static final int LINE_HALO = 9;
     private static final int REGULAR = 400;
     private static final int BOLD = 650;
     private static final String FONT = font();
@@ -48,13 +49,17 @@ final class SvgSheet {
 
     /** Text with a halo of paper, so that lines below do not run through it. */
     void text(double x, double y, String anchor, double size, int weight, String colour, String words) {
-        text(x, y, anchor, size, weight, colour, HALO, words);
+        put(new SvgWords(x, y, anchor, size, weight, colour, HALO, false, words));
     }
 
-    /** @param halo width of the paper around the letters */
-    void text(double x, double y, String anchor, double size, int weight, String colour, int halo, String words) {
-        if (!words.isBlank()) {
-            texts.add(new SvgWords(x, y, anchor, size, weight, colour, halo, words));
+    /** Words of a dimension, on its own line, which must not run through them. */
+    void onLine(double x, double y, String anchor, double size, int weight, String colour, String words) {
+        put(new SvgWords(x, y, anchor, size, weight, colour, LINE_HALO, true, words));
+    }
+
+    private void put(SvgWords words) {
+        if (!words.words().isBlank()) {
+            texts.add(words);
         }
     }
 

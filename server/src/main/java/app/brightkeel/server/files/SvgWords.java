@@ -2,6 +2,7 @@ package app.brightkeel.server.files;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Words on a sheet, so that none are cut off at its edge and none lie over others: what would is moved as little as will do.
@@ -10,8 +11,18 @@ import java.util.List;
  * @param y      of its base line
  * @param anchor "start", "middle" or "end"
  * @param halo   width of the paper around the letters
+ * @param onLine whether they belong to a line that they stand on: the others give way
  */
-record SvgWords(double x, double y, String anchor, double size, int weight, String colour, int halo, String words) {
+record SvgWords(
+        double x,
+        double y,
+        String anchor,
+        double size,
+        int weight,
+        String colour,
+        int halo,
+        boolean onLine,
+        String words) {
 
     /** How far letters go over and under their base line, as shares of their size. */
     private static final double OVER = 0.95;
@@ -48,7 +59,7 @@ record SvgWords(double x, double y, String anchor, double size, int weight, Stri
     }
 
     private SvgWords moved(double right, double down) {
-        return new SvgWords(x + right, y + down, anchor, size, weight, colour, halo, words);
+        return new SvgWords(x + right, y + down, anchor, size, weight, colour, halo, onLine, words);
     }
 
     /** Wholly between the edges, as far as they are wide enough. */
@@ -70,7 +81,10 @@ record SvgWords(double x, double y, String anchor, double size, int weight, Stri
     /** Each in turn, clear of those before it. */
     static List<SvgWords> clear(List<SvgWords> all, double width, double height) {
         List<SvgWords> placed = new ArrayList<>();
-        for (SvgWords one : all) {
+        List<SvgWords> inOrder = Stream.concat(
+                        all.stream().filter(SvgWords::onLine), all.stream().filter(words -> !words.onLine()))
+                .toList();
+        for (SvgWords one : inOrder) {
             SvgWords stands = one.within(width, height);
             for (double down : MOVES) {
                 SvgWords tried = one.moved(0, down).within(width, height);
