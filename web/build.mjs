@@ -40,6 +40,15 @@ step("install", ["package.json", "package-lock.json"], "node_modules", () => cal
 step("types", ["../docs/openapi.json"], "src/api/generated/api.d.ts", () =>
   call(bin("openapi-typescript"), "../docs/openapi.json", "-o", "src/api/generated/api.d.ts"),
 );
+step("client", ["../docs/openapi.json"], "contract/client/sdk.gen.ts", () =>
+  call(bin("openapi-ts"), "-i", "../docs/openapi.json", "-o", "contract/client", "-c", "@hey-api/client-fetch", "--silent"),
+);
+const CONTRACT = ["lint.mjs", "session.contract.ts", "tsconfig.json", "vitest.config.ts"].map((file) => `contract/${file}`);
+step("contract", ["../docs/openapi.json", ...CONTRACT], "node_modules", () => {
+  call("node", "contract/lint.mjs");
+  call(bin("tsc"), "-p", "contract/tsconfig.json");
+  call(bin("prettier"), "--check", ...CONTRACT);
+});
 step("check", ["src", "../docs/units.json", ...SETTINGS], "node_modules", () => {
   call(bin("tsc"), "--noEmit");
   call(bin("prettier"), "--check", "src", "index.html", "vite.config.ts");

@@ -53,15 +53,17 @@ class SessionController {
         this.sessions = sessions;
     }
 
+    /** Whether this window may ask. */
     @GetMapping
-    Session session() {
+    Session getSession() {
         return new Session(
                 listening.wide(),
                 keyHolders.open(SecurityContextHolder.getContext().getAuthentication()));
     }
 
+    /** Gives the passphrase. */
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
-    Session open(@RequestBody Key key, HttpServletRequest request, HttpServletResponse response) {
+    Session openSession(@RequestBody Key key, HttpServletRequest request, HttpServletResponse response) {
         String address = request.getRemoteAddr();
         long wait = lockout.enter(address);
         if (wait > 0) {
@@ -78,7 +80,7 @@ class SessionController {
         context.setAuthentication(entered);
         SecurityContextHolder.setContext(context);
         sessions.saveContext(context, request, response);
-        return session();
+        return getSession();
     }
 
     private @org.jspecify.annotations.Nullable Authentication looked(String phrase) {
@@ -90,11 +92,12 @@ class SessionController {
         }
     }
 
+    /** Leaves again. */
     @DeleteMapping
-    Session close(HttpServletRequest request) {
+    Session closeSession(HttpServletRequest request) {
         leave(request);
         SecurityContextHolder.clearContext();
-        return session();
+        return getSession();
     }
 
     private static void leave(HttpServletRequest request) {

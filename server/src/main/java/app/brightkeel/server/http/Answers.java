@@ -1,6 +1,7 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.server.store.StoredRig;
+import java.net.URI;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
@@ -20,7 +21,11 @@ class Answers {
     }
 
     ResponseEntity<Saved> of(HttpStatus status, StoredRig stored) {
-        return ResponseEntity.status(status).eTag(tag(stored)).body(turns.take(() -> saved(stored)));
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(status).eTag(tag(stored));
+        if (status == HttpStatus.CREATED) {
+            answer.location(URI.create("/api/rigs/" + stored.id()));
+        }
+        return answer.body(turns.take(() -> saved(stored)));
     }
 
     /** What has been told of this revision before. */

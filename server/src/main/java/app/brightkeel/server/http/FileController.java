@@ -57,15 +57,16 @@ class FileController {
         this.tables = tables;
     }
 
+    /** The rig as a file. */
     @GetMapping(path = "/rigs/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<RigDocument> export(@PathVariable String id) {
+    ResponseEntity<RigDocument> exportRig(@PathVariable String id) {
         Rig rig = store.get(id).rig();
         return named(rig.name() + ".json").body(RigDocument.of(rig));
     }
 
     /** What stands in the store, byte for byte, also where it is none that can be read. */
     @GetMapping(path = "/rigs/{id}/document", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ResponseEntity<byte[]> document(@PathVariable String id) {
+    ResponseEntity<byte[]> rigDocument(@PathVariable String id) {
         Revision head = store.head(id);
         String name = head.name().isBlank() ? "rig" : head.name();
         return named(name + ", as stored.json")
@@ -73,31 +74,35 @@ class FileController {
                 .body(revisions.document(id, head.number()).getBytes(StandardCharsets.UTF_8));
     }
 
+    /** Every part, with its sizes. */
     @GetMapping(path = "/rigs/{id}/parts", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> parts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+    ResponseEntity<Kept<byte[]>> partsCsv(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         return tables.of(id, "parts", habit, line -> PartsCsv.of(PartsList.of(line.entered()), habit));
     }
 
+    /** Wires to cut. */
     @GetMapping(path = "/rigs/{id}/wires", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> wires(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+    ResponseEntity<Kept<byte[]>> wiresCsv(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         return tables.of(id, "wires", habit, line -> HarnessCsv.wires(WireList.of(line), habit));
     }
 
+    /** Ends to crimp. */
     @GetMapping(path = "/rigs/{id}/connectors", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> connectors(
+    ResponseEntity<Kept<byte[]>> connectorsCsv(
             @PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         return tables.of(id, "connectors", habit, line -> HarnessCsv.connectors(ConnectorList.of(line), habit));
     }
 
     /** What to buy for the harness. */
     @GetMapping(path = "/rigs/{id}/shopping", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> shopping(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+    ResponseEntity<Kept<byte[]>> shoppingCsv(
+            @PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         return tables.of(id, "shopping", habit, line -> HarnessCsv.shopping(ShoppingList.of(line), habit));
     }
 
     /** The picture of a link as a file; where there is none yet, that is no such thing. */
     @GetMapping(path = "/rigs/{id}/scenes/{link}/svg", produces = "image/svg+xml")
-    ResponseEntity<byte[]> svg(
+    ResponseEntity<byte[]> pictureSvg(
             @PathVariable String id,
             @PathVariable Link link,
             @RequestParam(defaultValue = "metric") Habit habit,

@@ -40,18 +40,22 @@ class FitOutController {
         this.tables = tables;
     }
 
+    /** Holes, there or to be drilled. */
     @GetMapping(path = "/holes", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> holes(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+    ResponseEntity<Kept<byte[]>> holesCsv(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         return tables.of(id, "holes", habit, line -> FitOutCsv.holes(HoleList.of(line), habit));
     }
 
+    /** What comes off, with minutes. */
     @GetMapping(path = "/take-off", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> takeOff(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+    ResponseEntity<Kept<byte[]>> takeOffCsv(
+            @PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         return tables.of(id, "take-off", habit, line -> FitOutCsv.takeOff(TakeOff.of(line.rig()), habit));
     }
 
+    /** Parts to saw. */
     @GetMapping(path = "/cuts", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> cuts(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+    ResponseEntity<Kept<byte[]>> cutsCsv(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         return tables.of(id, "cuts", habit, line -> {
             Outcome<CutList> list = line.get(Boarded.STAGE);
             if (!list.isKnown()) {
@@ -63,7 +67,7 @@ class FitOutController {
 
     /** Titles of the full-size sheets, in order; none where nothing is drilled and nothing filled with foam. */
     @GetMapping(path = "/templates/sheets", produces = MediaType.APPLICATION_JSON_VALUE)
-    TemplateSheets sheets(@PathVariable String id) {
+    TemplateSheets templateSheets(@PathVariable String id) {
         return new TemplateSheets(TemplateScene.all(lines.of(store.get(id)), Habit.METRIC).stream()
                 .map(Scene::title)
                 .toList());
@@ -71,7 +75,7 @@ class FitOutController {
 
     /** All full-size sheets as one PDF. */
     @GetMapping(path = "/templates", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> templates(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+    ResponseEntity<byte[]> templatesPdf(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
         StoredRig stored = store.get(id);
         List<Scene> scenes = scenes(stored, habit);
         return FileController.named(stored.rig().name() + ", templates.pdf")
@@ -81,7 +85,7 @@ class FitOutController {
 
     /** One of them as SVG. */
     @GetMapping(path = "/templates/{sheet}/svg", produces = "image/svg+xml")
-    ResponseEntity<byte[]> template(
+    ResponseEntity<byte[]> templateSvg(
             @PathVariable String id, @PathVariable int sheet, @RequestParam(defaultValue = "metric") Habit habit) {
         StoredRig stored = store.get(id);
         List<Scene> scenes = scenes(stored, habit);

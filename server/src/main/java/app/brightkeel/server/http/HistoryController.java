@@ -41,6 +41,7 @@ class HistoryController {
         this.known = known;
     }
 
+    /** Goes one step back. */
     @PostMapping("/undo")
     ResponseEntity<Saved> undo(
             @PathVariable String id,
@@ -48,6 +49,7 @@ class HistoryController {
         return answers.of(store.undo(id, IfMatch.revision(ifMatch)));
     }
 
+    /** Goes one step forward again. */
     @PostMapping("/redo")
     ResponseEntity<Saved> redo(
             @PathVariable String id,
@@ -57,7 +59,7 @@ class HistoryController {
 
     /** A page of revisions, newest first, each with what it changed against the one it was edited from. */
     @GetMapping("/revisions")
-    Kept<History> revisions(@PathVariable String id, @RequestParam(defaultValue = "9007199254740991") long before) {
+    Kept<History> listRevisions(@PathVariable String id, @RequestParam(defaultValue = "9007199254740991") long before) {
         long head = store.head(id).number();
         // while the head goes back and forth the list of steps may have grown
         String what = "revisions before " + before + " of " + revisions.newest(id);
@@ -99,14 +101,14 @@ class HistoryController {
 
     /** What changed from one revision to another, on whatever branches they are. */
     @GetMapping("/revisions/{number}/differences")
-    List<Text> differences(@PathVariable String id, @PathVariable long number, @RequestParam long to) {
+    List<Text> listDifferences(@PathVariable String id, @PathVariable long number, @RequestParam long to) {
         store.head(id);
         return RigDifferences.between(revisions.rig(id, require(id, number)), revisions.rig(id, require(id, to)));
     }
 
     /** Goes to any revision; the others stay. */
     @PostMapping("/revisions/{number}")
-    ResponseEntity<Saved> go(
+    ResponseEntity<Saved> goToRevision(
             @PathVariable String id,
             @PathVariable long number,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {

@@ -67,26 +67,28 @@ class LineController {
         this.lines = lines;
     }
 
+    /** States, findings, cautions and what is assumed. */
     @GetMapping("/review")
-    Kept<Review> review(@PathVariable String id) {
+    Kept<Review> getReview(@PathVariable String id) {
         Revision head = store.head(id);
         return known.of(id, head.number(), "review", () -> reviews.of(id, head.number(), revisions.rig(id, head)));
     }
 
     /** What may be done about what the review finds. */
     @GetMapping("/remedies")
-    Kept<List<Remedy>> remedies(@PathVariable String id) {
+    Kept<List<Remedy>> listRemedies(@PathVariable String id) {
         return knownLong(id, "remedies", reviewer::remedies);
     }
 
+    /** The pictures of a link. */
     @GetMapping("/scenes/{link}")
-    Kept<Picture> scene(@PathVariable String id, @PathVariable Link link) {
+    Kept<Picture> getPicture(@PathVariable String id, @PathVariable Link link) {
         return known(id, "scene " + link, line -> Picture.of(line, link));
     }
 
     /** The harness at any moment of the day, or at any charge, with what is switched on. */
     @GetMapping("/harness")
-    Kept<Picture> harness(
+    Kept<Picture> getHarness(
             @PathVariable String id,
             @RequestParam(defaultValue = "empty") Moment.Charge charge,
             @RequestParam(defaultValue = "0") double hour,
@@ -96,14 +98,15 @@ class LineController {
         return known(id, "harness " + moment, line -> Picture.of(line, moment));
     }
 
+    /** How the figures of a link came about. */
     @GetMapping("/workings")
-    Kept<List<Working>> workings(@PathVariable String id, @RequestParam Link link) {
+    Kept<List<Working>> listWorkings(@PathVariable String id, @RequestParam Link link) {
         return known(id, "workings " + link, line -> Links.of(link).workings(line));
     }
 
     /** What a link takes for granted, to be given. */
     @GetMapping("/assumed")
-    Kept<List<AssumedFigures.Told>> assumed(@PathVariable String id, @RequestParam Link link) {
+    Kept<List<AssumedFigures.Told>> listAssumed(@PathVariable String id, @RequestParam Link link) {
         Revision head = store.head(id);
         return known.of(id, head.number(), "assumed " + link, () -> {
             Line line = line(id, head);
@@ -111,8 +114,9 @@ class LineController {
         });
     }
 
+    /** What could be had instead, on one link. */
     @GetMapping("/changes")
-    Kept<List<Comparison.Offer>> changes(
+    Kept<List<Comparison.Offer>> listChanges(
             @PathVariable String id, @RequestParam Link link, @RequestParam(defaultValue = "false") boolean wider) {
         return knownLong(
                 id,
@@ -120,21 +124,25 @@ class LineController {
                 line -> wider ? Comparison.wider(line, link, reviewer) : Comparison.of(line, link, reviewer));
     }
 
+    /** A change with the rig it leads to; nothing is kept. */
     @GetMapping("/changes/{change}")
-    Kept<ChangePreview> change(@PathVariable String id, @PathVariable String change) {
+    Kept<ChangePreview> previewChange(@PathVariable String id, @PathVariable String change) {
         return knownLong(id, "change " + change, line -> ChangePreview.of(find(line, change), line, reviewer));
     }
 
+    /** How the figures of a link would come about after a change. */
     @GetMapping("/changes/{change}/workings")
-    Kept<List<Working>> changeWorkings(@PathVariable String id, @PathVariable String change, @RequestParam Link link) {
+    Kept<List<Working>> listChangeWorkings(
+            @PathVariable String id, @PathVariable String change, @RequestParam Link link) {
         return knownLong(
                 id,
                 "workings " + link + " after " + change,
                 line -> Links.of(link).workings(line.with(find(line, change).after())));
     }
 
+    /** Takes an offered change, as one step. */
     @PostMapping("/changes/{change}")
-    ResponseEntity<Saved> take(
+    ResponseEntity<Saved> takeChange(
             @PathVariable String id,
             @PathVariable String change,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
@@ -146,7 +154,7 @@ class LineController {
 
     /** How the battery of this rig does on others, those saved last. */
     @GetMapping("/shuttle")
-    Kept<List<Shuttle.Trip>> shuttle(@PathVariable String id) {
+    Kept<List<Shuttle.Trip>> listTrips(@PathVariable String id) {
         return trips.of(id);
     }
 

@@ -82,7 +82,7 @@ class LogController {
 
     /** Reads a log while it comes in. */
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
-    Offered read(@PathVariable String id, @RequestParam String name, InputStream body) throws IOException {
+    Offered readLog(@PathVariable String id, @RequestParam String name, InputStream body) throws IOException {
         Rig rig = store.get(id).rig();
         LogRead read = LogReader.read(body, Checks.name("name", name));
         Line line = Line.of(rig);
@@ -149,7 +149,7 @@ class LogController {
 
     /** A made-up log over this rig's own water, to try the reading with; written as it is made. */
     @GetMapping(produces = MediaType.TEXT_PLAIN_VALUE)
-    void simulated(
+    void simulateLog(
             @PathVariable String id, @RequestParam(defaultValue = "18000") int seconds, HttpServletResponse response)
             throws IOException {
         Checks.within("seconds", seconds, 10, MOST_S, "s");

@@ -38,36 +38,42 @@ class ReviewController {
         this.turns = turns;
     }
 
+    /** Reviews a rig that is not kept. */
     @PostMapping(path = "/reviews", consumes = MediaType.APPLICATION_JSON_VALUE)
-    Reviewed review(@RequestBody RigDocument document, @RequestParam(required = false) @Nullable Link scene) {
+    Reviewed reviewRig(@RequestBody RigDocument document, @RequestParam(required = false) @Nullable Link scene) {
         return turns.take(() -> {
             Line line = Line.of(document.rig());
             return new Reviewed(reviewer.review(line), scene == null ? Picture.NONE : Picture.of(line, scene));
         });
     }
 
+    /** Batteries to begin from. */
     @GetMapping("/catalogue/packs")
-    List<Pack> packs() {
+    List<Pack> cataloguePacks() {
         return Catalogue.packs();
     }
 
+    /** Transducers to begin from. */
     @GetMapping("/catalogue/transducers")
-    List<Transducer> transducers() {
+    List<Transducer> catalogueTransducers() {
         return Catalogue.transducers();
     }
 
+    /** Extension leads. */
     @GetMapping("/catalogue/extensions")
-    List<Extension> extensions() {
+    List<Extension> catalogueExtensions() {
         return Catalogue.extensions();
     }
 
+    /** Adapters between plugs. */
     @GetMapping("/catalogue/adapters")
-    List<AdapterItem> adapters() {
+    List<AdapterItem> catalogueAdapters() {
         return Catalogue.adapters();
     }
 
+    /** What holds a display. */
     @GetMapping("/catalogue/holders")
-    List<Holder> holders() {
+    List<Holder> catalogueHolders() {
         return Catalogue.holders();
     }
 
@@ -78,8 +84,9 @@ class ReviewController {
      */
     record MountChoice(MountKind kind, String words, List<Spot> spots, boolean encloses, boolean pole) {}
 
+    /** Kinds of mount, and where each sits. */
     @GetMapping("/catalogue/mounts")
-    List<MountChoice> mounts() {
+    List<MountChoice> catalogueMounts() {
         return Stream.of(MountKind.values())
                 .map(kind -> new MountChoice(
                         kind,
@@ -90,13 +97,15 @@ class ReviewController {
                 .toList();
     }
 
+    /** Ready crafts. */
     @GetMapping("/catalogue/crafts")
-    List<CraftItem> crafts() {
+    List<CraftItem> catalogueCrafts() {
         return Catalogue.crafts();
     }
 
+    /** Devices to begin from. */
     @GetMapping("/catalogue/devices")
-    List<Device> devices() {
+    List<Device> catalogueDevices() {
         return Catalogue.devices();
     }
 }

@@ -40,66 +40,75 @@ class RigController {
         this.lines = lines;
     }
 
+    /** Every rig that is kept, what gives first on top. */
     @GetMapping
-    Kept<List<ShelfEntry>> list() {
+    Kept<List<ShelfEntry>> listRigs() {
         return shelf.answer();
     }
 
     /** Rigs whose documents cannot be read; each can be exported as it is, set back or deleted. */
     @GetMapping("/unreadable")
-    List<Unreadable> unreadable() {
+    List<Unreadable> listUnreadable() {
         return shelf.unreadable();
     }
 
+    /** Rigs that were deleted and can come back. */
     @GetMapping("/deleted")
-    List<RigStore.Deleted> deleted() {
+    List<RigStore.Deleted> listDeleted() {
         return store.deleted();
     }
 
+    /** Keeps a new rig. */
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<Saved> create(@RequestBody RigDocument document) {
+    ResponseEntity<Saved> createRig(@RequestBody RigDocument document) {
         return answers.of(HttpStatus.CREATED, store.create(document.rig()));
     }
 
     /** A file from elsewhere; beside a rig of the same name it gets a number. */
     @PostMapping(path = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<Saved> importFile(@RequestBody RigDocument document) {
+    ResponseEntity<Saved> importRig(@RequestBody RigDocument document) {
         return answers.of(HttpStatus.CREATED, store.createNumbered(document.rig()));
     }
 
+    /** One rig as it stands, with its review. */
     @GetMapping("/{id}")
-    ResponseEntity<Kept<Saved>> get(@PathVariable String id) {
+    ResponseEntity<Kept<Saved>> getRig(@PathVariable String id) {
         return answers.known(store.get(id));
     }
 
+    /** Keeps a rig as its next revision. */
     @PutMapping(path = "/{id}", consumes = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<Saved> save(
+    ResponseEntity<Saved> saveRig(
             @PathVariable String id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch,
             @RequestBody RigDocument document) {
         return answers.of(store.save(id, IfMatch.revision(ifMatch), document.rig()));
     }
 
+    /** Takes a rig off the shelf; it can come back. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(
+    void deleteRig(
             @PathVariable String id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
         store.delete(id, IfMatch.revision(ifMatch));
     }
 
+    /** Brings a deleted rig back. */
     @PostMapping("/{id}/restore")
-    ResponseEntity<Saved> restore(@PathVariable String id) {
+    ResponseEntity<Saved> restoreRig(@PathVariable String id) {
         return answers.of(store.restore(id));
     }
 
+    /** A copy beside it, with a number. */
     @PostMapping("/{id}/duplicate")
-    ResponseEntity<Saved> duplicate(@PathVariable String id) {
+    ResponseEntity<Saved> duplicateRig(@PathVariable String id) {
         return answers.of(HttpStatus.CREATED, store.createNumbered(store.get(id).rig()));
     }
 
+    /** Two rigs side by side, link by link. */
     @GetMapping("/{id}/comparison/{other}")
-    RigComparison compare(@PathVariable String id, @PathVariable String other) {
+    RigComparison compareRigs(@PathVariable String id, @PathVariable String other) {
         return RigComparison.of(lines.of(store.get(id)), lines.of(store.get(other)), reviewer);
     }
 }

@@ -47,6 +47,10 @@ class WebSetUp implements WebMvcConfigurer {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).immutable());
+        // the contract and the schema of rig files
+        registry.addResourceHandler("/api/*.json")
+                .addResourceLocations("classpath:/contract/")
+                .setCacheControl(CacheControl.noCache());
         registry.addResourceHandler("/**")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache())

@@ -135,6 +135,13 @@ final class CoreSchemas {
     private static final Map<String, Object> FIXED =
             Map.of("format", RigDocument.FORMAT, "version", RigDocument.VERSION);
 
+    /** One value alone; as an enum, for a common generator does not know constants. */
+    private ObjectNode only(Object value) {
+        ObjectNode schema = plain(value instanceof Integer ? "integer" : "string");
+        schema.putArray("enum").addPOJO(value);
+        return schema;
+    }
+
     private ObjectNode record(Class<?> type) {
         ObjectNode schema = plain("object");
         if (MEANING.containsKey(type)) {
@@ -143,16 +150,13 @@ final class CoreSchemas {
         ObjectNode properties = schema.putObject("properties");
         var required = mapper.createArrayNode();
         if (Stream.of(type.getInterfaces()).anyMatch(RigJson::isSum)) {
-            properties.putObject("kind").put("const", RigJson.kebab(type.getSimpleName()));
+            properties.set("kind", only(RigJson.kebab(type.getSimpleName())));
             required.add("kind");
         }
         for (RecordComponent component : type.getRecordComponents()) {
             boolean fixed = type == RigDocument.class && FIXED.containsKey(component.getName());
             properties.set(
-                    component.getName(),
-                    fixed
-                            ? mapper.createObjectNode().putPOJO("const", FIXED.get(component.getName()))
-                            : of(component.getGenericType()));
+                    component.getName(), fixed ? only(FIXED.get(component.getName())) : of(component.getGenericType()));
             if (component.getType() != Figure.class) {
                 required.add(component.getName());
             }
