@@ -14,6 +14,7 @@ import java.util.List;
  * @param thickM       its thickness, 0.003 to 0.08 [m]; never assumed
  * @param kerfM        width of a cut, 0.0005 to 0.01 [m]
  * @param hangsOverM   thickness of the transom or wall a pod hangs over, 0.005 to 0.15 [m]; unset where it stands
+ * @param parts        to be sawn from them
  */
 @RecordBuilder
 public record Boards(

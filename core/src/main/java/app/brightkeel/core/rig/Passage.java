@@ -6,6 +6,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 /**
  * A way for a cable from one station of a craft to another, either direction.
  *
+ * @param from            id of the place it begins at
+ * @param to              id of the place it ends at
  * @param lengthM         of cable that lies in it, up and down included, 0.01 to 12 [m]
  * @param openingM        clear width of its opening, 0.002 to 0.5 [m]; of no use where there is none
  * @param belowWaterline  whether its opening lies below the loaded waterline

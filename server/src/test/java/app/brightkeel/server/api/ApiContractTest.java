@@ -9,6 +9,8 @@ import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.rig.EveryList;
+import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigDocument;
@@ -23,8 +25,10 @@ import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.Type;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -129,9 +133,14 @@ public class ApiContractTest extends ServerTest {
     }
 
     private ObjectNode rigSchema() {
-        CoreSchemas schemas = new CoreSchemas("#/$defs/");
+        List<Record> examples = new ArrayList<>(DemoRigs.all());
+        DemoRigs.all().forEach(rig -> examples.add(EveryList.in(rig)));
+        examples.add(new Gauge.Metric(1.5));
+        Ranges ranges = new Ranges(examples);
+        CoreSchemas schemas = new CoreSchemas("#/$defs/", Optional.of(new Meanings(ranges, new Javadocs())));
         ObjectNode schema = mapper.createObjectNode()
                 .put("$schema", "https://json-schema.org/draft/2020-12/schema")
+                .put("$id", "urn:bright-keel:rig:" + RigDocument.VERSION)
                 .put("title", "Bright Keel rig file, version " + RigDocument.VERSION);
         schema.set("$ref", schemas.of(RigDocument.class).get("$ref"));
         ObjectNode definitions = schema.putObject("$defs");

@@ -10,6 +10,7 @@ import java.lang.reflect.Type;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,10 +26,17 @@ final class CoreSchemas {
     private final Map<String, ObjectNode> schemas = new TreeMap<>();
     private final Map<String, Class<?>> owners = new TreeMap<>();
     private final String prefix;
+    private final Optional<Meanings> meanings;
 
     /** @param prefix of references: {@code #/components/schemas/} or {@code #/$defs/} */
     CoreSchemas(String prefix) {
+        this(prefix, Optional.empty());
+    }
+
+    /** @param meanings what is added of ranges, units and meanings */
+    CoreSchemas(String prefix, Optional<Meanings> meanings) {
         this.prefix = prefix;
+        this.meanings = meanings;
     }
 
     Map<String, ObjectNode> all() {
@@ -155,8 +163,9 @@ final class CoreSchemas {
         }
         for (RecordComponent component : type.getRecordComponents()) {
             boolean fixed = type == RigDocument.class && FIXED.containsKey(component.getName());
-            properties.set(
-                    component.getName(), fixed ? only(FIXED.get(component.getName())) : of(component.getGenericType()));
+            ObjectNode property = fixed ? only(FIXED.get(component.getName())) : of(component.getGenericType());
+            meanings.ifPresent(known -> known.add(property, type, component));
+            properties.set(component.getName(), property);
             if (component.getType() != Figure.class) {
                 required.add(component.getName());
             }

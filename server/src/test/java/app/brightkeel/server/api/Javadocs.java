@@ -26,6 +26,8 @@ final class Javadocs {
 
     private static final Pattern PARAM = Pattern.compile("@param\\s+(\\w+)\\s+((?:(?!\\s@\\w).)*)", Pattern.DOTALL);
 
+    private static final Pattern BESIDE = Pattern.compile("\\{@code\\s+(\\w+)}");
+
     private final Map<Path, String> read = new HashMap<>();
 
     /** The first paragraph, in words; empty where nothing is said. */
@@ -38,14 +40,20 @@ final class Javadocs {
         Matcher params = PARAM.matcher(raw(record, "[^;{}()=]*?\\brecord\\s+" + record.getSimpleName() + "\\("));
         Map<String, String> all = new LinkedHashMap<>();
         while (params.find()) {
-            all.put(params.group(1), plain(params.group(2)));
+            String words = plain(params.group(2));
+            all.put(params.group(1), words);
+            // told in one breath: "what it starts at, and {@code to} what it ends at"
+            Matcher beside = BESIDE.matcher(params.group(2));
+            while (beside.find()) {
+                all.put(beside.group(1), words);
+            }
         }
         return all;
     }
 
-    /** What is said of a record itself. */
-    String of(Class<?> record) {
-        return comment(record, "[^;{}()=]*?\\brecord\\s+" + record.getSimpleName() + "\\(");
+    /** What is said of a record, a sum or an enum itself. */
+    String of(Class<?> type) {
+        return comment(type, "[^;{}()=]*?\\b(?:record|interface|enum)\\s+" + type.getSimpleName() + "\\b");
     }
 
     private String comment(Class<?> type, String declared) {
