@@ -29,19 +29,25 @@ public class BrightKeel {
     public static void main(String[] args) throws IOException {
         String command = args.length == 0 ? "" : args[0];
         String[] rest = args.length == 0 ? args : Arrays.copyOfRange(args, 1, args.length);
-        BackupCommand backup = new BackupCommand(DataDirectory.chosen(), System.out, System.err);
         switch (command) {
             case "review" -> System.exit(ReviewCommand.run(rest, System.out, System.err));
-            case "backup" -> System.exit(backup.backup(rest));
-            case "restore" -> System.exit(backup.restore(rest));
-            case "passphrase" ->
-                System.exit(PassphraseCommand.run(DataDirectory.chosen(), System.in, System.out, System.err));
+            case "backup" -> System.exit(new BackupCommand(chosen(), System.out, System.err).backup(rest));
+            case "restore" -> System.exit(new BackupCommand(chosen(), System.out, System.err).restore(rest));
+            case "passphrase" -> System.exit(PassphraseCommand.run(chosen(), System.in, System.out, System.err));
             default -> serve(args);
         }
     }
 
+    private static Path chosen() {
+        try {
+            return DataDirectory.chosen();
+        } catch (DataDirectory.Unusable e) {
+            throw giveUp(String.valueOf(e.getMessage()));
+        }
+    }
+
     private static void serve(String[] args) throws IOException {
-        Path data = DataDirectory.chosen();
+        Path data = chosen();
         FileLock held = held(data);
         System.setProperty("keel.data", data.toString());
         String address = System.getProperty("server.address", "127.0.0.1");

@@ -30,17 +30,28 @@ public final class DataDirectory {
 
     private DataDirectory() {}
 
-    /** {@code $XDG_DATA_HOME/bright-keel}, or {@code ~/.local/share/bright-keel}. */
-    static Path byDefault() {
+    /**
+     * {@code $XDG_DATA_HOME/bright-keel}, or {@code ~/.local/share/bright-keel}; a path that does not begin at the root counts
+     * for nothing, as the base directory specification of freedesktop.org has it.
+     *
+     * @throws Unusable where there is neither: Java calls the home of a user without a name "?"
+     */
+    static Path byDefault() throws Unusable {
         String base = System.getenv("XDG_DATA_HOME");
-        return base == null || base.isBlank()
-                ? Path.of(System.getProperty("user.home"), ".local", "share", "bright-keel")
-                : Path.of(base, "bright-keel");
+        if (base != null && Path.of(base).isAbsolute()) {
+            return Path.of(base, "bright-keel");
+        }
+        Path home = Path.of(System.getProperty("user.home", ""));
+        if (!home.isAbsolute()) {
+            throw new Unusable("There is no home directory to keep rigs in: say where with --data DIR.");
+        }
+        return home.resolve(Path.of(".local", "share", "bright-keel"));
     }
 
     /** As {@code -Dkeel.data} says, else the default. */
-    static Path chosen() {
-        return Path.of(System.getProperty("keel.data", byDefault().toString()));
+    static Path chosen() throws Unusable {
+        String said = System.getProperty("keel.data", "");
+        return said.isEmpty() ? byDefault() : Path.of(said);
     }
 
     static Path database(Path directory) {
