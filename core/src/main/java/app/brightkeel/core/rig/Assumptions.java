@@ -18,10 +18,10 @@ import java.util.stream.Stream;
  */
 public final class Assumptions {
 
-    /** What watts on a label of 12 V gear are meant at; common practice, no source. */
     /** Share of its charge that a pack may give which has to start an engine afterwards; common practice, no source. */
     private static final double LEFT_TO_START = 0.5;
 
+    /** What watts on a label of 12 V gear are meant at; common practice, no source. */
     private static final double LABEL_V = 12;
 
     /** Lowest volts a display runs on where its maker's figure is not known [V]. */
