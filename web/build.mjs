@@ -58,8 +58,11 @@ step("check", ["src", "../docs/units.json", ...SETTINGS], "node_modules", () => 
 step("bundle", ["src", "../docs/units.json", "package-lock.json", ...SETTINGS], "dist/index.html", () => call(bin("vite"), "build"));
 // the letters of pictures that are saved as files, with the font's own licence beside them
 const FONT = "node_modules/@fontsource-variable/atkinson-hyperlegible-next";
-step("font", ["package-lock.json", "dist/index.html"], "dist/fonts/LICENSE", () => {
+step("font", ["package-lock.json", "dist/index.html"], "dist/fonts/LICENSE.txt", () => {
   mkdirSync("dist/fonts", { recursive: true });
   copyFileSync(`${FONT}/files/atkinson-hyperlegible-next-latin-wght-normal.woff2`, "dist/fonts/letters.woff2");
-  copyFileSync(`${FONT}/LICENSE`, "dist/fonts/LICENSE");
+  copyFileSync(`${FONT}/LICENSE`, "dist/fonts/LICENSE.txt");
 });
+step("licences", ["package-lock.json", "licences.mjs", "../docs/licences/scripts.txt", "dist/index.html"], "dist/licences/scripts.txt", () =>
+  call("node", "licences.mjs"),
+);

@@ -28,6 +28,9 @@ export function ShelfFoot({ onDeleted }: { onDeleted: () => void }) {
         <a href="/api/backup" className="underline decoration-rule underline-offset-4">
           back up everything
         </a>
+        <a href="/licences.html" className="underline decoration-rule underline-offset-4">
+          licences
+        </a>
       </span>
     </footer>
   );

@@ -43,7 +43,7 @@ export function numberOf(si: number, unit: Unit, system: System): string {
 export function typedNumber(si: number, unit: Unit, system: System): string {
   const { style, factor, offset, decimals } = shown(unit, system);
   const value = si * factor + offset;
-  const finer = Number(value.toFixed(decimals + 2));
+  const finer = Number(value.toFixed(decimals + 1));
   const asTyped = style === "plain" && Math.abs(value - finer) < 1e-9 * Math.max(1, Math.abs(value));
   return asTyped && finer !== Number(value.toFixed(decimals))
     ? String(finer).replace("-", "−")

@@ -99,7 +99,9 @@ describe("what a person types is read in the same units", () => {
     [0.3, "kilogram", "metric", "0.3"],
     [0.28, "kilogram", "us", "0.6"],
     [7.25 * 0.0254, "millimetre", "us", "7.25"],
-    [-0.0005, "metre", "metric", "−0.0005"],
+    [-0.005, "metre", "metric", "−0.005"],
+    // 6 ft 6 in, by who counts in metres
+    [1.9812, "metre", "metric", "1.98"],
   ])("%d %s is kept in its field as it was typed", (si, unit, system, words) => {
     expect(typedNumber(si, unit, system)).toBe(words);
   });

@@ -33,7 +33,7 @@ public class ScriptIT {
         elsewhere = Files.createDirectory(all.resolve("elsewhere"));
         Files.copy(Path.of("..", "keel"), checkout.resolve("keel"));
         checkout.resolve("keel").toFile().setExecutable(true);
-        for (String directory : List.of(".mvn", "core", "web", "server", "docs")) {
+        for (String directory : List.of(".mvn", "core", "web", "server", "docs", "docs/licences")) {
             Files.createDirectory(checkout.resolve(directory));
         }
         for (String file : List.of("pom.xml", "docs/openapi.json", "docs/rig.schema.json", "docs/units.json")) {
