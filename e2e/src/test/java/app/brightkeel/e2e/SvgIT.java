@@ -26,7 +26,7 @@ public class SvgIT extends InBrowser {
             () => {
               const svg = document.querySelector("svg");
               const sheet = svg.getBoundingClientRect();
-              const words = [...svg.querySelectorAll("text")].map((text) => [text.textContent, text.getBoundingClientRect()]);
+              const words = [...svg.querySelectorAll("text:not(.halo)")].map((text) => [text.textContent, text.getBoundingClientRect()]);
               const found = [];
               words.forEach(([word, box], i) => {
                 if (box.left < sheet.left - 1 || box.right > sheet.right + 1 || box.top < sheet.top - 1

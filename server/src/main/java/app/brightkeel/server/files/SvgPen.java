@@ -39,9 +39,9 @@ final class SvgPen implements Pen {
             case ICE -> stroke(SvgSheet.FAINT, weight) + " " + fill(SvgSheet.BAND);
             case HULL -> stroke(SvgSheet.INK, 1.6 * weight) + " " + fill(SvgSheet.TRACK);
             case WATERLINE -> stroke(SvgSheet.INK_2, 1.4 * weight) + " stroke-dasharray=\"2 4\"";
-            case BEAM -> stroke(SvgSheet.INK, 1.4 * weight) + " " + fill(SvgSheet.BEAM);
+            case BEAM -> stroke(SvgSheet.INK, 1.4 * weight) + " " + over(SvgSheet.BEAM, 0.13);
             case GHOST -> stroke(SvgSheet.FAINT, 1.2 * weight) + " stroke-dasharray=\"5 4\"";
-            case HIDDEN -> fill(SvgSheet.HIDDEN);
+            case HIDDEN -> over(SvgSheet.HIDDEN, 0.22);
             case TARGET -> fill(SvgSheet.ACT);
             case HISTOGRAM -> fill(SvgSheet.BAND) + " " + stroke(SvgSheet.INK_2, 0.8 * weight);
             case FACE -> fill(SvgSheet.INK);
@@ -71,6 +71,11 @@ final class SvgPen implements Pen {
 
     private static String fill(String colour) {
         return "fill=\"" + colour + "\"";
+    }
+
+    /** What lies below shines through. */
+    private static String over(String colour, double opacity) {
+        return fill(colour) + String.format(Locale.ROOT, " fill-opacity=\"%.2f\"", opacity);
     }
 
     @Override

@@ -24,10 +24,8 @@ final class SvgSheet {
     static final String BAND = "#cfdcd9";
     static final String TRACK = "#e3d9cb";
 
-    /** Over whatever lies below. */
-    static final String BEAM = "#1c655321";
-
-    static final String HIDDEN = "#a8262d38";
+    static final String BEAM = "#1c6553";
+    static final String HIDDEN = "#a8262d";
 
     private static final int HALO = 4;
     private static final int LINE_HALO = 9;
@@ -77,20 +75,25 @@ final class SvgSheet {
         return LetterWidths.of(title, 16, BOLD);
     }
 
-    private static String written(SvgWords text) {
+    private static String at(SvgWords text) {
         return String.format(
                 Locale.ROOT,
-                "<text x=\"%s\" y=\"%s\" text-anchor=\"%s\" font-size=\"%s\" font-weight=\"%d\" fill=\"%s\" "
-                        + "stroke=\"%s\" stroke-width=\"%d\" paint-order=\"stroke\">%s</text>%n",
+                "x=\"%s\" y=\"%s\" text-anchor=\"%s\" font-size=\"%s\" font-weight=\"%d\"",
                 number(text.x()),
                 number(text.y()),
                 text.anchor(),
                 text.size(),
-                text.weight(),
-                text.colour(),
-                PAPER,
-                text.halo(),
-                escaped(text.words()));
+                text.weight());
+    }
+
+    private static String letters(SvgWords text) {
+        return "<text %s fill=\"%s\">%s</text>%n".formatted(at(text), text.colour(), escaped(text.words()));
+    }
+
+    /** A text of its own below all letters: an order of painting is not known to every program. */
+    private static String halo(SvgWords text) {
+        return "<text class=\"halo\" aria-hidden=\"true\" %s stroke=\"%s\" stroke-width=\"%d\" stroke-linejoin=\"round\">%s</text>%n"
+                .formatted(at(text), PAPER, text.halo(), escaped(text.words()));
     }
 
     /**
@@ -101,7 +104,9 @@ final class SvgSheet {
      */
     String whole(int width, int height, String title, String says) {
         StringBuilder words = new StringBuilder();
-        SvgWords.clear(texts, width, height).forEach(text -> words.append(written(text)));
+        List<SvgWords> placed = SvgWords.clear(texts, width, height);
+        placed.forEach(text -> words.append(halo(text)));
+        placed.forEach(text -> words.append(letters(text)));
         return """
                 <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d" \
                 role="img" aria-labelledby="title" aria-describedby="says" \
