@@ -25,9 +25,8 @@ final class Sources {
 
     /** @param negativeDown whether a depth below zero is one all the same, counted down from the surface */
     void depth(String source, double atS, double metres, boolean negativeDown) {
-        DepthLog log = known(depths, source) ? depths.computeIfAbsent(source, s -> new DepthLog()) : null;
-        if (log != null) {
-            log.depth(atS, negativeDown ? Math.abs(metres) : metres);
+        if (known(depths, source)) {
+            depths.computeIfAbsent(source, s -> new DepthLog()).depth(atS, negativeDown ? Math.abs(metres) : metres);
         }
     }
 
