@@ -13,7 +13,9 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.testng.Assert;
@@ -157,12 +159,23 @@ abstract class InBrowser {
 
     /** A copy of a rig of its own for each test: what one changes is nothing to the others. */
     protected void openCopy(String rig, String link) {
-        String shelf = page.request().get(app.url("/api/rigs")).text();
-        String id =
-                found(shelf, "\"id\":\"([^\"]+)\",\"revision\":\\d+,\"savedAt\":\"[^\"]+\",\"name\":\"" + rig + "\"");
+        String id = shelf().get(rig);
+        Assert.assertNotNull(id, rig + " is on no shelf");
         String copy =
                 page.request().post(app.url("/api/rigs/" + id + "/duplicate")).text();
         page.navigate(app.url("/rigs/" + found(copy, "\"id\":\"([^\"]+)\"") + "/" + link));
+    }
+
+    /** Ids of the rigs on the shelf, by their names. */
+    protected Map<String, String> shelf() {
+        Matcher rigs = Pattern.compile(
+                        "\"id\":\"([^\"]+)\",\"revision\":\\d+,\"savedAt\":\"[^\"]+\",\"name\":\"([^\"]+)\"")
+                .matcher(page.request().get(app.url("/api/rigs")).text());
+        Map<String, String> shelf = new LinkedHashMap<>();
+        while (rigs.find()) {
+            shelf.put(rigs.group(2), rigs.group(1));
+        }
+        return shelf;
     }
 
     private static String found(String text, String pattern) {

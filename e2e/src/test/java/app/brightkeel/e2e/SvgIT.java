@@ -9,8 +9,6 @@ import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** Pictures as files, looked at in a browser: no words over each other, none cut off, the font in the file. */
@@ -23,8 +21,7 @@ public class SvgIT extends InBrowser {
 
     /** Words whose boxes overlap by more than a hair, and words that leave the sheet. */
     private static final String FAULTS = """
-            () => {
-              const svg = document.querySelector("svg");
+            (svg) => {
               const sheet = svg.getBoundingClientRect();
               const words = [...svg.querySelectorAll("text:not(.halo)")].map((text) => [text.textContent, text.getBoundingClientRect()]);
               const found = [];
@@ -45,21 +42,18 @@ public class SvgIT extends InBrowser {
 
     private List<String> faults(String svg) {
         page.setContent("<body style='margin:0'>" + svg + "</body>");
-        Object found = page.evaluate("async () => { await document.fonts.ready; return (" + FAULTS + ")(); }");
+        Object found = page.evaluate(
+                "async () => { await document.fonts.ready; return (" + FAULTS + ")(document.querySelector('svg')); }");
         return ((List<?>) found).stream().map(Object::toString).toList();
     }
 
     /** The pictures of the screen themselves, each link of each demo rig. */
     @Test
     public void wordsOnTheScreenToo() {
-        String shelf = page.request().get(app.url("/api/rigs")).text();
-        Matcher rigs = Pattern.compile(
-                        "\"id\":\"([^\"]+)\",\"revision\":\\d+,\"savedAt\":\"[^\"]+\",\"name\":\"([^\"]+)\"")
-                .matcher(shelf);
         List<String> found = new ArrayList<>();
-        while (rigs.find()) {
+        for (Map.Entry<String, String> rig : shelf().entrySet()) {
             for (String link : LINKS) {
-                page.navigate(app.url("/rigs/" + rigs.group(1) + "/" + link));
+                page.navigate(app.url("/rigs/" + rig.getValue() + "/" + link));
                 awaitLine();
                 Locator tabs = page.locator("section[aria-label^='Picture'] button[aria-pressed]");
                 page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -70,11 +64,9 @@ public class SvgIT extends InBrowser {
                     }
                     Object faults =
                             page.evaluate("() => { const svg = document.querySelector('figure svg'); return svg ? ("
-                                    + FAULTS.replace(
-                                            "document.querySelector(\"svg\")", "document.querySelector('figure svg')")
-                                    + ")() : []; }");
+                                    + FAULTS + ")(svg) : []; }");
                     for (Object fault : (List<?>) faults) {
-                        found.add(rigs.group(2) + " " + link + " " + tab + ": " + fault);
+                        found.add(rig.getKey() + " " + link + " " + tab + ": " + fault);
                     }
                 }
             }
@@ -84,16 +76,12 @@ public class SvgIT extends InBrowser {
 
     @Test
     public void wordsStandClearOfEachOther() {
-        String shelf = page.request().get(app.url("/api/rigs")).text();
-        Matcher rigs = Pattern.compile(
-                        "\"id\":\"([^\"]+)\",\"revision\":\\d+,\"savedAt\":\"[^\"]+\",\"name\":\"([^\"]+)\"")
-                .matcher(shelf);
         List<String> found = new ArrayList<>();
         int pictures = 0;
-        while (rigs.find()) {
+        for (Map.Entry<String, String> rig : shelf().entrySet()) {
             for (String link : LINKS) {
                 for (int scene = 0; scene < MOST_SCENES; scene++) {
-                    String path = "/api/rigs/" + rigs.group(1) + "/scenes/" + link + "/svg?scene=" + scene;
+                    String path = "/api/rigs/" + rig.getValue() + "/scenes/" + link + "/svg?scene=" + scene;
                     APIResponse metric = page.request().get(app.url(path));
                     if (metric.status() != 200) {
                         break;
@@ -109,10 +97,10 @@ public class SvgIT extends InBrowser {
                         String head =
                                 habit.getValue().substring(0, habit.getValue().indexOf("<rect"));
                         assertTrue(head.contains("role=\"img\""), path);
-                        assertTrue(head.contains(", " + rigs.group(2) + "</title>"), head.substring(0, 400));
+                        assertTrue(head.contains(", " + rig.getKey() + "</title>"), head.substring(0, 400));
                         assertTrue(head.contains("<desc id=\"says\">") && head.contains("font/woff2;base64,"), path);
                         for (String fault : faults(habit.getValue())) {
-                            found.add(rigs.group(2) + " " + link + " " + scene + " " + habit.getKey() + ": " + fault);
+                            found.add(rig.getKey() + " " + link + " " + scene + " " + habit.getKey() + ": " + fault);
                         }
                     }
                 }

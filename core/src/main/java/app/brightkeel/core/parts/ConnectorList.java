@@ -87,7 +87,7 @@ public final class ConnectorList {
                 joinedId,
                 joined,
                 ending.words(),
-                pins(ending),
+                Known.of(ending.pins(), Unit.COUNT),
                 "",
                 Optional.empty(),
                 Optional.empty(),
@@ -105,16 +105,12 @@ public final class ConnectorList {
                 joined,
                 rig.nameOfPoint(joined),
                 ending.words(),
-                pins(ending),
+                Known.of(ending.pins(), Unit.COUNT),
                 terminal.map(Crimps.Terminal::colour).orElse(""),
                 terminal.map(each -> new Amount(each.sleeveM(), Unit.FINE_MILLIMETRE)),
                 Crimps.pullN(area).map(newtons -> new Amount(newtons, Unit.NEWTON)),
                 terminal.isEmpty()
                         ? "tug each by hand"
                         : "the sleeve slid on first; tug each by hand; grease on plugs");
-    }
-
-    private static Optional<Amount> pins(Ending ending) {
-        return ending.pins().isSet() ? Optional.of(new Amount(ending.pins().value(), Unit.COUNT)) : Optional.empty();
     }
 }

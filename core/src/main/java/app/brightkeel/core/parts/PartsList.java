@@ -15,7 +15,7 @@ import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -38,11 +38,8 @@ public final class PartsList {
         }
 
         /** Its size in a unit. */
-        public OptionalDouble in(Unit unit) {
-            return sizes.stream()
-                    .filter(size -> size.unit() == unit)
-                    .mapToDouble(Amount::si)
-                    .findFirst();
+        public Optional<Amount> in(Unit unit) {
+            return sizes.stream().filter(size -> size.unit() == unit).findFirst();
         }
     }
 
@@ -132,16 +129,13 @@ public final class PartsList {
     }
 
     private void segment(Segment segment) {
-        List<Amount> gauge = segment.wire().gauge().decided()
-                ? List.of(new Amount(segment.wire().gauge().size().areaMm2(), Unit.WIRE))
-                : List.of();
         add(
                 segment.id(),
                 "",
                 "pair of wires",
                 segment.name(),
                 segment.wire().tinned() ? "tinned" : "plain copper",
-                sizes(gauge, size(segment.wire().lengthM(), Unit.METRE)));
+                sizes(Known.size(segment).stream().toList(), size(segment.wire().lengthM(), Unit.METRE)));
         segment.fittings().forEach(fitting -> fitting(segment, fitting));
     }
 
@@ -155,7 +149,7 @@ public final class PartsList {
     }
 
     private static List<Amount> size(Figure figure, Unit unit) {
-        return figure.isSet() ? List.of(new Amount(figure.value(), unit)) : List.of();
+        return Known.of(figure, unit).stream().toList();
     }
 
     private static List<Amount> sizes(List<Amount> one, List<Amount> other) {

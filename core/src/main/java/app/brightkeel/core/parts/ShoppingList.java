@@ -44,7 +44,11 @@ public final class ShoppingList {
      * @param amount how many or how much
      * @param parts  ids of those it is for
      */
-    public record Item(String what, Text item, Amount amount, Set<String> parts) {}
+    public record Item(String what, Text item, Amount amount, List<String> parts) {
+        public Item {
+            parts = List.copyOf(parts);
+        }
+    }
 
     private record Kind(String what, Text item, Unit unit) {}
 
@@ -76,7 +80,7 @@ public final class ShoppingList {
                         each.getKey().what(),
                         each.getKey().item(),
                         bought(each.getKey().unit(), each.getValue().amount),
-                        each.getValue().parts))
+                        List.copyOf(each.getValue().parts)))
                 .toList();
     }
 

@@ -56,12 +56,6 @@ public final class WireList {
     }
 
     private Cut cut(Segment segment, boolean spare) {
-        Optional<Amount> size = segment.wire().gauge().decided()
-                ? Optional.of(new Amount(segment.wire().gauge().size().areaMm2(), Unit.WIRE))
-                : Optional.empty();
-        Optional<Amount> length = segment.wire().lengthM().isSet()
-                ? Optional.of(new Amount(segment.wire().lengthM().value(), Unit.METRE))
-                : Optional.empty();
         return new Cut(
                 segment.id(),
                 segment.name(),
@@ -70,8 +64,8 @@ public final class WireList {
                 segment.to(),
                 rig.nameOfPoint(segment.to()),
                 coloursOf(segment),
-                size,
-                length,
+                Known.size(segment),
+                Known.of(segment.wire().lengthM(), Unit.METRE),
                 sort(segment),
                 remarks(segment, spare));
     }

@@ -196,11 +196,12 @@ final class Remedies {
 
     private static Text without(Ruling ruling, Found found) {
         Text byHand = ruling.rule().byHand();
+        Text lead = byHand.plain().isEmpty() ? byHand : Text.of("{} ", byHand);
         Optional<Tried> nearest = found.trades.stream().min(LEAST_FIRST);
         if (nearest.isPresent()) {
             return Text.of(
                     "{}Of what was tried the nearest is “{}”, but: {}",
-                    byHand.plain().isEmpty() ? byHand : Text.of("{} ", byHand),
+                    lead,
                     nearest.get().change().label(),
                     nearest.get().costs());
         }
@@ -208,7 +209,7 @@ final class Remedies {
             Vain vain = found.vain.get();
             return Text.of(
                     "{}Of what was tried the nearest is “{}”, and still: {}",
-                    byHand.plain().isEmpty() ? byHand : Text.of("{} ", byHand),
+                    lead,
                     vain.change().label(),
                     vain.after().finding().text());
         }

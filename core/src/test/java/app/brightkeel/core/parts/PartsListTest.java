@@ -43,7 +43,7 @@ public class PartsListTest {
         for (Rig rig : DemoRigs.all()) {
             Carried carried = Line.of(rig).get(CarryStage.STAGE).value();
             double sum = PartsList.of(rig).stream()
-                    .mapToDouble(part -> part.in(Unit.KILOGRAM).orElse(0))
+                    .mapToDouble(part -> part.in(Unit.KILOGRAM).map(Amount::si).orElse(0.0))
                     .sum();
             assertEquals(sum, carried.massKg(), 1e-9, rig.name());
         }

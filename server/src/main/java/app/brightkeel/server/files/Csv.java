@@ -42,26 +42,18 @@ final class Csv<T> {
         return this;
     }
 
-    /** @param amount held as {@code unit} holds it */
-    Csv<T> number(String name, Unit unit, Function<T, Double> amount) {
-        return numberOr(name, unit, thing -> Optional.of(amount.apply(thing)));
-    }
-
-    /** The same where there may be none: the cell is empty then. */
-    Csv<T> numberOr(String name, Unit unit, Function<T, Optional<Double>> amount) {
+    /** @param amount in {@code unit}; the cell is empty where there is none */
+    Csv<T> number(String name, Unit unit, Function<T, Optional<Amount>> amount) {
         String symbol = symbol(unit);
         columns.add(new Column<>(
                 symbol.isEmpty() ? name : name + " [" + symbol + "]",
-                thing -> amount.apply(thing).map(si -> number(si, unit)).orElse("")));
+                thing -> amount.apply(thing).map(this::number).orElse("")));
         return this;
     }
 
     /** A number and its unit in two columns, for lines that differ in theirs. */
     Csv<T> amount(String name, Function<T, Amount> amount) {
-        columns.add(new Column<>(name, thing -> {
-            Amount cell = amount.apply(thing);
-            return number(cell.si(), cell.unit());
-        }));
+        columns.add(new Column<>(name, thing -> number(amount.apply(thing))));
         columns.add(new Column<>("unit", thing -> symbol(amount.apply(thing).unit())));
         return this;
     }
@@ -92,14 +84,14 @@ final class Csv<T> {
         return shown(unit).symbol();
     }
 
-    private String number(double si, Unit unit) {
-        Unit.Shown shown = shown(unit);
+    private String number(Amount amount) {
+        Unit.Shown shown = shown(amount.unit());
         if (shown.style() == Unit.Style.WIRE_GAUGE) {
             // a gauge is a number by itself
-            return new Amount(si, unit).in(habit).replace(" " + shown.symbol(), "");
+            return amount.in(habit).replace(" " + shown.symbol(), "");
         }
         int decimals = shown.style() == Unit.Style.FEET_INCHES ? FINER : shown.decimals();
-        BigDecimal number = BigDecimal.valueOf(si * shown.factor() + shown.offset())
+        BigDecimal number = BigDecimal.valueOf(amount.si() * shown.factor() + shown.offset())
                 .setScale(decimals + FINER, RoundingMode.HALF_UP)
                 .stripTrailingZeros();
         return number.signum() == 0 ? "0" : number.toPlainString();

@@ -23,39 +23,37 @@ public final class FitOutCsv {
                 .words("through", HoleList.Row::part)
                 .words("there or drill", HoleList.Row::there)
                 .words("waterline", HoleList.Row::line)
-                .numberOr("clear", Unit.FINE_MILLIMETRE, row -> row.clear().map(Amount::si))
+                .number("clear", Unit.FINE_MILLIMETRE, HoleList.Row::clear)
                 .words("passes", HoleList.Row::cables)
-                .numberOr(
-                        "plug that passes first",
-                        Unit.MILLIMETRE,
-                        row -> row.plug().map(Amount::si))
+                .number("plug that passes first", Unit.MILLIMETRE, HoleList.Row::plug)
                 .words("crimped after", HoleList.Row::after)
                 .words("closed by", HoleList.Row::closing)
-                .numberOr(
-                        "which wants a hole of",
-                        Unit.FINE_MILLIMETRE,
-                        row -> row.wants().map(Amount::si))
+                .number("which wants a hole of", Unit.FINE_MILLIMETRE, HoleList.Row::wants)
                 .words("tight by", HoleList.Row::sealing)
                 .words("remark", HoleList.Row::remark)
                 .of(rows);
     }
 
-    private record Step(String id, String step, String what, String from, Optional<Double> minutes) {}
+    private record Step(String id, String step, String what, String from, Optional<Amount> time) {}
 
     /** What is unplugged first, what comes off with its minutes, what stays. */
     public static String takeOff(TakeOff off, Habit habit) {
         List<Step> steps = new ArrayList<>();
         off.freed().forEach(cable -> steps.add(new Step(cable.id(), "unplug", cable.name(), "", Optional.empty())));
         off.off()
-                .forEach(item -> steps.add(
-                        new Step(item.id(), "take off", item.name(), item.station(), Optional.of(item.minMin()))));
+                .forEach(item -> steps.add(new Step(
+                        item.id(),
+                        "take off",
+                        item.name(),
+                        item.station(),
+                        Optional.of(new Amount(item.minMin(), Unit.MINUTE)))));
         off.stays().forEach(part -> steps.add(new Step(part.id(), "stays aboard", part.name(), "", Optional.empty())));
         return new Csv<Step>(habit)
                 .words("id", Step::id)
                 .words("step", Step::step)
                 .words("what", Step::what)
                 .words("from", Step::from)
-                .numberOr("time", Unit.MINUTE, Step::minutes)
+                .number("time", Unit.MINUTE, Step::time)
                 .of(steps);
     }
 
@@ -72,11 +70,21 @@ public final class FitOutCsv {
                 .words("id", cut -> cut.piece().id())
                 .words("board", cut -> String.valueOf(cut.board()))
                 .words("part", cut -> cut.piece().name())
-                .number("from its end", Unit.MILLIMETRE, cut -> cut.piece().atM())
-                .number("from its edge", Unit.MILLIMETRE, cut -> cut.piece().acrossM())
-                .number("long", Unit.MILLIMETRE, cut -> cut.piece().lengthM())
-                .number("wide", Unit.MILLIMETRE, cut -> cut.piece().wideM())
+                .number(
+                        "from its end",
+                        Unit.MILLIMETRE,
+                        cut -> millimetres(cut.piece().atM()))
+                .number(
+                        "from its edge",
+                        Unit.MILLIMETRE,
+                        cut -> millimetres(cut.piece().acrossM()))
+                .number("long", Unit.MILLIMETRE, cut -> millimetres(cut.piece().lengthM()))
+                .number("wide", Unit.MILLIMETRE, cut -> millimetres(cut.piece().wideM()))
                 .words("turned", cut -> cut.piece().turned() ? "yes" : "no")
                 .of(cuts);
+    }
+
+    private static Optional<Amount> millimetres(double metres) {
+        return Optional.of(new Amount(metres, Unit.MILLIMETRE));
     }
 }

@@ -3,7 +3,6 @@ package app.brightkeel.server.files;
 import app.brightkeel.core.parts.ConnectorList;
 import app.brightkeel.core.parts.ShoppingList;
 import app.brightkeel.core.parts.WireList;
-import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -24,8 +23,8 @@ public final class HarnessCsv {
                 .words("to id", WireList.Cut::toId)
                 .words("to", WireList.Cut::to)
                 .words("colours", WireList.Cut::colours)
-                .numberOr("size", Unit.WIRE, wire -> wire.size().map(Amount::si))
-                .numberOr("length one way", Unit.METRE, wire -> wire.length().map(Amount::si))
+                .number("size", Unit.WIRE, WireList.Cut::size)
+                .number("length one way", Unit.METRE, WireList.Cut::length)
                 .words("sort", WireList.Cut::sort)
                 .words("remarks", wire -> joined(wire.remarks(), habit))
                 .of(wires);
@@ -39,10 +38,10 @@ public final class HarnessCsv {
                 .words("joined to id", ConnectorList.End::joinedId)
                 .words("joined to", ConnectorList.End::joined)
                 .words("what", ConnectorList.End::ending)
-                .numberOr("pins", Unit.COUNT, end -> end.pins().map(Amount::si))
+                .number("pins", Unit.COUNT, ConnectorList.End::pins)
                 .words("crimp", ConnectorList.End::crimp)
-                .numberOr("sleeve", Unit.FINE_MILLIMETRE, end -> end.sleeve().map(Amount::si))
-                .numberOr("pull for a minute", Unit.NEWTON, end -> end.pull().map(Amount::si))
+                .number("sleeve", Unit.FINE_MILLIMETRE, ConnectorList.End::sleeve)
+                .number("pull for a minute", Unit.NEWTON, ConnectorList.End::pull)
                 .words("remark", ConnectorList.End::remark)
                 .of(ends);
     }

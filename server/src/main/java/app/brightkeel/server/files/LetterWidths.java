@@ -1,15 +1,8 @@
 package app.brightkeel.server.files;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
+import app.brightkeel.core.reference.Table;
 import java.util.Map;
-import java.util.Objects;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
+import java.util.stream.Collectors;
 
 /** How wide words are in the font of the pictures. */
 final class LetterWidths {
@@ -27,25 +20,10 @@ final class LetterWidths {
     private LetterWidths() {}
 
     private static Map<Integer, Width> table() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setCommentMarker('#')
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        try (Reader in = new InputStreamReader(
-                Objects.requireNonNull(LetterWidths.class.getResourceAsStream("/svg/letter-widths.csv")),
-                StandardCharsets.UTF_8)) {
-            Map<Integer, Width> table = new HashMap<>();
-            for (CSVRecord row : format.parse(in)) {
-                table.put(
-                        Integer.parseInt(row.get("letter"), 16),
-                        new Width(Integer.parseInt(row.get("regular")), Integer.parseInt(row.get("bold"))));
-            }
-            return Map.copyOf(table);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Table.read(LetterWidths.class, "/svg/letter-widths.csv").rows().stream()
+                .collect(Collectors.toMap(
+                        row -> Integer.parseInt(row.get("letter"), 16),
+                        row -> new Width(Integer.parseInt(row.get("regular")), Integer.parseInt(row.get("bold")))));
     }
 
     /** In the unit of {@code size}. */

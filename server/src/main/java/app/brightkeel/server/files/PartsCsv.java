@@ -26,10 +26,7 @@ public final class PartsCsv {
                 .words("what", Part::what)
                 .words("name", Part::name)
                 .words("sort", Part::sort);
-        SIZES.forEach(size -> csv.numberOr(
-                size.getKey(),
-                size.getValue(),
-                part -> part.in(size.getValue()).stream().boxed().findFirst()));
+        SIZES.forEach(size -> csv.number(size.getKey(), size.getValue(), part -> part.in(size.getValue())));
         return csv.words("note", Part::note).of(parts);
     }
 }

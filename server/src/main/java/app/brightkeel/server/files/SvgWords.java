@@ -11,6 +11,7 @@ import java.util.stream.Stream;
  * @param y      of its base line
  * @param anchor "start", "middle" or "end"
  * @param halo   width of the paper around the letters
+ * @param wide   of the words
  * @param onLine whether they belong to a line that they stand on: the others give way
  */
 record SvgWords(
@@ -22,7 +23,8 @@ record SvgWords(
         String colour,
         int halo,
         boolean onLine,
-        String words) {
+        String words,
+        double wide) {
 
     /** How far letters go over and under their base line, as shares of their size. */
     private static final double OVER = 0.95;
@@ -38,14 +40,23 @@ record SvgWords(
     /** Up or down by so many, nearest first. */
     private static final double[] MOVES = {0, 7, -7, 13, -13, 19, -19, 26, -26, 34, -34, 44, -44, 56, -56};
 
-    double wide() {
-        return LetterWidths.of(words, size, weight);
+    SvgWords(
+            double x,
+            double y,
+            String anchor,
+            double size,
+            int weight,
+            String colour,
+            int halo,
+            boolean onLine,
+            String words) {
+        this(x, y, anchor, size, weight, colour, halo, onLine, words, LetterWidths.of(words, size, weight));
     }
 
     private double left() {
         return switch (anchor) {
-            case "middle" -> x - wide() / 2;
-            case "end" -> x - wide();
+            case "middle" -> x - wide / 2;
+            case "end" -> x - wide;
             default -> x;
         };
     }
@@ -59,13 +70,13 @@ record SvgWords(
     }
 
     private SvgWords moved(double right, double down) {
-        return new SvgWords(x + right, y + down, anchor, size, weight, colour, halo, onLine, words);
+        return new SvgWords(x + right, y + down, anchor, size, weight, colour, halo, onLine, words, wide);
     }
 
     /** Wholly between the edges, as far as they are wide enough. */
     private SvgWords within(double width, double height) {
         double right = Math.max(0, EDGE - left());
-        right += Math.min(0, width - EDGE - (left() + right + wide()));
+        right += Math.min(0, width - EDGE - (left() + right + wide));
         right += Math.max(0, EDGE - (left() + right));
         double down = Math.max(0, EDGE - top());
         down += Math.min(0, height - EDGE - (bottom() + down));
@@ -73,7 +84,7 @@ record SvgWords(
     }
 
     private boolean over(SvgWords other) {
-        double across = Math.min(left() + wide(), other.left() + other.wide()) - Math.max(left(), other.left());
+        double across = Math.min(left() + wide, other.left() + other.wide) - Math.max(left(), other.left());
         double along = Math.min(bottom(), other.bottom()) - Math.max(top(), other.top());
         return across > 0 && along > TOUCH;
     }

@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.apache.pdfbox.cos.COSDictionary;
@@ -27,7 +28,17 @@ public final class TemplatePdf {
 
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
-    private TemplatePdf() {}
+    private final PDDocument document;
+    private final PDFont font;
+    private final String rig;
+    private final Habit habit;
+
+    private TemplatePdf(PDDocument document, PDFont font, String rig, Habit habit) {
+        this.document = document;
+        this.font = font;
+        this.rig = rig;
+        this.habit = habit;
+    }
 
     /** @param scenes to scale, at least one */
     public static byte[] of(String rig, List<Scene> scenes, Habit habit) {
@@ -38,14 +49,9 @@ public final class TemplatePdf {
             PDViewerPreferences shown = new PDViewerPreferences(new COSDictionary());
             shown.setDisplayDocTitle(true);
             document.getDocumentCatalog().setViewerPreferences(shown);
-            PDFont font = PDType0Font.load(document, letters);
+            TemplatePdf pdf = new TemplatePdf(document, PDType0Font.load(document, letters), rig, habit);
             for (Scene scene : scenes) {
-                Tiles tiles = Tiles.of((Frame.ToScale) scene.frame(), habit);
-                for (int row = tiles.rows() - 1; row >= 0; row--) {
-                    for (int column = 0; column < tiles.columns(); column++) {
-                        page(document, font, rig, scene, habit, tiles, column, row);
-                    }
-                }
+                pdf.sheet(scene);
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
@@ -55,9 +61,18 @@ public final class TemplatePdf {
         }
     }
 
-    private static void page(
-            PDDocument document, PDFont font, String rig, Scene scene, Habit habit, Tiles tiles, int column, int row)
-            throws IOException {
+    private void sheet(Scene scene) throws IOException {
+        Tiles tiles = Tiles.of((Frame.ToScale) scene.frame(), habit);
+        List<Mark> marks = new ArrayList<>(scene.marks());
+        marks.addAll(tiles.crosses());
+        for (int row = tiles.rows() - 1; row >= 0; row--) {
+            for (int column = 0; column < tiles.columns(); column++) {
+                page(scene, marks, tiles, column, row);
+            }
+        }
+    }
+
+    private void page(Scene scene, List<Mark> marks, Tiles tiles, int column, int row) throws IOException {
         PDPage page = new PDPage(tiles.paper());
         document.addPage(page);
         Point corner = tiles.corner(column, row);
@@ -75,10 +90,7 @@ public final class TemplatePdf {
                     (float) (tiles.roomM().x() * POINTS_PER_M),
                     (float) (tiles.roomM().y() * POINTS_PER_M));
             content.clip();
-            for (Mark mark : scene.marks()) {
-                mark.draw(pen);
-            }
-            for (Mark mark : tiles.crosses()) {
+            for (Mark mark : marks) {
                 mark.draw(pen);
             }
         }

@@ -1,17 +1,11 @@
 package app.brightkeel.server.files.log;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
+import app.brightkeel.core.reference.Table;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * What the elements of a track's points are called: GPX leaves that to whoever writes it. The table is
@@ -35,34 +29,26 @@ final class GpxNames {
      */
     record Entry(Says says, LogUnit unit) {}
 
+    /** Between the words of a name. */
+    private static final Pattern JOINTS = Pattern.compile("[-_.]");
+
     private static final Map<String, Entry> TABLE = table();
 
     private GpxNames() {}
 
     private static Map<String, Entry> table() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        try (Reader in = new InputStreamReader(
-                Objects.requireNonNull(GpxNames.class.getResourceAsStream("/log/gpx-names.csv")),
-                StandardCharsets.UTF_8)) {
-            Map<String, Entry> table = new HashMap<>();
-            for (CSVRecord row : format.parse(in)) {
-                LogUnit unit = LogUnit.named(row.get("unit"), row.get("says").equals("depth"))
-                        .orElseThrow();
-                table.put(
-                        row.get("name"), new Entry(Says.valueOf(row.get("says").toUpperCase(Locale.ROOT)), unit));
-            }
-            return Map.copyOf(table);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Table.read(GpxNames.class, "/log/gpx-names.csv").rows().stream()
+                .collect(Collectors.toMap(row -> row.get("name"), row -> {
+                    Says says = Table.constant(Says.class, row.get("says"));
+                    return new Entry(
+                            says,
+                            LogUnit.named(row.get("unit"), says == Says.DEPTH).orElseThrow());
+                }));
     }
 
     /** @param local an element's name without its namespace: {@code waterTemp}, {@code water_temp}, {@code WaterTemp} */
     static Optional<Entry> of(String local) {
-        return Optional.ofNullable(TABLE.get(local.toLowerCase(Locale.ROOT).replaceAll("[-_.]", "")));
+        return Optional.ofNullable(
+                TABLE.get(JOINTS.matcher(local.toLowerCase(Locale.ROOT)).replaceAll("")));
     }
 }

@@ -2,7 +2,6 @@ package app.brightkeel.server.files.log;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Set;
 
 /**
  * The clock of a log of sentences: RMC, whether its position holds or not, else ZDA, else GGA, which has no date. One kind
@@ -24,12 +23,8 @@ final class NmeaClock {
     private String lastDate = "";
     private int readings;
 
-    static Set<String> kinds() {
-        return Set.copyOf(KINDS);
-    }
-
     /**
-     * A sentence of one of the {@link #kinds()}; one without a time says nothing.
+     * A sentence of one of these kinds; one without a time says nothing.
      *
      * @throws IllegalArgumentException or {@link java.time.DateTimeException} where its digits are no time
      */

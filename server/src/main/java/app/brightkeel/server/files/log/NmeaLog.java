@@ -22,7 +22,7 @@ final class NmeaLog {
     /** Where no clock is in it, a depth comes about once a second; common practice, no source. */
     private static final double NO_CLOCK_S = 1;
 
-    private static final Set<String> DEPTHS = Set.of("DPT", "DBT", "DBS", "DBK");
+    private static final Set<String> KNOWN = Set.of("DPT", "DBT", "DBS", "DBK", "MTW", "XDR", "RMC", "ZDA", "GGA");
 
     /** Fields of one measurement of XDR: its type, value, unit and name. */
     private static final int XDR_FIELDS = 4;
@@ -69,7 +69,7 @@ final class NmeaLog {
         }
         begun = true;
         String kind = line.substring(3, 6);
-        if (DEPTHS.contains(kind) || NmeaClock.kinds().contains(kind) || kind.equals("MTW") || kind.equals("XDR")) {
+        if (KNOWN.contains(kind)) {
             known(line.strip());
         } else {
             sentences++;
@@ -80,18 +80,17 @@ final class NmeaLog {
     private void known(String line) {
         boolean signed = line.indexOf('*') >= 0;
         try {
-            NmeaSentence sentence = NmeaSentence.unchecked(line);
-            String kind = "of " + sentence.kind() + inOtherUnits(sentence);
-            if (signed && !NmeaSentence.sumHolds(line)) {
-                damaged(kind + " whose sums are wrong", signed);
-            } else if (summed && !signed) {
-                damaged(kind + " without their sum", signed);
+            NmeaSentence sentence = NmeaSentence.of(line);
+            if (summed && !signed) {
+                damaged(kind(sentence) + " without their sum", signed);
             } else {
                 take(sentence);
                 summed |= signed;
                 sentences++;
-                seen.add(kind);
+                seen.add(kind(sentence));
             }
+        } catch (NmeaSentence.WrongSum e) {
+            damaged(kind(e.sentence()) + " whose sums are wrong", signed);
         } catch (IllegalArgumentException | DateTimeException e) {
             damaged("of " + line.substring(3, 6) + " that cannot be read", signed);
         }
@@ -103,11 +102,16 @@ final class NmeaLog {
         cutOff = !signed;
     }
 
-    private static String inOtherUnits(NmeaSentence sentence) {
+    /** With the unit where it is not metres. */
+    private static String kind(NmeaSentence sentence) {
+        String kind = "of " + sentence.kind();
         if (!sentence.kind().startsWith("DB") || !sentence.field(2).isEmpty()) {
-            return "";
+            return kind;
         }
-        return !sentence.field(0).isEmpty() ? " in feet" : !sentence.field(4).isEmpty() ? " in fathoms" : "";
+        return kind
+                + (!sentence.field(0).isEmpty()
+                        ? " in feet"
+                        : !sentence.field(4).isEmpty() ? " in fathoms" : "");
     }
 
     /** An empty field says that the sounder had no bottom just then. */

@@ -19,29 +19,37 @@ public record NmeaSentence(String talker, String kind, List<String> fields, bool
 
     private static final int HEAD = 6;
 
-    /** @throws IllegalArgumentException where it is too short or fails its checksum */
+    /** Its checksum is another: what it says may be told, not used. */
+    static final class WrongSum extends IllegalArgumentException {
+        private final transient NmeaSentence sentence;
+
+        WrongSum(NmeaSentence sentence) {
+            super("fails its checksum");
+            this.sentence = sentence;
+        }
+
+        NmeaSentence sentence() {
+            return sentence;
+        }
+    }
+
+    /** @throws IllegalArgumentException where it is too short, or as {@link WrongSum} */
     static NmeaSentence of(String sentence) {
         NmeaSentence read = unchecked(sentence);
         if (read.summed && !sumHolds(sentence)) {
-            throw new IllegalArgumentException("fails its checksum");
+            throw new WrongSum(read);
         }
         return read;
     }
 
     /** Whether the two digits behind the star are its sum; loggers may write a stamp behind them. */
-    static boolean sumHolds(String sentence) {
+    private static boolean sumHolds(String sentence) {
         int star = sentence.indexOf('*');
-        return star >= 0
-                && star + 3 <= sentence.length()
+        return star + 3 <= sentence.length()
                 && Integer.parseInt(sentence.substring(star + 1, star + 3), 16) == sum(sentence, star);
     }
 
-    /**
-     * The same, whatever its checksum says.
-     *
-     * @throws IllegalArgumentException where it is no sentence
-     */
-    static NmeaSentence unchecked(String sentence) {
+    private static NmeaSentence unchecked(String sentence) {
         int star = sentence.indexOf('*');
         int end = star < 0 ? sentence.length() : star;
         if (end <= HEAD || sentence.charAt(HEAD) != ',') {
