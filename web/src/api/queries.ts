@@ -36,18 +36,27 @@ export const rigQuery = (id: string) =>
     queryFn: () => answer(api.GET("/api/rigs/{id}", { params: { path: { id } } })),
   });
 
+/** What was asked of a revision stays so: it is asked once. */
+const ofRevision = { staleTime: Infinity };
+
 export const sceneQuery = (id: string, revision: number, link: Link) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "scene", link],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/scenes/{link}", { params: { path: { id, link } } })),
+    queryFn: () =>
+      answer(
+        api.GET("/api/rigs/{id}/scenes/{link}", { params: { path: { id, link }, query: { revision } } }),
+      ),
     placeholderData: (previous, query) => (query?.queryKey[4] === link ? previous : undefined),
   });
 
 /** Titles of the sheets that are printed in full size. */
 export const templatesQuery = (id: string, revision: number) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "templates"],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/templates/sheets", { params: { path: { id } } })),
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/templates/sheets", { params: { path: { id }, query: { revision } } })),
   });
 
 /** When, and with what switched on, the harness is looked at. */
@@ -60,36 +69,46 @@ export interface Moment {
 
 export const harnessQuery = (id: string, revision: number, moment: Moment) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "harness", moment],
     queryFn: () =>
-      answer(api.GET("/api/rigs/{id}/harness", { params: { path: { id }, query: { ...moment } } })),
+      answer(api.GET("/api/rigs/{id}/harness", { params: { path: { id }, query: { revision, ...moment } } })),
     placeholderData: (previous) => previous,
   });
 
 export const workingsQuery = (id: string, revision: number, link: Link) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "workings", link],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/workings", { params: { path: { id }, query: { link } } })),
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/workings", { params: { path: { id }, query: { link, revision } } })),
   });
 
 /** What may be done about what the review finds at a revision. */
 export const remediesQuery = (id: string, revision: number) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "remedies"],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/remedies", { params: { path: { id } } })),
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/remedies", { params: { path: { id }, query: { revision } } })),
   });
 
 export const assumedQuery = (id: string, revision: number, link: Link) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "assumed", link],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/assumed", { params: { path: { id }, query: { link } } })),
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/assumed", { params: { path: { id }, query: { link, revision } } })),
   });
 
 export const offersQuery = (id: string, revision: number, link: Link, wider: boolean) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "offers", link, wider],
     queryFn: () =>
-      answer(api.GET("/api/rigs/{id}/changes", { params: { path: { id }, query: { link, wider } } })),
+      answer(
+        api.GET("/api/rigs/{id}/changes", { params: { path: { id }, query: { link, wider, revision } } }),
+      ),
   });
 
 export const shuttleQuery = (id: string, revision: number) =>
@@ -101,17 +120,22 @@ export const shuttleQuery = (id: string, revision: number) =>
 
 export const changeQuery = (id: string, revision: number, change: string) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "change", change],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/changes/{change}", { params: { path: { id, change } } })),
+    queryFn: () =>
+      answer(
+        api.GET("/api/rigs/{id}/changes/{change}", { params: { path: { id, change }, query: { revision } } }),
+      ),
   });
 
 export const changeWorkingsQuery = (id: string, revision: number, change: string, link: Link) =>
   queryOptions({
+    ...ofRevision,
     queryKey: ["rig", id, revision, "change", change, "workings", link],
     queryFn: () =>
       answer(
         api.GET("/api/rigs/{id}/changes/{change}/workings", {
-          params: { path: { id, change }, query: { link } },
+          params: { path: { id, change }, query: { link, revision } },
         }),
       ),
   });

@@ -15,6 +15,7 @@ import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,12 +33,14 @@ class FitOutController {
     private final Turns turns;
     private final Lines lines;
     private final Tables tables;
+    private final RevisionAnswers answers;
 
-    FitOutController(RigStore store, Turns turns, Lines lines, Tables tables) {
+    FitOutController(RigStore store, Turns turns, Lines lines, Tables tables, RevisionAnswers answers) {
         this.store = store;
         this.turns = turns;
         this.lines = lines;
         this.tables = tables;
+        this.answers = answers;
     }
 
     /** Holes, there or to be drilled. */
@@ -67,10 +70,15 @@ class FitOutController {
 
     /** Titles of the full-size sheets, in order; none where nothing is drilled and nothing filled with foam. */
     @GetMapping(path = "/templates/sheets", produces = MediaType.APPLICATION_JSON_VALUE)
-    TemplateSheets templateSheets(@PathVariable String id) {
-        return new TemplateSheets(TemplateScene.all(lines.of(store.get(id)), Habit.METRIC).stream()
-                .map(Scene::title)
-                .toList());
+    Kept<TemplateSheets> templateSheets(
+            @PathVariable String id, @RequestParam(required = false) @Nullable Long revision) {
+        return answers.of(
+                id,
+                revision,
+                "template sheets",
+                line -> new TemplateSheets(TemplateScene.all(line, Habit.METRIC).stream()
+                        .map(Scene::title)
+                        .toList()));
     }
 
     /** All full-size sheets as one PDF. */

@@ -14,6 +14,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigReader;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -53,6 +54,34 @@ public class RigApiTest extends ServerTest {
         JsonNode redone = json(send(post(path + "/redo").header(HttpHeaders.IF_MATCH, "\"1\"")));
         assertEquals(redone.path("revision").asInt(), 2);
         assertEquals(verdict(json(send(get(path))), BATTERY), "holds");
+    }
+
+    /** What was asked of a revision is told of that one, though another stands there when the question comes. */
+    @Test
+    public void aRevisionIsToldOfItself() throws Exception {
+        String path = "/api/rigs/" + create(DemoRigs.lanternCrate());
+        String[] asked = {
+            "/review",
+            "/remedies",
+            "/scenes/battery",
+            "/harness",
+            "/workings?link=battery",
+            "/assumed?link=battery",
+            "/changes?link=battery",
+            "/templates/sheets"
+        };
+        List<JsonNode> first = new ArrayList<>();
+        for (String what : asked) {
+            first.add(json(send(get(path + what))));
+        }
+        send(with(put(path).header(HttpHeaders.IF_MATCH, "\"1\""), DemoRigs.gannet()));
+        for (int i = 0; i < asked.length; i++) {
+            String what = asked[i] + (asked[i].contains("?") ? "&" : "?") + "revision=";
+            assertEquals(json(send(get(path + what + 1))), first.get(i), what);
+            assertNotEquals(json(send(get(path + what + 2))), first.get(i), what);
+            assertEquals(json(send(get(path + what + 2))), json(send(get(path + asked[i]))), what);
+            assertEquals(send(get(path + what + 3)).getStatus(), 404, what);
+        }
     }
 
     /** An edit after an undo grows a second branch; nothing is overwritten, and redo goes to the newest. */
