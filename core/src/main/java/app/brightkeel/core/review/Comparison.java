@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -17,6 +16,9 @@ import java.util.stream.Stream;
  * which puts the smallest first: enough is enough.
  */
 public final class Comparison {
+
+    /** What no alternative is just like stands in Compare by itself. */
+    private static final String AS_IT_IS = "as-it-is";
 
     private Comparison() {}
 
@@ -138,50 +140,38 @@ public final class Comparison {
             planned |= same;
         }
         if (!all.isEmpty() && !planned) {
-            String id = link.name().toLowerCase(java.util.Locale.ROOT) + ".as-it-is";
-            all.add(new Change(id, shown.planned(line), Effort.BUY, line.entered()));
+            all.add(asItIs(line, shown));
         }
         return all;
     }
 
-    /**
-     * The change with this id, among the edits and alternatives of every link, the cures of findings, and what is wider;
-     * of several that follow each other, all of them.
-     */
+    private static Change asItIs(Line line, LinkReview link) {
+        return new Change(Table.written(link.link()) + "." + AS_IT_IS, link.planned(line), Effort.BUY, line.entered());
+    }
+
+    /** The change with this id, made of what the id says; of several that follow each other, all of them. */
     public static Optional<Change> find(Line line, String id) {
         int last = id.lastIndexOf(Change.AND);
         return last < 0
-                ? findOne(line, id)
+                ? made(line, id)
                 : find(line, id.substring(0, last))
-                        .flatMap(first -> findOne(line.with(first.after()), id.substring(last + 1))
+                        .flatMap(first -> made(line.with(first.after()), id.substring(last + 1))
                                 .map(first::and));
     }
 
-    private static Optional<Change> findOne(Line line, String id) {
-        String prefix = id.substring(0, Math.max(0, id.indexOf('.')));
-        return links().flatMap(link -> link.edit(line, id).stream())
-                .findFirst()
-                .or(() -> of(id, alternatives(line, link -> Table.written(link).equals(prefix))))
-                .or(() -> of(
-                        id,
-                        Rules.ALL.stream()
-                                .filter(rule -> rule.judge(line) instanceof Rule.Judgement.Measured measured
-                                        && rule.verdict(measured) != Verdict.HOLDS)
-                                .flatMap(rule -> rule.cures(line))))
-                .or(() -> of(id, alternatives(line, link -> !Table.written(link).equals(prefix))))
-                .or(() -> of(id, links().flatMap(link -> link.wider(line).stream())));
-    }
-
-    private static Stream<Change> alternatives(Line line, Predicate<Link> wanted) {
-        return Stream.of(Link.values()).filter(wanted).flatMap(link -> Links.of(link).alternatives(line).stream());
-    }
-
-    private static Stream<LinkReview> links() {
-        return Stream.of(Link.values()).map(Links::of);
-    }
-
-    private static Optional<Change> of(String id, Stream<Change> changes) {
-        return changes.filter(change -> change.id().equals(id)).findFirst();
+    private static Optional<Change> made(Line line, String id) {
+        String[] words = id.split("\\.", 3);
+        if (words.length < 2) {
+            return Optional.empty();
+        }
+        Optional<LinkReview> link = Stream.of(Link.values())
+                .filter(each -> Table.written(each).equals(words[0]))
+                .map(Links::of)
+                .findFirst();
+        return words[1].equals(AS_IT_IS)
+                ? link.map(each -> asItIs(line, each))
+                : link.flatMap(each -> Optional.ofNullable(each.kinds().get(words[1])))
+                        .flatMap(kind -> kind.made(line, id));
     }
 
     private static long count(List<LinkState> states, Verdict verdict) {

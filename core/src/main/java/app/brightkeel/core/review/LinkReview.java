@@ -6,6 +6,7 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -66,10 +67,11 @@ public interface LinkReview {
         return List.of();
     }
 
-    /** An edit of a piece of the link that its picture offers, by an id that says it all; nothing where it makes no sense. */
-    default Optional<Change> edit(Line line, String id) {
-        return Optional.empty();
-    }
+    /**
+     * How each change of this link is made again from its id, by the second word of that: those it lists, those that cure, and
+     * the edits that its picture offers.
+     */
+    Map<String, ChangeKind> kinds();
 
     /** Alternatives to compare, smallest first; each a whole change. */
     List<Change> alternatives(Line line);

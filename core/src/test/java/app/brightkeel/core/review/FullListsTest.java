@@ -53,7 +53,7 @@ public class FullListsTest {
         for (String edit : EDITS) {
             offered += line.entered().harness().segments().stream()
                     .filter(segment ->
-                            Links.of(Link.WIRE).edit(line, edit + segment.id()).isPresent())
+                            Comparison.find(line, edit + segment.id()).isPresent())
                     .count();
         }
         assertTrue(offered > 100, list + ": " + offered);

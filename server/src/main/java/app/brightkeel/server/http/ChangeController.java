@@ -64,7 +64,7 @@ class ChangeController {
             @PathVariable String id,
             @PathVariable String change,
             @RequestParam(required = false) @Nullable Long revision) {
-        return answers.ofLong(
+        return answers.of(
                 id, revision, "change " + change, line -> ChangePreview.of(find(line, change), line, reviewer));
     }
 
@@ -75,7 +75,7 @@ class ChangeController {
             @PathVariable String change,
             @RequestParam Link link,
             @RequestParam(required = false) @Nullable Long revision) {
-        return answers.ofLong(
+        return answers.of(
                 id,
                 revision,
                 "workings " + link + " after " + change,
@@ -90,7 +90,7 @@ class ChangeController {
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
         long revision = IfMatch.revision(ifMatch);
         StoredRig rig = store.get(id);
-        Change found = turns.takeLong(() -> find(lines.of(rig), change));
+        Change found = turns.take(() -> find(lines.of(rig), change));
         return saved.of(store.save(id, revision, found.after()));
     }
 

@@ -25,6 +25,7 @@ import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Changes of batteries. */
@@ -45,18 +46,27 @@ final class BatteryChanges {
             }
         }
         all.addAll(deeper(line));
+        owned(line).forEach(all::add);
         List<List<Pack>> banks = Banks.inUse(rig);
-        banks.stream()
-                .filter(bank -> bank.size() == 1)
-                .forEach(bank -> rig.onHand().stream()
-                        .filter(item -> mayReplace(bank, item))
-                        .forEach(item -> all.add(owned(line, bank.get(0), item))));
         return Stream.of(all.stream(), banks.stream().flatMap(bank -> likely(line, bank)), BankChanges.second(line))
                 .flatMap(each -> each);
     }
 
+    /** What is on hand in place of each battery in use that is joined to none. */
+    static Stream<Change> owned(Line line) {
+        return Banks.inUse(line.entered()).stream()
+                .filter(bank -> bank.size() == 1)
+                .flatMap(bank -> owned(line, bank));
+    }
+
+    private static Stream<Change> owned(Line line, List<Pack> bank) {
+        return line.entered().onHand().stream()
+                .filter(item -> mayReplace(bank, item))
+                .map(item -> owned(line, bank.get(0), item));
+    }
+
     /** Each pack that does not start the day full. */
-    private static List<Change> charged(Line line) {
+    static List<Change> charged(Line line) {
         return line.entered().harness().packs().stream()
                 .filter(pack -> pack.chemistry().rechargeable()
                         && pack.charge().isSet()
@@ -86,7 +96,7 @@ final class BatteryChanges {
     }
 
     /** A lead pack kept for a long life, used to its depth for once in a while. */
-    private static List<Change> deeper(Line line) {
+    static List<Change> deeper(Line line) {
         List<Change> all = new ArrayList<>();
         for (Pack pack : line.entered().harness().packs()) {
             double once = pack.chemistry() == Chemistry.UNDECIDED
@@ -175,11 +185,7 @@ final class BatteryChanges {
                         .orElse(true))
                 .findFirst()
                 .orElse(banks.get(0));
-        Stream<Change> owned = bank.size() > 1
-                ? Stream.empty()
-                : line.entered().onHand().stream()
-                        .filter(item -> mayReplace(bank, item))
-                        .map(item -> owned(line, bank.get(0), item));
+        Stream<Change> owned = bank.size() > 1 ? Stream.empty() : owned(line, bank);
         boolean spare = line.entered().harness().packs().stream().anyMatch(pack -> pack.role() == PackRole.SPARE);
         return Stream.of(owned, take(line, bank), spare ? Stream.<Change>empty() : BankChanges.second(line))
                 .flatMap(each -> each)
@@ -202,6 +208,18 @@ final class BatteryChanges {
     /** Every catalogue pack in place of each bank. */
     static Stream<Change> take(Line line) {
         return Banks.all(line.entered()).stream().flatMap(bank -> take(line, bank));
+    }
+
+    /** One of the catalogue in place of a bank, which is known by its first pack, or of an alternative to it. */
+    static Optional<Change> take(Line line, String first, String item) {
+        List<Pack> packs = line.entered().harness().packs();
+        return Stream.concat(Banks.all(line.entered()).stream(), packs.stream().map(List::of))
+                .filter(bank -> bank.get(0).id().equals(first))
+                .limit(1)
+                .flatMap(bank -> Catalogue.packs().stream()
+                        .filter(each -> each.id().equals(item) && mayReplace(bank, each))
+                        .map(each -> take(line, bank, each)))
+                .findFirst();
     }
 
     private static Stream<Change> take(Line line, List<Pack> bank) {

@@ -12,12 +12,14 @@ import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** The Battery link: median hours; catalogue packs as what could be had instead. */
 public final class BatteryReview implements LinkReview {
@@ -62,6 +64,11 @@ public final class BatteryReview implements LinkReview {
                         .filter(pack -> pack.role() == PackRole.IN_USE)
                         .map(Pack::name)
                         .toList()));
+    }
+
+    @Override
+    public Map<String, ChangeKind> kinds() {
+        return BatteryKinds.ALL;
     }
 
     @Override

@@ -33,6 +33,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Changes of cables. */
@@ -107,10 +108,25 @@ public final class CableChanges {
         List<String> ids = legs.stream().map(Passage::id).toList();
         List<Passage> drilled = legs.stream().filter(leg -> leg.way().drills()).toList();
         return new Change(
-                "cable.way." + run.id() + "." + String.join("+", ids),
+                "cable.way." + run.id() + "." + joined(legs),
                 Text.of(drilled.isEmpty() ? "{}: {}" : "{}: {}, one hole drilled", name(rig, run), by(legs)),
                 drilled.isEmpty() ? Effort.MOVE : Effort.DRILL,
                 rig.with(run.withLegs(ids)));
+    }
+
+    /** One of them, by its cable and its legs. */
+    static Optional<Change> way(Line line, String run, String legs) {
+        Rig rig = line.entered();
+        return runs(rig)
+                .filter(each -> each.id().equals(run))
+                .flatMap(each -> Relay.ways(rig, each.carries()).stream()
+                        .filter(way -> joined(way).equals(legs))
+                        .map(way -> way(rig, each, way)))
+                .findFirst();
+    }
+
+    private static String joined(List<Passage> legs) {
+        return String.join("+", legs.stream().map(Passage::id).toList());
     }
 
     private static String name(Rig rig, Run run) {
@@ -187,7 +203,7 @@ public final class CableChanges {
                                 .toList())));
     }
 
-    private static Stream<Change> extended(Line line) {
+    static Stream<Change> extended(Line line) {
         return line.entered().transducers().stream()
                 .flatMap(transducer -> Catalogue.extensions().stream()
                         .map(item -> extended(
@@ -238,7 +254,7 @@ public final class CableChanges {
     }
 
     /** All cables planned together for each aim; aims that come to the same are one plan. */
-    private static Stream<Change> plans(Line line) {
+    static Stream<Change> plans(Line line) {
         Map<Rig, List<Aim>> plans = new LinkedHashMap<>();
         for (Aim aim : Aim.values()) {
             plans.computeIfAbsent(Planner.planned(line.entered(), aim), rig -> new ArrayList<>())

@@ -7,6 +7,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Passage;
@@ -20,6 +21,7 @@ import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** The Cable link: what is left of the cable with the least to spare; other ways through the craft beside. */
 public final class CableReview implements LinkReview {
@@ -109,6 +111,11 @@ public final class CableReview implements LinkReview {
                 new Measure("cable in all", metres, false));
         double counts = it.metres() + CROSSING_M * it.crossings() + HOLE_M * it.holes();
         return new Merit(-counts, reasons, measures);
+    }
+
+    @Override
+    public Map<String, ChangeKind> kinds() {
+        return CableKinds.ALL;
     }
 
     @Override

@@ -161,7 +161,7 @@ public final class CarryChanges {
                 rig.withCraft(rig.craft().withSeatM(Figure.chosen(rounded))));
     }
 
-    private static Stream<Change> gearAshore(Line line) {
+    static Stream<Change> gearAshore(Line line) {
         Rig rig = line.entered();
         return rig.angler().gearKg().isSet() && rig.angler().gearKg().value() > 0
                 ? Stream.of(new Change(

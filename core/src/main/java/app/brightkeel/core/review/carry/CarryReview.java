@@ -14,13 +14,14 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.review.battery.PackMass;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /** The Carry link: mass, and heel or tip margin; other places for battery and display beside. */
@@ -89,8 +90,8 @@ public final class CarryReview implements LinkReview {
     }
 
     @Override
-    public Optional<Change> edit(Line line, String id) {
-        return CarryChanges.moved(line, id);
+    public Map<String, ChangeKind> kinds() {
+        return CarryKinds.ALL;
     }
 
     @Override

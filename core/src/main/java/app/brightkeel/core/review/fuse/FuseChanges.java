@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Changes of fuses. */
@@ -62,8 +63,22 @@ final class FuseChanges {
                         .filter(rating -> rating != duty.ratingA() && rating * FuseTables.LOAD_SHARE >= duty.loadA())
                         .limit(SIZES)
                         .map(rating -> rated(line, duty, rating)));
-        Stream<Change> all = duties(line).size() > 1 ? Stream.of(smallest(line)) : Stream.empty();
-        return Stream.concat(each, all);
+        return Stream.concat(each, allRated(line));
+    }
+
+    /** All of them so, by itself. */
+    static Stream<Change> allRated(Line line) {
+        return duties(line).size() > 1 ? Stream.of(smallest(line)) : Stream.empty();
+    }
+
+    /** One fuse in a standard size, by its id and the size as ids write it. */
+    static Optional<Change> rated(Line line, String fuse, String size) {
+        return duties(line).stream()
+                .filter(duty -> fuse(line.entered(), duty).id().equals(fuse))
+                .flatMap(duty -> FuseTables.STANDARD_A.stream()
+                        .filter(rating -> slug(rating).equals(size))
+                        .map(rating -> rated(line, duty, rating)))
+                .findFirst();
     }
 
     /** One fuse in another size. */

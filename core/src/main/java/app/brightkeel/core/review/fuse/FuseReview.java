@@ -11,11 +11,13 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 
 /** The Fuse link: rating and distance of the main fuse; standard sizes as what could be had instead. */
 public final class FuseReview implements LinkReview {
@@ -52,6 +54,11 @@ public final class FuseReview implements LinkReview {
                 .map(duty -> new Amount(duty.ratingA(), Unit.RATING))
                 .toList();
         return Text.of(String.join(" · ", Collections.nCopies(ratings.size(), "{}")), ratings.toArray());
+    }
+
+    @Override
+    public Map<String, ChangeKind> kinds() {
+        return FuseKinds.ALL;
     }
 
     /** For each fuse the standard sizes from the one below its load to the one above its wire. */

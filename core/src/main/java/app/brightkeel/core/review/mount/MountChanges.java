@@ -22,6 +22,7 @@ import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Relay;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiPredicate;
 import java.util.stream.Stream;
 
@@ -63,6 +64,26 @@ public final class MountChanges {
         return !kind.beside()
                 || transducer.mount().station().equals(station.id())
                 || !Stands.taken(line.entered(), station.id(), transducer.id());
+    }
+
+    /** One of them; empty where there is no such transducer, kind or place, or the kind does not sit there. */
+    static Optional<Change> taken(Line line, String transducer, String kind, String station) {
+        return line.entered()
+                .transducer(transducer)
+                .flatMap(of -> line.entered()
+                        .craft()
+                        .station(station)
+                        .flatMap(at -> kind(kind, at)
+                                .filter(sort -> free(line, of, sort, at))
+                                .map(sort -> taken(line, of, sort, at))));
+    }
+
+    /** A kind of mount as ids write it, where it sits at a place. */
+    static Optional<MountKind> kind(String written, Station station) {
+        return MountKind.decided()
+                .filter(kind ->
+                        kind.sitsAt(station.spot()) && Table.written(kind).equals(written))
+                .findFirst();
     }
 
     private static Change taken(Line line, Transducer transducer, MountKind kind, Station station) {

@@ -13,6 +13,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.review.Rule;
@@ -21,6 +22,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** The Mount link: how deep the face is under the surface; every mount the craft takes beside, best score first. */
 public final class MountReview implements LinkReview {
@@ -77,6 +79,11 @@ public final class MountReview implements LinkReview {
                 .map(station -> ", " + station.name())
                 .orElse("");
         return transducer.mount().kind().words() + place;
+    }
+
+    @Override
+    public Map<String, ChangeKind> kinds() {
+        return MountKinds.ALL;
     }
 
     @Override

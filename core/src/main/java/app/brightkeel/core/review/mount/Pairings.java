@@ -13,6 +13,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Relay;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Every type of transducer in every mount that the craft takes, in place of the first transducer. */
@@ -30,6 +31,21 @@ final class Pairings {
                                 .flatMap(kind -> Catalogue.transducers().stream()
                                         .filter(item -> !item.live() || kind.pole())
                                         .map(item -> paired(rig, old, item, kind, station)))));
+    }
+
+    /** One of them; empty where there is no such transducer, kind or place. */
+    static Optional<Change> of(Line line, String transducer, String item, String kind, String station) {
+        Rig rig = line.entered();
+        return rig.transducers().stream()
+                .limit(1)
+                .filter(old -> old.id().equals(transducer))
+                .flatMap(old -> rig.craft().station(station).stream()
+                        .flatMap(at -> MountChanges.kind(kind, at).stream()
+                                .flatMap(sort -> Catalogue.transducers().stream()
+                                        .filter(each -> each.id().equals(item))
+                                        .filter(each -> !each.live() || sort.pole())
+                                        .map(each -> paired(rig, old, each, sort, at)))))
+                .findFirst();
     }
 
     private static Change paired(Rig rig, Transducer old, Transducer item, MountKind kind, Station station) {

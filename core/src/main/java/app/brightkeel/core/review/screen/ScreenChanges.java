@@ -14,10 +14,14 @@ import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Use;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** Changes of what is drawn. */
 public final class ScreenChanges {
+
+    private static final Pattern PERCENT = Pattern.compile("[1-9]\\d|100");
 
     private ScreenChanges() {}
 
@@ -63,6 +67,13 @@ public final class ScreenChanges {
                                         item.sockets().family()),
                                 Effort.BUY,
                                 rig.with(item.withId(part.id()).withOrigin(item.id())))));
+    }
+
+    /** The same by hundredths, as ids write it. */
+    static Optional<Change> dim(Line line, String percent) {
+        return PERCENT.matcher(percent).matches()
+                ? Optional.of(dim(line, Integer.parseInt(percent) / 100.0))
+                : Optional.empty();
     }
 
     /** Dims every screen to a brightness through the whole day. */

@@ -8,10 +8,12 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -49,6 +51,11 @@ public final class ScreenReview implements LinkReview {
         return LinkReview.firstNew(planned.rig().holders(), changed.rig().holders())
                 .map(holder -> HolderMerit.of(changed.rig(), holder))
                 .orElse(Merit.NONE);
+    }
+
+    @Override
+    public Map<String, ChangeKind> kinds() {
+        return ScreenKinds.ALL;
     }
 
     @Override

@@ -7,6 +7,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Transducer;
@@ -18,6 +19,7 @@ import app.brightkeel.core.sonar.SonarState;
 import app.brightkeel.core.sonar.Suitability;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -50,6 +52,11 @@ public final class TransducerReview implements LinkReview {
     public Text planned(Line line) {
         return Text.of(String.join(
                 " and ", line.rig().transducers().stream().map(Transducer::name).toList()));
+    }
+
+    @Override
+    public Map<String, ChangeKind> kinds() {
+        return TransducerKinds.ALL;
     }
 
     @Override

@@ -7,11 +7,13 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.water.WaterStage;
 import java.util.List;
+import java.util.Map;
 
 /** The Water link: the depths that are fished; the seasons as what could be had instead. */
 public final class WaterReview implements LinkReview {
@@ -37,6 +39,11 @@ public final class WaterReview implements LinkReview {
     public Text planned(Line line) {
         Water water = line.rig().outing().water();
         return Text.of("{}, {}", water.kind().words(), water.season().words());
+    }
+
+    @Override
+    public Map<String, ChangeKind> kinds() {
+        return WaterKinds.ALL;
     }
 
     @Override

@@ -7,10 +7,13 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Wire;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** The whole harness built anew by one of the usual ways of handing power on. */
 final class Distribution {
@@ -38,20 +41,26 @@ final class Distribution {
 
     /** Every school that this rig can be built by: one battery in use and something to feed. */
     static List<Change> all(Line line) {
+        return those(line, school -> true).toList();
+    }
+
+    /** One of them, by its school as ids write it. */
+    static Optional<Change> of(Line line, String written) {
+        return those(line, school -> Table.written(school).equals(written)).findFirst();
+    }
+
+    private static Stream<Change> those(Line line, Predicate<School> wanted) {
         Harness harness = line.entered().harness();
-        if (harness.sources().size() != 1 || line.rig().devices().isEmpty()) {
-            return List.of();
+        List<Device> devices = line.rig().devices();
+        if (harness.sources().size() != 1
+                || devices.isEmpty()
+                || new HarnessBuilt(line, School.IN_LINE, 0).longestM() > Wire.LONGEST_M) {
+            return Stream.empty();
         }
-        if (new HarnessBuilt(line, School.IN_LINE, 0).longestM() > Wire.LONGEST_M) {
-            return List.of();
-        }
-        List<Change> all = new ArrayList<>();
-        for (School school : School.values()) {
-            if (line.rig().devices().size() > 1 || school != School.SPLITTER) {
-                Change.possible(() -> built(line, school)).forEach(all::add);
-            }
-        }
-        return all;
+        return Stream.of(School.values())
+                .filter(school -> devices.size() > 1 || school != School.SPLITTER)
+                .filter(wanted)
+                .flatMap(school -> Change.possible(() -> built(line, school)));
     }
 
     private static Change built(Line line, School school) {

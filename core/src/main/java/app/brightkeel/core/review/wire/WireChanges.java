@@ -26,6 +26,7 @@ import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -149,12 +150,26 @@ public final class WireChanges {
         return gauge instanceof Gauge.Metric ? METRIC : AWG;
     }
 
+    /** The same by the wire's id and the size as ids write it. */
+    static Optional<Change> gauge(Line line, String segment, String size) {
+        return line.entered().harness().segments().stream()
+                .filter(each -> each.id().equals(segment))
+                .flatMap(each -> Stream.concat(AWG.stream(), METRIC.stream())
+                        .filter(gauge -> slug(gauge).equals(size))
+                        .map(gauge -> gauge(line, each, gauge)))
+                .findFirst();
+    }
+
+    private static String slug(Gauge gauge) {
+        return gauge.size().words().replace(" mm²", "-mm").replace('.', '-').replace(' ', '-');
+    }
+
     /** One segment in another size. */
     static Change gauge(Line line, Segment segment, Gauge gauge) {
         String size = gauge.size().words();
         String ladder = "wire.gauge." + segment.id();
         return new Change(
-                ladder + "." + size.replace(" mm²", "-mm").replace('.', '-').replace(' ', '-'),
+                ladder + "." + slug(gauge),
                 ladder,
                 Text.of("{} in {}", segment.name(), size),
                 Effort.BUY,

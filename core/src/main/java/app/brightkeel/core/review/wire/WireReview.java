@@ -11,12 +11,13 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 
 /** The Wire link: volts at the worst device, nearly empty; gauges as what could be had instead. */
 public final class WireReview implements LinkReview {
@@ -66,13 +67,13 @@ public final class WireReview implements LinkReview {
     }
 
     @Override
-    public Optional<Change> edit(Line line, String id) {
-        return HarnessEdits.of(line, id);
+    public Merit merit(Line planned, Line changed) {
+        return WireMerit.of(planned, changed);
     }
 
     @Override
-    public Merit merit(Line planned, Line changed) {
-        return WireMerit.of(planned, changed);
+    public Map<String, ChangeKind> kinds() {
+        return WireKinds.ALL;
     }
 
     /** Every size for the segments on the way to the worst device, and the schools of distribution. */

@@ -1,0 +1,52 @@
+package app.brightkeel.core.review.carry;
+
+import static app.brightkeel.core.review.ChangeKind.among;
+import static app.brightkeel.core.review.ChangeKind.curing;
+import static java.util.Map.entry;
+
+import app.brightkeel.core.review.ChangeKind;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** Changes of what is carried, and in what, by what their ids say. */
+final class CarryKinds {
+
+    private static final ChangeKind BOARD = among(BoardChanges::fitting);
+
+    static final Map<String, ChangeKind> ALL = Map.ofEntries(
+            entry("place", CarryChanges::moved),
+            entry("ashore", among(BallastChanges::shifted)),
+            entry("weight", among(line -> Stream.concat(BallastChanges.level(line), BallastChanges.steady(line)))),
+            entry("stand", among(BallastChanges::stands)),
+            entry("arm", among(LayoutChanges::arms)),
+            entry("aboard", among(LayoutChanges::aboard)),
+            entry("bail", curing(new HangsOver())),
+            entry("seat-at", among(CarryChanges::level)),
+            entry("seat", among(CarryChanges::lower)),
+            entry("gear-ashore", among(CarryChanges::gearAshore)),
+            entry(
+                    "take",
+                    among(line -> Stream.of(
+                                    CarryChanges.fitting(line),
+                                    CarryChanges.steadier(line),
+                                    HoldingChanges.sealed(line))
+                            .flatMap(changes -> changes))),
+            entry("unit", among(CarryUnits::all)),
+            entry("hold", among(HoldingChanges::held)),
+            entry("upright", among(HoldingChanges::upright)),
+            entry("under-lid", among(BoxChanges::underLid)),
+            entry("seal", among(BoxChanges::sealed)),
+            entry("vent", among(BoxChanges::vented)),
+            entry("relieve", among(BoxChanges::relieved)),
+            entry("larger", among(BoxChanges::larger)),
+            entry("pockets", among(BoxChanges::emptied)),
+            entry("no-pocket", among(BoxChanges::without)),
+            entry("cut-to-match", curing(new MakesNoBox())),
+            entry("split-part", BOARD),
+            entry("no-lid", BOARD),
+            entry("turn-part", BOARD),
+            entry("splice-part", BOARD),
+            entry("board-of", BOARD));
+
+    private CarryKinds() {}
+}

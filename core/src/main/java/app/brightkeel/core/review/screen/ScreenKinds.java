@@ -1,0 +1,32 @@
+package app.brightkeel.core.review.screen;
+
+import static app.brightkeel.core.review.ChangeKind.among;
+import static app.brightkeel.core.review.ChangeKind.curing;
+import static java.util.Map.entry;
+
+import app.brightkeel.core.review.ChangeKind;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** Changes of screens and what holds them by what their ids say. */
+final class ScreenKinds {
+
+    private static final ChangeKind SHARING = curing(new WantsEthernet());
+
+    static final Map<String, ChangeKind> ALL = Map.ofEntries(
+            entry(
+                    "plan-with",
+                    among(line -> Stream.concat(ScreenChanges.guessed(line), new DrawImplausible().cures(line)))),
+            entry("take", among(ScreenChanges::sameFamily)),
+            entry("dim", ChangeKind.of(1, (line, said) -> ScreenChanges.dim(line, said[0]))),
+            entry("hold", among(line -> Stream.concat(HolderChanges.all(line), HolderChanges.holders(line)))),
+            entry("base", among(HolderChanges::holders)),
+            entry("keypad", among(HolderChanges::keypads)),
+            entry("figures", among(HolderChanges::largerFigures)),
+            entry("place", among(HolderChanges::places)),
+            entry("two-terminators", curing(new BusEnds())),
+            entry("share-nothing", SHARING),
+            entry("share-readings", SHARING));
+
+    private ScreenKinds() {}
+}
