@@ -13,7 +13,7 @@ public class DoorIT extends InBrowser {
     private static final String PHRASE = "two wet boots in the hall";
 
     @Override
-    protected RunningApp startApp() throws Exception {
+    protected RunningApp findApp() throws Exception {
         return RunningApp.startBehind(PHRASE);
     }
 

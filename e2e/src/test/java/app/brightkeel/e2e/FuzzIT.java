@@ -3,6 +3,7 @@ package app.brightkeel.e2e;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
@@ -40,7 +41,7 @@ import org.testng.annotations.Test;
  */
 public class FuzzIT {
 
-    private static final int CASES = Integer.getInteger("keel.fuzz", 3000);
+    private static final int CASES = Integer.getInteger("keel.fuzz", Share.of(3000));
     private static final boolean EVERY_PAGE = Boolean.getBoolean("keel.fuzz.every-page");
     private static final int SOME_PAGES = 4;
     private static final int TOGETHER = 4;

@@ -24,15 +24,19 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 
-/** The packaged application in a headless browser; each test has its own window, all share one shelf. */
+/**
+ * The packaged application in a headless browser: one of each for all classes that this process runs. Each class finds the
+ * shelf as it is on the first day, each test has its own window.
+ */
 abstract class InBrowser {
 
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
     private static final int PATIENCE_MS = 60_000;
 
-    private Playwright playwright;
-    private Browser browser;
+    private static Browser shared;
+    private static SharedApp sharedApp;
+
     private BrowserContext context;
     private final List<String> faults = new ArrayList<>();
 
@@ -40,41 +44,47 @@ abstract class InBrowser {
     protected Page page;
 
     @BeforeClass
-    public void startAll() throws Exception {
-        app = startApp();
-        // a loaded machine is slow, not wrong
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        playwright = Playwright.create();
-        String chromium = System.getenv().getOrDefault("KEEL_CHROMIUM", "/usr/bin/chromium");
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of(chromium))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-background-networking",
-                                "--disable-component-update")));
+    public void findAll() throws Exception {
+        app = findApp();
     }
 
-    /** The application this class looks at. */
-    protected RunningApp startApp() throws Exception {
-        return RunningApp.start();
+    /** The application this class looks at: the one that all share, unless what it does to it cannot be taken back. */
+    protected RunningApp findApp() throws Exception {
+        if (sharedApp == null) {
+            sharedApp = new SharedApp(RunningApp.start());
+        }
+        return sharedApp.onItsFirstDay();
     }
 
     @AfterClass(alwaysRun = true)
-    public void stopAll() throws Exception {
-        if (playwright != null) {
-            playwright.close();
-        }
-        if (app != null) {
+    public void leave() {
+        if (app != null && (sharedApp == null || app != sharedApp.app())) {
             app.close();
         }
     }
 
+    private static Browser browser() {
+        if (shared == null) {
+            // a loaded machine is slow, not wrong
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+            String chromium = System.getenv().getOrDefault("KEEL_CHROMIUM", "/usr/bin/chromium");
+            // it ends with this process, whose pipe it reads
+            shared = Playwright.create()
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of(chromium))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-background-networking",
+                                    "--disable-component-update")));
+        }
+        return shared;
+    }
+
     @BeforeMethod
     public void openWindow() {
-        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT));
+        context = browser().newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT));
         page = newPage();
     }
 

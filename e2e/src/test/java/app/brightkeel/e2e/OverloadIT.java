@@ -3,6 +3,7 @@ package app.brightkeel.e2e;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import java.io.InputStream;
 import java.net.Socket;
 import java.net.URI;
@@ -37,6 +38,9 @@ public class OverloadIT {
 
     private static final int SLOW = 200;
     private static final int MB = 1 << 20;
+
+    /** As large as a log may be, or a part of it: what never ends is given up long before. */
+    private static final int LARGE = Share.of(25) * MB;
 
     private final HttpClient client = HttpClient.newHttpClient();
     private RunningApp app;
@@ -179,9 +183,9 @@ public class OverloadIT {
     public void logsAndTracksOfAnyShape() throws Exception {
         String to = "/api/rigs/" + id + "/log?name=day";
         String type = "application/octet-stream";
-        assertOnly(together(8, to, type, () -> repeated("", "$SDDPT,4.0,0*6A ", "", 25 * MB)), 422, 200, 503);
-        assertOnly(together(8, to, type, () -> repeated("", "x", "\n", 25 * MB)), 422, 503);
-        assertOnly(together(4, to, type, () -> repeated("", "\0", "", 25 * MB)), 422, 503);
+        assertOnly(together(8, to, type, () -> repeated("", "$SDDPT,4.0,0*6A ", "", LARGE)), 422, 200, 503);
+        assertOnly(together(8, to, type, () -> repeated("", "x", "\n", LARGE)), 422, 503);
+        assertOnly(together(4, to, type, () -> repeated("", "\0", "", LARGE)), 422, 503);
         String points =
                 "<trkpt lat=\"60.2\" lon=\"5.2\"><ele>0</ele><extensions><depth>4.5</depth></extensions></trkpt>\n";
         assertOnly(
@@ -190,7 +194,10 @@ public class OverloadIT {
                         to,
                         type,
                         () -> repeated(
-                                "<gpx><trk><trkseg>", points, "</trkseg></trk></gpx>", points.length() * 87_000)),
+                                "<gpx><trk><trkseg>",
+                                points,
+                                "</trkseg></trk></gpx>",
+                                points.length() * Share.of(87_000))),
                 200,
                 422,
                 503);
@@ -205,10 +212,10 @@ public class OverloadIT {
         try {
             List<Callable<Long>> all = new ArrayList<>();
             for (int n = 0; n < 4; n++) {
-                all.add(() -> length("/api/rigs/" + id + "/log?seconds=240000"));
+                all.add(() -> length("/api/rigs/" + id + "/log?seconds=" + Share.of(240_000)));
             }
             for (Future<Long> each : pool.invokeAll(all)) {
-                assertTrue(each.get() > 15L * MB, "only " + each.get());
+                assertTrue(each.get() > Share.of(15 * MB), "only " + each.get());
             }
         } finally {
             pool.shutdownNow();

@@ -92,10 +92,7 @@ final class RunningApp implements AutoCloseable {
         }
 
         static Ended run(List<String> properties, String typed, String... arguments) throws Exception {
-            List<String> command = new ArrayList<>(List.of(java(), "-XX:TieredStopAtLevel=1", "-Xmx256m"));
-            command.addAll(properties);
-            command.addAll(List.of("-jar", System.getProperty("keel.jar")));
-            command.addAll(List.of(arguments));
+            List<String> command = LaidOut.command(properties, List.of(arguments));
             Path said = Files.createTempFile("keel-said", ".log");
             Process process = new ProcessBuilder(command)
                     .redirectErrorStream(true)
@@ -114,27 +111,18 @@ final class RunningApp implements AutoCloseable {
         }
     }
 
-    private static String java() {
-        return jdk("java");
-    }
-
-    private static String jdk(String tool) {
-        return Path.of(System.getProperty("java.home"), "bin", tool).toString();
-    }
-
     private static RunningApp launch(Path data, String... properties) throws Exception {
         int port;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
         Path log = Files.createTempFile("keel-e2e", ".log");
-        List<String> command = new ArrayList<>(
-                List.of(java(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Dkeel.data=" + data));
-        command.addAll(List.of(properties));
+        List<String> machine = new ArrayList<>(List.of("-Dkeel.data=" + data));
+        machine.addAll(List.of(properties));
         // for a recorder while one measures
-        String machine = System.getProperty("keel.machine", "");
-        command.addAll(machine.isEmpty() ? List.of() : List.of(machine.split(" ")));
-        command.addAll(List.of("-jar", System.getProperty("keel.jar"), "--server.port=" + port));
+        String asked = System.getProperty("keel.machine", "");
+        machine.addAll(asked.isEmpty() ? List.of() : List.of(asked.split(" ")));
+        List<String> command = LaidOut.command(machine, List.of("--server.port=" + port));
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(log.toFile())
@@ -185,7 +173,7 @@ final class RunningApp implements AutoCloseable {
     void collectGarbage() throws Exception {
         // finalizers and cleaners run between collections
         for (int i = 0; i < 3; i++) {
-            new ProcessBuilder(jdk("jcmd"), String.valueOf(process.pid()), "GC.run")
+            new ProcessBuilder(LaidOut.jdk("jcmd"), String.valueOf(process.pid()), "GC.run")
                     .redirectErrorStream(true)
                     .start()
                     .waitFor();

@@ -18,6 +18,12 @@ import org.testng.annotations.Test;
 /** What a person does with rigs as things: start, find, copy, compare, delete, send, take back. */
 public class ShelfIT extends InBrowser {
 
+    /** One of its own: what it deletes and spoils cannot be taken back. */
+    @Override
+    protected RunningApp findApp() throws Exception {
+        return RunningApp.start();
+    }
+
     private static final String CRATE = "Lantern crate, high tarn";
 
     private Locator row(String name) {

@@ -1,11 +1,12 @@
 package app.brightkeel.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +41,18 @@ public class SvgIT extends InBrowser {
             }
             """;
 
+    /** Words are put clear of each other once they were drawn. */
+    private static final String DRAWN = "for (let i = 0; i < 3; i++) await new Promise(requestAnimationFrame);";
+
+    private int scenes(String id, String link) {
+        return JsonParser.parseString(page.request()
+                        .get(app.url("/api/rigs/" + id + "/scenes/" + link))
+                        .text())
+                .getAsJsonObject()
+                .getAsJsonArray("scenes")
+                .size();
+    }
+
     private List<String> faults(String svg) {
         page.setContent("<body style='margin:0'>" + svg + "</body>");
         Object found = page.evaluate(
@@ -52,19 +65,22 @@ public class SvgIT extends InBrowser {
     public void wordsOnTheScreenToo() {
         List<String> found = new ArrayList<>();
         for (Map.Entry<String, String> rig : shelf().entrySet()) {
+            page.navigate(app.url("/rigs/" + rig.getValue() + "/water"));
+            awaitLine();
             for (String link : LINKS) {
-                page.navigate(app.url("/rigs/" + rig.getValue() + "/" + link));
-                awaitLine();
+                link(link).click();
+                int scenes = scenes(rig.getValue(), link);
                 Locator tabs = page.locator("section[aria-label^='Picture'] button[aria-pressed]");
-                page.waitForLoadState(LoadState.NETWORKIDLE);
-                for (int tab = 0; tab < Math.max(1, tabs.count()); tab++) {
-                    if (tabs.count() > 0) {
+                for (int tab = 0; tab < scenes; tab++) {
+                    assertThat(tabs).hasCount(scenes == 1 ? 0 : scenes);
+                    if (scenes > 1) {
                         tabs.nth(tab).click();
-                        page.waitForLoadState(LoadState.NETWORKIDLE);
+                        assertThat(tabs.nth(tab)).hasAttribute("aria-pressed", "true");
                     }
-                    Object faults =
-                            page.evaluate("() => { const svg = document.querySelector('figure svg'); return svg ? ("
-                                    + FAULTS + ")(svg) : []; }");
+                    assertThat(page.locator("section[aria-label^='Picture'] figure svg"))
+                            .isVisible();
+                    Object faults = page.evaluate("async () => { await document.fonts.ready; " + DRAWN + " return ("
+                            + FAULTS + ")(document.querySelector('figure svg')); }");
                     for (Object fault : (List<?>) faults) {
                         found.add(rig.getKey() + " " + link + " " + tab + ": " + fault);
                     }

@@ -22,6 +22,12 @@ import org.testng.annotations.Test;
 /** What could not be kept is said, and how it is kept after all; what cannot be read does not take the shelf down. */
 public class UnkeptIT extends InBrowser {
 
+    /** One of its own: what it deletes and spoils cannot be taken back. */
+    @Override
+    protected RunningApp findApp() throws Exception {
+        return RunningApp.start();
+    }
+
     private static final String KEPT = "all changes kept";
     private static final Pattern AIR = Pattern.compile("\"airC\":\\{[^}]*}");
     private static final List<String> DEMO = List.of(

@@ -30,6 +30,11 @@ public final class Beside implements Stage<Simulation, Beside.Hours> {
     }
 
     @Override
+    public boolean dear() {
+        return true;
+    }
+
+    @Override
     public Outcome<Simulation> needs(Line line) {
         return line.needs(Runtime.STAGE);
     }

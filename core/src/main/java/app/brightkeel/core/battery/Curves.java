@@ -29,6 +29,11 @@ public final class Curves implements Stage<Curves.Needs, Curves.Band> {
     }
 
     @Override
+    public boolean dear() {
+        return true;
+    }
+
+    @Override
     public Outcome<Needs> needs(Line line) {
         return Outcome.both(
                 line.needs(Runtime.STAGE),

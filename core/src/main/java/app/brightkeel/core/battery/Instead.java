@@ -37,6 +37,11 @@ public final class Instead implements Stage<Instead.Needs, Instead.Hours> {
     }
 
     @Override
+    public boolean dear() {
+        return true;
+    }
+
+    @Override
     public Outcome<Needs> needs(Line line) {
         Rig rig = line.rig();
         return Outcome.both(line.needs(Runtime.STAGE), line.get(Packs.STAGE), (planned, bank) -> {

@@ -41,6 +41,11 @@ public final class Needed implements Stage<Simulation, Needed.Capacity> {
     }
 
     @Override
+    public boolean dear() {
+        return true;
+    }
+
+    @Override
     public Outcome<Simulation> needs(Line line) {
         return line.needs(Runtime.STAGE);
     }

@@ -18,6 +18,11 @@ public final class Runtime implements Stage<Simulation, Run> {
     }
 
     @Override
+    public boolean dear() {
+        return true;
+    }
+
+    @Override
     public Outcome<Simulation> needs(Line line) {
         return line.get(Circuits.STAGE).map(order -> order.circuits().get(0));
     }

@@ -21,6 +21,11 @@ public final class RuntimeBand implements Stage<RuntimeBand.Needs, Endurance> {
     }
 
     @Override
+    public boolean dear() {
+        return true;
+    }
+
+    @Override
     public Outcome<Needs> needs(Line line) {
         return Outcome.both(line.needs(Runtime.STAGE), line.get(Runtime.STAGE), Needs::new);
     }

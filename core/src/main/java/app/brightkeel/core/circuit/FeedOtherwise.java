@@ -82,8 +82,8 @@ public final class FeedOtherwise implements Stage<List<FeedOtherwise.Need>, List
         ohms.add(new WireResistance(spare, airC).loopOhm());
         List<Segment> others =
                 harness.spares().stream().filter(each -> each != spare).toList();
-        Rig joined = rig.withHarness(harness.with(h -> h.segments(segments).spares(others)));
-        return new Feed.Needs(Topology.of(joined), List.copyOf(ohms), feed.load(), feed.packs());
+        Harness joined = harness.with(h -> h.segments(segments).spares(others));
+        return new Feed.Needs(Topology.of(rig, joined), List.copyOf(ohms), feed.load(), feed.packs());
     }
 
     @Override

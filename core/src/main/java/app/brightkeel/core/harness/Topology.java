@@ -38,12 +38,17 @@ public record Topology(
      * to be used instead ends its wire: nothing is fed through it.
      */
     public static Topology of(Rig rig) {
-        return new Builder(rig, rig.harness().sources()).build();
+        return of(rig, rig.harness());
+    }
+
+    /** The same with another harness between what the rig has. */
+    public static Topology of(Rig rig, Harness harness) {
+        return new Builder(rig, harness, harness.sources()).build();
     }
 
     /** The same with an alternative source joined instead. */
     public static Topology instead(Rig rig, List<Integer> source) {
-        return new Builder(rig, List.of(source)).build();
+        return new Builder(rig, rig.harness(), List.of(source)).build();
     }
 
     /** Place of the node of a device, −1 where no pack reaches it. */
@@ -115,8 +120,8 @@ public record Topology(
         private final Map<String, String> bottoms = new HashMap<>();
         private final Set<String> waiting = new HashSet<>();
 
-        Builder(Rig rig, List<List<Integer>> sources) {
-            harness = rig.harness();
+        Builder(Rig rig, Harness harness, List<List<Integer>> sources) {
+            this.harness = harness;
             this.sources = sources;
             for (List<Integer> source : sources) {
                 source.forEach(member -> bottoms.put(idOf(member), idOf(source.get(0))));

@@ -28,9 +28,11 @@ import org.jspecify.annotations.Nullable;
 public final class Line {
 
     /** Places for what is usually asked of a rig that is only tried. */
-    private static final int FEW = 100;
+    private static final int FEW = 400;
 
     private static final Map<Object, Known> NOTHING = Map.of();
+
+    private static final Memo MEMO = new Memo();
 
     private final Rig entered;
     private final Rig rig;
@@ -98,8 +100,12 @@ public final class Line {
             Outcome<I> needs = stage.needs(line);
             return old instanceof Settled before && before.needs().equals(needs)
                     ? before
-                    : new Settled(needs, needs.map(stage::compute));
+                    : new Settled(needs, needs.map(each -> computed(stage, each)));
         });
+    }
+
+    private static <I, R> R computed(Stage<I, R> stage, I needs) {
+        return stage.dear() ? MEMO.of(stage, needs, () -> stage.compute(needs)) : stage.compute(needs);
     }
 
     /**

@@ -140,6 +140,10 @@ public final class Sector {
         return lostRad(bearingDeg, halfAcrossDeg) <= PASSES_RAD;
     }
 
+    private int blocks(int bearingDeg) {
+        return lostRad(bearingDeg) <= PASSES_RAD ? 0 : 1;
+    }
+
     /** The whole turn of the pole, 0 to 360 [°]. */
     public int turnedDeg() {
         return Math.min(DEGREES, 2 * turnDeg + 1);
@@ -147,9 +151,17 @@ public final class Sector {
 
     /** Bearings of that turn at which the live fan is clear [°]. */
     public int clearTurnDeg() {
+        int blocked = 0;
+        for (int deg = -turnDeg - halfAcrossDeg; deg < -turnDeg + halfAcrossDeg; deg++) {
+            blocked += blocks(deg);
+        }
         int clear = 0;
         for (int deg = 0; deg < turnedDeg(); deg++) {
-            clear += clearAt(deg - turnDeg) ? 1 : 0;
+            int ahead = deg - turnDeg;
+            // one bearing enters the fan as it turns on, and one leaves it
+            blocked += blocks(ahead + halfAcrossDeg);
+            clear += blocked == 0 ? 1 : 0;
+            blocked -= blocks(ahead - halfAcrossDeg);
         }
         return clear;
     }

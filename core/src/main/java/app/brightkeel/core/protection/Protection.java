@@ -49,6 +49,11 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
     }
 
     @Override
+    public boolean dear() {
+        return true;
+    }
+
+    @Override
     public Outcome<Needs> needs(Line line) {
         Rig rig = line.rig();
         List<String> missing = new ArrayList<>(Feed.segmentOhms(rig).missing());

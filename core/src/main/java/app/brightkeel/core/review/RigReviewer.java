@@ -119,10 +119,17 @@ public final class RigReviewer {
     Standing standing(Line line, Link link) {
         Panel panel = Objects.requireNonNull(panels.get(link));
         return line.of(panel, each -> {
-            List<Ruling> rulings =
-                    panel.rules.stream().map(rule -> Ruling.of(rule, each)).toList();
-            return new Standing(state(each, link, rulings), rulings);
+            List<Ruling> rulings = new ArrayList<>(panel.rules.size());
+            for (Rule rule : panel.rules) {
+                rulings.add(ruling(each, rule));
+            }
+            return new Standing(state(each, link, rulings), List.copyOf(rulings));
         });
+    }
+
+    /** What one rule says: known for as long as nothing that it read has changed. */
+    static Ruling ruling(Line line, Rule rule) {
+        return line.of(rule, each -> Ruling.of(rule, each));
     }
 
     private static LinkState state(Line line, Link link, List<Ruling> rulings) {

@@ -3,6 +3,7 @@ package app.brightkeel.core.picture;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.layout.TakeOff;
@@ -62,7 +63,7 @@ import org.testng.annotations.Test;
 /** Cables, boxes, boards and weights nobody would have, with figures missing anywhere: judged, planned, drawn, listed. */
 public class OddFitOutTest {
 
-    private static final int RIGS = 60;
+    private static final int RIGS = Share.of(60);
     private static final int CHANGES = 8;
     private static final RigReviewer REVIEWER = new RigReviewer();
 

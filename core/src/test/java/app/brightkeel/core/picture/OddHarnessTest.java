@@ -3,6 +3,7 @@ package app.brightkeel.core.picture;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.circuit.FeedState;
@@ -46,7 +47,7 @@ import org.testng.annotations.Test;
 /** Harnesses nobody would wire: built up by edits at random, or without any resistance; judged, drawn, listed. */
 public class OddHarnessTest {
 
-    private static final int RIGS = 40;
+    private static final int RIGS = Share.of(40);
     private static final int EDITS = 10;
     private static final RigReviewer REVIEWER = new RigReviewer();
 

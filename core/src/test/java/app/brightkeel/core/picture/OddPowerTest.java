@@ -3,6 +3,7 @@ package app.brightkeel.core.picture;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
@@ -39,10 +40,10 @@ import org.testng.annotations.Test;
 /** Packs, loads and days nobody would plan, at the ends of what fields hold: run, judged, drawn and explained. */
 public class OddPowerTest {
 
-    private static final int RIGS = 300;
+    private static final int RIGS = Share.of(300);
 
     /** Of these the whole Compare is made: it takes its time. */
-    private static final int COMPARED = 25;
+    private static final int COMPARED = Share.of(25);
 
     private static final RigReviewer REVIEWER = new RigReviewer();
 

@@ -2,6 +2,7 @@ package app.brightkeel.core.picture;
 
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
@@ -36,7 +37,7 @@ import org.testng.annotations.Test;
 public class OddRigsTest {
 
     private static final RigReviewer REVIEWER = new RigReviewer();
-    private static final int RIGS = 1500;
+    private static final int RIGS = Share.of(1500);
 
     private final Random random = new Random(5);
 

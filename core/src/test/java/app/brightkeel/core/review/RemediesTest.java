@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
@@ -29,7 +30,7 @@ import org.testng.annotations.Test;
 public class RemediesTest {
 
     private static final RigReviewer REVIEWER = new RigReviewer();
-    private static final int RIGS = 2000;
+    private static final int RIGS = Share.of(2000);
 
     /** Of so many rigs one is asked for its changes by their ids as well, as a server does. */
     private static final int FOUND_AGAIN = 50;
@@ -58,7 +59,7 @@ public class RemediesTest {
     public void knownRigsAreOfferedWhatKeepsItsWord() {
         List<Rig> rigs = new ArrayList<>(DemoRigs.all());
         rigs.addAll(TestRigs.all());
-        rigs.addAll(RuleTriggers.all().values());
+        rigs.addAll(Share.of(List.copyOf(RuleTriggers.all().values())));
         List<String> broken = rigs.parallelStream()
                 .flatMap(rig -> violations(rig, true).map(what -> rig.name() + ": " + what))
                 .toList();

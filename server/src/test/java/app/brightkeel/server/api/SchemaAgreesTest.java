@@ -3,6 +3,7 @@ package app.brightkeel.server.api;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
@@ -45,6 +46,9 @@ public class SchemaAgreesTest {
     /** Refusals that weigh one field against another. */
     private static final List<String> AGAINST_ANOTHER = List.of("the outline would cross itself");
 
+    /** So many of the wrong values are tried, each always or never. */
+    private static final int ONE_IN = 5;
+
     private final JsonMapper mapper = RigJson.mapper();
     private final RigReader reader = new RigReader(mapper);
     private final Set<String> seen = new HashSet<>();
@@ -67,7 +71,7 @@ public class SchemaAgreesTest {
             compare(document, rig.name());
             walk(document, document, JsonPointer.empty());
         }
-        assertTrue(tried > 3000, tried + " tried");
+        assertTrue(tried > Share.of(10_000), tried + " tried");
         assertEquals(
                 String.join(
                         "\n",
@@ -117,7 +121,8 @@ public class SchemaAgreesTest {
     }
 
     private void with(ObjectNode document, JsonPointer pointer, JsonNode value) {
-        if (pointer.matches()) {
+        String what = pointer.toString().replaceAll("/\\d+", "/*") + " " + shortened(value.toString());
+        if (pointer.matches() || !Share.LONG && Math.floorMod(what.hashCode(), ONE_IN) != 0) {
             return;
         }
         ObjectNode changed = document.deepCopy();
@@ -127,12 +132,11 @@ public class SchemaAgreesTest {
         } else {
             ((ObjectNode) parent).set(pointer.last().getMatchingProperty(), value);
         }
-        compare(
-                changed,
-                pointer.toString().replaceAll("/\\d+", "/*") + " "
-                        + (value.toString().length() > 60
-                                ? value.toString().substring(0, 60) + "…"
-                                : value.toString()));
+        compare(changed, what);
+    }
+
+    private static String shortened(String value) {
+        return value.length() > 60 ? value.substring(0, 60) + "…" : value;
     }
 
     private void compare(ObjectNode document, String what) {

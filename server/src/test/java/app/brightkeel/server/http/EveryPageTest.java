@@ -3,6 +3,7 @@ package app.brightkeel.server.http;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.review.Link;
@@ -67,7 +68,7 @@ public class EveryPageTest extends ServerTest {
                                 Stream.of(rig), PartsOut.of(rig).stream().limit(4)))
                         .toList());
         return all.entrySet().stream()
-                .map(each -> new Object[] {each.getKey(), each.getValue()})
+                .map(each -> new Object[] {each.getKey(), Share.of(each.getValue())})
                 .toArray(Object[][]::new);
     }
 
@@ -86,7 +87,7 @@ public class EveryPageTest extends ServerTest {
                 .flatMap(r -> faults(r, rigs.get(r)))
                 .toList();
         System.out.printf(Locale.ROOT, "%s: %d rigs, %d pages each%n", name, rigs.size(), pages(0).size());
-        assertTrue(rigs.size() > 50 && faults.isEmpty(), faults.size() + ":\n" + String.join("\n", faults));
+        assertTrue(rigs.size() > Share.of(50) && faults.isEmpty(), faults.size() + ":\n" + String.join("\n", faults));
     }
 
     private Stream<String> faults(int rig, Rig content) {

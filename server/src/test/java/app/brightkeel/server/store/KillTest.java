@@ -3,6 +3,7 @@ package app.brightkeel.server.store;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.Share;
 import java.io.BufferedReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -18,7 +19,7 @@ import org.testng.annotations.Test;
 /** {@code kill -9} in the middle of writes: what was acknowledged is there, and the database opens. */
 public class KillTest {
 
-    private static final int KILLS = 20;
+    private static final int KILLS = Share.of(20);
 
     @Test
     public void noAcknowledgedEditIsLost() throws Exception {
