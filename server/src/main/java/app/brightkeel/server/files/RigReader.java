@@ -3,6 +3,7 @@ package app.brightkeel.server.files;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.files.old.Migration;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.exc.StreamReadException;
