@@ -49,13 +49,13 @@ step("contract", ["../docs/openapi.json", ...CONTRACT], "node_modules", () => {
   call(bin("tsc"), "-p", "contract/tsconfig.json");
   call(bin("prettier"), "--check", ...CONTRACT);
 });
-step("check", ["src", "../docs/units.json", ...SETTINGS], "node_modules", () => {
+step("check", ["src", "../docs/units.json", "../docs/choices.json", ...SETTINGS], "node_modules", () => {
   call(bin("tsc"), "--noEmit");
   call(bin("prettier"), "--check", "src", "index.html", "vite.config.ts");
   call(bin("oxlint"), "--deny-warnings", "src");
   call(bin("vitest"), "run", "--reporter=dot");
 });
-step("bundle", ["src", "../docs/units.json", "package-lock.json", ...SETTINGS], "dist/index.html", () => call(bin("vite"), "build"));
+step("bundle", ["src", "../docs/units.json", "../docs/choices.json", "package-lock.json", ...SETTINGS], "dist/index.html", () => call(bin("vite"), "build"));
 // the letters of pictures that are saved as files, with the font's own licence beside them
 const FONT = "node_modules/@fontsource-variable/atkinson-hyperlegible-next";
 step("font", ["package-lock.json", "dist/index.html"], "dist/fonts/LICENSE.txt", () => {

@@ -10,11 +10,12 @@ import {
   getSession,
   importRig,
   listChanges,
+  listCsv,
+  listLists,
   listDeleted,
   listRemedies,
   listRevisions,
   listRigs,
-  partsCsv,
   pictureSvg,
   previewChange,
   readLog,
@@ -104,7 +105,11 @@ test("a rig is made, mended, gone back on, taken away and brought back", async (
   // pictures, lists and logs are text and bytes, as they are
   expect((await getPicture({ path: { ...path, link: "wire" } })).data!.scenes.length).toBeGreaterThan(0);
   expect((await listChanges({ path, query: { link: "battery" } })).data!.length).toBeGreaterThan(3);
-  expect((await partsCsv({ path, query: { habit: "us" } })).data).toContain("mass [lb]");
+  const lists = (await listLists({ path })).data!;
+  expect(lists.map((list) => list.id)).toContain("parts");
+  expect((await listCsv({ path: { ...path, list: "parts" }, query: { habit: "us" } })).data).toContain(
+    "mass [lb]",
+  );
   expect((await pictureSvg({ path: { ...path, link: "wire" }, parseAs: "text" })).data).toContain("<svg");
   const log = (await simulateLog({ path, query: { seconds: 600 } })).data!;
   const offered = await readLog({

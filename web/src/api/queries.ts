@@ -50,6 +50,14 @@ export const sceneQuery = (id: string, revision: number, link: Link) =>
     placeholderData: (previous, query) => (query?.queryKey[4] === link ? previous : undefined),
   });
 
+/** The lists that can be had of a revision. */
+export const listsQuery = (id: string, revision: number) =>
+  queryOptions({
+    ...ofRevision,
+    queryKey: ["rig", id, revision, "lists"],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/lists", { params: { path: { id }, query: { revision } } })),
+  });
+
 /** Titles of the sheets that are printed in full size. */
 export const templatesQuery = (id: string, revision: number) =>
   queryOptions({

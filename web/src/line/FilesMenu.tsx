@@ -1,29 +1,12 @@
 import { DropdownMenu } from "radix-ui";
 import { useQuery } from "@tanstack/react-query";
-import { sceneQuery, templatesQuery } from "../api/queries";
-import type { Link } from "../api/types";
+import { listsQuery, sceneQuery, templatesQuery } from "../api/queries";
 import { useEditor } from "../edit/RigEditor";
 import { LINK_NAMES } from "../parts/verdicts";
 import { useUnits } from "../units/UnitsProvider";
 
 const ITEM =
   "block cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-act-soft data-[highlighted]:text-act";
-
-const HARNESS: [string, string][] = [
-  ["wires", "Its wires, to cut and lay"],
-  ["connectors", "Its ends, to crimp"],
-  ["shopping", "What to buy for the harness"],
-];
-
-const LISTS: Partial<Record<Link, [string, string][]>> = {
-  wire: HARNESS,
-  fuse: HARNESS,
-  cable: [["holes", "Its holes, there and to drill"]],
-  carry: [
-    ["take-off", "What comes off, with minutes"],
-    ["holes", "Its holes, there and to drill"],
-  ],
-};
 
 /** What can be taken away as a file. */
 export function FilesMenu() {
@@ -32,9 +15,7 @@ export function FilesMenu() {
   const picture = useQuery(sceneQuery(saved.id, saved.revision, link));
   const at = `/api/rigs/${saved.id}`;
   const bench = link === "cable" || link === "carry";
-  const cut: [string, string][] =
-    link === "carry" && saved.rig.fitOut.boards.parts.length > 0 ? [["cuts", "Its cut list"]] : [];
-  const lists = [...(LISTS[link] ?? []), ...cut];
+  const lists = useQuery(listsQuery(saved.id, saved.revision)).data ?? [];
   const templates = useQuery({ ...templatesQuery(saved.id, saved.revision), enabled: bench });
   const sheets = bench ? (templates.data?.titles ?? []) : [];
   const drawn = saved.review.links.find((state) => state.link === link)?.kind === "judged";
@@ -52,18 +33,15 @@ export function FilesMenu() {
             The rig, to send or keep (JSON)
           </a>
         </DropdownMenu.Item>
-        <DropdownMenu.Item asChild>
-          <a className={ITEM} href={`${at}/parts?habit=${system}`}>
-            Its parts (CSV)
-          </a>
-        </DropdownMenu.Item>
-        {lists.map(([list, words]) => (
-          <DropdownMenu.Item key={list} asChild>
-            <a className={ITEM} href={`${at}/${list}?habit=${system}`}>
-              {words} (CSV)
-            </a>
-          </DropdownMenu.Item>
-        ))}
+        {lists
+          .filter((list) => list.links.length === 0 || list.links.includes(link))
+          .map((list) => (
+            <DropdownMenu.Item key={list.id} asChild>
+              <a className={ITEM} href={`${at}/lists/${list.id}?habit=${system}`}>
+                {list.title} (CSV)
+              </a>
+            </DropdownMenu.Item>
+          ))}
         {bench && sheets.length > 0 && (
           <DropdownMenu.Item asChild>
             <a className={ITEM} href={`${at}/templates?habit=${system}`}>

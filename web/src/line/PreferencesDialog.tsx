@@ -1,3 +1,4 @@
+import { choices } from "../parts/choices";
 import { Choice } from "../parts/Choice";
 import { FigureField } from "../parts/FigureField";
 import { Modal } from "../parts/Modal";
@@ -31,43 +32,10 @@ export function PreferencesDialog({ onClose }: { onClose: () => void }) {
         <BodyFields />
       </Section>
       <Section title="Schools">
-        <Choice
-          label="Drilling"
-          pointer="/schools/drilling"
-          options={[
-            ["undecided", "no preference"],
-            ["no-drill", "no drilling"],
-            ["above-waterline", "holes above the waterline"],
-            ["below-waterline", "holes below the waterline too"],
-          ]}
-        />
-        <Choice
-          label="The screen stands"
-          pointer="/schools/screen"
-          options={[
-            ["undecided", "no preference"],
-            ["side", "beside the seat"],
-            ["forward", "ahead, on the centre line"],
-          ]}
-        />
-        <Choice
-          label="Posts and screens stand"
-          pointer="/schools/post"
-          options={[
-            ["undecided", "no preference"],
-            ["at-hand", "on the side of the working hand"],
-            ["rod-side-free", "that side kept free for the rod"],
-          ]}
-        />
-        <Choice
-          label="The battery"
-          pointer="/schools/battery"
-          options={[
-            ["undecided", "no preference"],
-            ["fixed", "stays aboard"],
-            ["shuttle", "goes from craft to craft"],
-          ]}
-        />
+        <Choice label="Drilling" pointer="/schools/drilling" options={choices("SchoolsDrilling")} />
+        <Choice label="The screen stands" pointer="/schools/screen" options={choices("SchoolsScreen")} />
+        <Choice label="Posts and screens stand" pointer="/schools/post" options={choices("SchoolsPost")} />
+        <Choice label="The battery" pointer="/schools/battery" options={choices("SchoolsBattery")} />
         <FusingChoice />
       </Section>
       <Section title="What counts when mounts are ranked">

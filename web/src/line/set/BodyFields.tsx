@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 
@@ -8,15 +9,7 @@ export function BodyFields() {
       <FigureField label="Angler, dressed" pointer="/angler/massKg" unit="kilogram" basis="measured" />
       <FigureField label="Other gear aboard" pointer="/angler/gearKg" unit="kilogram" basis="chosen" />
       <FigureField label="Body height" pointer="/angler/tallM" unit="metre" basis="measured" />
-      <Choice
-        label="Working hand"
-        pointer="/angler/hand"
-        options={[
-          ["undecided", "not said"],
-          ["left", "left"],
-          ["right", "right"],
-        ]}
-      />
+      <Choice label="Working hand" pointer="/angler/hand" options={choices("Hand")} />
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import type { Enclosure, Rig } from "../../api/types";
 import { newBox, newExit, newPocket, newRib } from "../../edit/fitOut";
 import { withoutEntry } from "../../edit/parts";
@@ -13,14 +14,7 @@ import { Remove, Section } from "./Section";
 import { SizeFields } from "./SizeFields";
 import { EDGES } from "./StandFields";
 
-const KINDS: [Enclosure["kind"], string][] = [
-  ["box", "box"],
-  ["bucket", "bucket"],
-  ["shuttle", "shuttle"],
-  ["case", "case"],
-  ["bag", "bag"],
-  ["pod", "pod of boards"],
-];
+const KINDS = choices<Enclosure["kind"]>("EnclosureKind");
 
 /** What the battery and what goes with it travel in. */
 export function BoxFields() {
@@ -135,11 +129,7 @@ function Ribs({ box, at }: { box: Enclosure; at: string }) {
           <Choice
             label="Takes from"
             pointer={`${each}/takes`}
-            options={[
-              ["deep", "length"],
-              ["wide", "width"],
-              ["tall", "height"],
-            ]}
+            options={choices("Inward", { deep: "length", wide: "width", tall: "height" })}
           />
           <FigureField label="Stands in" pointer={`${each}/depthM`} unit="millimetre" basis="measured" />
         </>
@@ -158,15 +148,7 @@ function Exits({ box, at }: { box: Enclosure; at: string }) {
     <Entries at={at} what="hole" entries={box.exits} made={newExit}>
       {(each) => (
         <>
-          <Choice
-            label="Is"
-            pointer={`${each}/use`}
-            options={[
-              ["cables", "for cables"],
-              ["bolt", "for a bolt or screw"],
-              ["part", "for a part that sits in it"],
-            ]}
-          />
+          <Choice label="Is" pointer={`${each}/use`} options={choices("ExitUse")} />
           <Tick label="To be drilled" pointer={`${each}/cut`} />
           <Choice label="In the wall" pointer={`${each}/wall`} options={[...EDGES, ["none", "lid"]]} />
           {holeAt(box, each)?.wall !== "none" && (
@@ -203,15 +185,7 @@ function Pockets({ box, at }: { box: Enclosure; at: string }) {
     <Entries at={at} what="pocket" entries={box.pockets} made={newPocket}>
       {(each) => (
         <>
-          <Choice
-            label="When"
-            pointer={`${each}/pose`}
-            options={[
-              ["in-use", "in use"],
-              ["lowered", "lowered"],
-              ["stowed", "stowed"],
-            ]}
-          />
+          <Choice label="When" pointer={`${each}/pose`} options={choices("Pose")} />
           <Choice label="Holds" pointer={`${each}/holds`} options={[["", "something else"], ...parts]} />
           <SizeFields at={`${each}/inside`} of="the pocket" />
         </>

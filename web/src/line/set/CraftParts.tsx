@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import type { Obstruction, Rig, Station } from "../../api/types";
 import { newObstruction, newStation, withoutEntry } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
@@ -12,33 +13,9 @@ import { PlanFields } from "./PlanFields";
 import { Remove } from "./Section";
 import { SizeFields } from "./SizeFields";
 
-const SPOTS: [Station["spot"], string][] = [
-  ["bow-hatch", "bow hatch"],
-  ["centre-hatch", "centre hatch"],
-  ["ahead-of-pedals", "ahead of the pedals"],
-  ["cockpit-floor", "cockpit floor"],
-  ["beside-seat", "beside the seat"],
-  ["seat-back", "seat back"],
-  ["stern-well", "stern well"],
-  ["transom", "transom"],
-  ["stern-inserts", "threaded inserts at the stern"],
-  ["console-plate", "plate under the motor console"],
-  ["scupper", "scupper"],
-  ["hull-pocket", "hull pocket"],
-  ["rail", "rail or gunwale"],
-  ["on-deck", "on deck"],
-  ["inside-hull", "inside the hull"],
-  ["ice-hole", "hole in the ice"],
-  ["inside-box", "inside the box"],
-  ["on-arm", "on an arm"],
-];
+const SPOTS = choices<Station["spot"]>("Spot");
 
-const SORTS: [Obstruction["sort"], string][] = [
-  ["drive", "drive"],
-  ["rudder", "rudder"],
-  ["skeg", "skeg"],
-  ["other", "something else"],
-];
+const SORTS = choices("ObstructionSort");
 
 /** The places of the craft and what stands down into the water, by numbers; in the drawing they are dragged. */
 export function CraftParts() {

@@ -1,26 +1,13 @@
+import { choices } from "../../parts/choices";
 import type { Ending } from "../../api/types";
 import { getAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 
-const TERMINALS: [Ending["terminal"], string][] = [
-  ["undecided", "not known"],
-  ["quick-plug", "quick plug"],
-  ["screw-ring-plug", "plug with a screw ring"],
-  ["accessory-plug", "12 V accessory plug"],
-  ["tab-4-8", "4.8 mm tab"],
-  ["tab-6-3", "6.3 mm tab"],
-  ["post", "post with a ring"],
-  ["clip", "spring clip"],
-  ["bare", "bare wire"],
-];
+const TERMINALS = choices<Ending["terminal"]>("EndingTerminal");
 
-const HALVES: [Ending["half"], string][] = [
-  ["undecided", "not known"],
-  ["shrouded", "shrouded half"],
-  ["open-pins", "open-pin half"],
-];
+const HALVES = choices<Ending["half"]>("EndingHalf");
 
 /** What an end is made as; which half, how many pins and how wide matter only for plugs. */
 export function EndingFields({ label, pointer }: { label: string; pointer: string }) {

@@ -1,16 +1,9 @@
+import { choices } from "../../parts/choices";
 import { Choice } from "../../parts/Choice";
 
 /** The school of fusing, where it is needed and in its own place. */
 export function FusingChoice() {
   return (
-    <Choice
-      label="Branches are fused by"
-      pointer="/schools/fusing"
-      options={[
-        ["undecided", "no preference"],
-        ["in-line", "a fuse on each lead"],
-        ["block", "one labelled block"],
-      ]}
-    />
+    <Choice label="Branches are fused by" pointer="/schools/fusing" options={choices("SchoolsFusing")} />
   );
 }

@@ -1,17 +1,9 @@
+import { choices } from "../../parts/choices";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 
-const HOLDINGS: [string, string][] = [
-  ["undecided", "not said"],
-  ["slot", "in a slot"],
-  ["post-bracket", "in a bracket on a post"],
-  ["shelf", "on a shelf with reclosable sheets"],
-  ["strap", "under a strap"],
-  ["pouch", "in a hung pouch"],
-  ["bag", "in a bag"],
-  ["bare", "bare in the hull"],
-];
+const HOLDINGS = choices("Holding");
 
 const MOST_ANCHORS = 12;
 

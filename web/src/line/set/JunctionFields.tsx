@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import { withoutJunction } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, Tick } from "../../parts/Choice";
@@ -5,14 +6,7 @@ import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { Remove, Section } from "./Section";
 
-const SORTS: [string, string][] = [
-  ["undecided", "not known"],
-  ["splitter", "Y-splitter"],
-  ["block", "fuse block"],
-  ["switched", "switched accessory harness"],
-  ["busbar", "busbar"],
-  ["plug-point", "keyed plug"],
-];
+const SORTS = choices("JunctionMeeting");
 
 /** Where wires meet. */
 export function JunctionFields({ index }: { index: number }) {

@@ -1,13 +1,10 @@
+import { choices } from "../../parts/choices";
 import { useEditor } from "../../edit/RigEditor";
 import { FigureField } from "../../parts/FigureField";
 import { Ticks } from "../../parts/Ticks";
 import { Section } from "./Section";
 
-const SHARED: ["readings" | "charts" | "sonar", string][] = [
-  ["readings", "readings"],
-  ["charts", "charts"],
-  ["sonar", "sonar pictures"],
-];
+const SHARED = choices<"readings" | "charts" | "sonar">("Shared");
 
 /** How displays and sensors are joined. */
 export function NetworkFields() {

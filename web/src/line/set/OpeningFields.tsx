@@ -1,32 +1,13 @@
+import { choices } from "../../parts/choices";
 import { Choice, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 
-export const CLOSINGS: [string, string][] = [
-  ["undecided", "what fits best"],
-  ["none", "nothing"],
-  ["grommet", "rubber grommet"],
-  ["split-grommet", "split grommet"],
-  ["cable-fitting", "cable fitting with a cap"],
-  ["double-fitting", "cable fitting for two"],
-  ["panel-plug", "plug in the panel"],
-];
+export const CLOSINGS = choices("PassThrough", { undecided: "what fits best" });
 
-const STUFF: [string, string][] = [
-  ["undecided", "usual for the craft"],
-  ["polyethylene", "moulded polyethylene"],
-  ["soft-plastic", "ABS, acrylic or polycarbonate"],
-  ["laminate", "laminate"],
-  ["wood", "wood"],
-  ["metal", "metal"],
-  ["fabric", "coated fabric"],
-];
+const STUFF = choices("Stuff", { undecided: "usual for the craft" });
 
-const BACKS: [string, string][] = [
-  ["unknown", "not tried"],
-  ["reached", "a hand reaches behind it"],
-  ["closed", "nothing reaches behind it"],
-];
+const BACKS = choices("BackReach");
 
 /** What else is known of the opening of a passage. */
 export function OpeningFields({ at }: { at: string }) {

@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import { withoutPack } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
@@ -9,11 +10,7 @@ import { EndingFields } from "./EndingFields";
 import { More, Remove, Section } from "./Section";
 import { SizeFields } from "./SizeFields";
 
-const ROLES: [string, string][] = [
-  ["in-use", "in use"],
-  ["spare", "a spare to change to"],
-  ["instead", "an alternative source"],
-];
+const ROLES = choices("PackRole");
 
 /** One pack of the rig. */
 export function PackFields({ index }: { index: number }) {

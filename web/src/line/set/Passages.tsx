@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import type { Passage } from "../../api/types";
 import { newPassage } from "../../edit/fitOut";
 import { withoutEntry } from "../../edit/parts";
@@ -10,26 +11,9 @@ import { NameField } from "../../parts/NameField";
 import { OpeningFields } from "./OpeningFields";
 import { Remove } from "./Section";
 
-const WAYS: [Passage["way"], string][] = [
-  ["open-deck", "over the deck"],
-  ["inside", "inside the hull"],
-  ["fitting", "through an existing fitting"],
-  ["hatch-indent", "through an indent in a hatch lip"],
-  ["hatch-lip", "over a hatch lip"],
-  ["scupper", "through a scupper"],
-  ["tube-wall", "through the wall of a rod-holder tube"],
-  ["hatch-cover", "through a hatch cover"],
-  ["new-hole", "through a new hole in the hull"],
-];
+const WAYS = choices<Passage["way"]>("Way");
 
-const CROSSED: [Passage["crosses"], string][] = [
-  ["none", "nothing that moves"],
-  ["pedals", "the pedals and knees"],
-  ["rudder", "the rudder or drive lines"],
-  ["paddle", "the paddle stroke"],
-  ["rods", "the rods in their holders"],
-  ["landing", "the side where fish are landed"],
-];
+const CROSSED = choices<Passage["crosses"]>("Zone");
 
 /** Ways for cables between the places of the craft. */
 export function Passages() {

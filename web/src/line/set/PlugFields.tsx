@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import { useQuery } from "@tanstack/react-query";
 import { adaptersQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
@@ -5,11 +6,7 @@ import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { Ticks } from "../../parts/Ticks";
 
-const VERSIONS: [string, string][] = [
-  ["undecided", "not known"],
-  ["tone", "single tones"],
-  ["sweep", "frequency sweeps"],
-];
+const VERSIONS = choices("SonarVersion");
 
 const NONE = { name: "", loses: [] };
 
@@ -68,10 +65,7 @@ export function SocketFields({ index }: { index: number }) {
   );
 }
 
-const PORTS: ["bus" | "ethernet", string][] = [
-  ["bus", "bus"],
-  ["ethernet", "Ethernet"],
-];
+const PORTS = choices<"bus" | "ethernet">("Port");
 
 const FAMILIES: [string, string][] = [
   ["", "not known"],
@@ -80,9 +74,4 @@ const FAMILIES: [string, string][] = [
   ["C", "C"],
 ];
 
-export const SHAPES: ["cone" | "line" | "side" | "live", string][] = [
-  ["cone", "cone"],
-  ["line", "line beam"],
-  ["side", "side fans"],
-  ["live", "live fan"],
-];
+export const SHAPES = choices<"cone" | "line" | "side" | "live">("BeamShape");

@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import { newFuse, withoutFitting } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { setAt } from "../../edit/pointer";
@@ -8,11 +9,7 @@ import { FusingChoice } from "./FusingChoice";
 import { NoteField } from "./NoteField";
 import { Remove, Section } from "./Section";
 
-const FORMS: [string, string][] = [
-  ["blade", "blade"],
-  ["strip", "bolt-down strip"],
-  ["terminal-cube", "cube at the terminal"],
-];
+const FORMS = choices("FittingForm");
 
 /** The fuses of each wire, what the makers allow, and the school. */
 export function SetFuse() {

@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import { useQuery } from "@tanstack/react-query";
 import { devicesQuery } from "../../api/queries";
 import type { Device, Draw } from "../../api/types";
@@ -18,22 +19,7 @@ import { SocketFields } from "./PlugFields";
 import { More, Remove, Section } from "./Section";
 import { WhatIf } from "./WhatIf";
 
-const KINDS: [Device["kind"], string][] = [
-  ["display-5-in", "4 to 5-in display"],
-  ["display-7-in", "7-in display"],
-  ["display-9-in", "9-in display"],
-  ["display-12-in", "10 to 12-in display"],
-  ["live-module", "live module"],
-  ["keypad", "keypad"],
-  ["heading-sensor", "heading sensor"],
-  ["bridge", "bridge or hub"],
-  ["small-part", "other small part"],
-  ["light", "light"],
-  ["phone-charge", "phone on charge"],
-  ["pump", "small pump"],
-  ["motor", "electric motor"],
-  ["voltmeter", "socket voltmeter"],
-];
+const KINDS = choices<Device["kind"]>("DeviceKind");
 
 const DRAWS: [Draw["kind"], string][] = [
   ["undecided", "not known"],

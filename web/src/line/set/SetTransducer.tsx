@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import { useQuery } from "@tanstack/react-query";
 import { extensionsQuery, transducersQuery } from "../../api/queries";
 import type { Figure, Rig } from "../../api/types";
@@ -10,34 +11,13 @@ import { NameField } from "../../parts/NameField";
 import { PlugFields, SHAPES } from "./PlugFields";
 import { More, Remove, Section } from "./Section";
 
-const TYPES: [string, string][] = [
-  ["undecided", "not known"],
-  ["single-cone", "single cone"],
-  ["dual-cone", "dual cone"],
-  ["chirp-cone", "chirp cone"],
-  ["ice-cone", "ice cone, hangs level"],
-  ["down-line", "down line-beam and cone"],
-  ["side-scan", "side fans, line-beam and cone"],
-  ["live", "live fan"],
-];
+const TYPES = choices("TransducerType");
 
-const QUOTED: [string, string][] = [
-  ["half-power", "−3 dB"],
-  ["tenth-power", "−10 dB"],
-];
+const QUOTED = choices("BeamQuoted");
 
-const LOOKS: [string, string][] = [
-  ["undecided", "not decided"],
-  ["forward", "ahead"],
-  ["down", "straight down"],
-  ["on-side", "laid on its side"],
-];
+const LOOKS = choices("Look");
 
-const HANDLES: [string, string][] = [
-  ["unmarked", "not marked"],
-  ["along", "along the beam"],
-  ["opposite", "opposite to the beam"],
-];
+const HANDLES = choices("Handle");
 
 const BLANK = "blank";
 

@@ -1,42 +1,17 @@
+import { choices } from "../../parts/choices";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { LogImport } from "./LogImport";
 import { More, Section } from "./Section";
 
-const KINDS: [string, string][] = [
-  ["undecided", "not decided"],
-  ["fresh", "fresh"],
-  ["brackish", "brackish"],
-  ["sea", "sea"],
-];
+const KINDS = choices("WaterKind");
 
-const SEASONS: [string, string][] = [
-  ["undecided", "not decided"],
-  ["spring", "spring"],
-  ["summer", "summer"],
-  ["autumn", "autumn"],
-  ["winter", "winter"],
-  ["ice", "under ice"],
-];
+const SEASONS = choices("Season", { undecided: "not decided" });
 
-const STYLES: [string, string][] = [
-  ["undecided", "not decided"],
-  ["search", "searching for ground and fish"],
-  ["vertical", "straight down, standing still"],
-  ["cast-forward", "casting ahead"],
-  ["drift", "drifting"],
-  ["troll", "trolling"],
-  ["ice-jig", "jigging through the ice"],
-];
+const STYLES = choices("FishingStyle", { undecided: "not decided" });
 
-const MOTIONS: [string, string][] = [
-  ["undecided", "not decided"],
-  ["still", "standing still"],
-  ["drifting", "drifting"],
-  ["paddling", "paddling or pedalling"],
-  ["trolling", "trolling"],
-];
+const MOTIONS = choices("Motion");
 
 /** Which water, how deep, when. */
 export function SetWater() {

@@ -1,3 +1,4 @@
+import { choices } from "../../parts/choices";
 import type { Travel } from "../../api/types";
 import { newTravel } from "../../edit/fitOut";
 import { setAt } from "../../edit/pointer";
@@ -6,14 +7,7 @@ import { Choice, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { Remove } from "./Section";
 
-const MOVES: [Travel["what"], string][] = [
-  ["seat", "seat"],
-  ["guard", "guard of the transducer"],
-  ["lid", "hatch lid"],
-  ["arm", "arm"],
-  ["swivel", "swivel"],
-  ["bracket", "folding bracket"],
-];
+const MOVES = choices<Travel["what"]>("Moves");
 
 /** What moves on the way of a cable, and takes slack at the far end of its travel. */
 export function TravelFields({ run }: { run: number }) {

@@ -15,9 +15,6 @@ import org.testng.annotations.Test;
 /** axe finds nothing, in light and dark, wide and on a phone. */
 public class AccessIT extends InBrowser {
 
-    private static final List<String> LINKS =
-            List.of("water", "transducer", "mount", "cable", "screen", "wire", "fuse", "battery", "carry");
-
     /** What a look may have wrong that the others have not. */
     private enum Look {
         LIGHT("light", 1280, 800, List.of()),
@@ -61,8 +58,8 @@ public class AccessIT extends InBrowser {
         assertThat(page.getByRole(AriaRole.TABLE)).isVisible();
         check("compare");
         openRig("Lantern crate");
-        for (int l = 0; l < LINKS.size(); l++) {
-            String link = LINKS.get(l);
+        for (int l = 0; l < Pages.LINKS.size(); l++) {
+            String link = Pages.LINKS.get(l);
             link(link).click();
             assertThat(page.getByRole(AriaRole.TABPANEL).first()).isVisible();
             check(link + ", set");

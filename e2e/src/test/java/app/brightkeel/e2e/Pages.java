@@ -1,28 +1,26 @@
 package app.brightkeel.e2e;
 
+import app.brightkeel.core.lists.RigLists;
+import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.review.Link;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Everything that can be read of one rig. */
 final class Pages {
 
     static final List<String> LINKS =
-            List.of("water", "transducer", "mount", "cable", "screen", "wire", "fuse", "battery", "carry");
+            Stream.of(Link.values()).map(Table::written).toList();
 
-    private static final List<String> LISTS = List.of(
+    private static final List<String> OTHERS = List.of(
             "",
             "/review",
             "/remedies",
             "/export",
             "/document",
             "/revisions",
-            "/parts",
-            "/wires",
-            "/connectors",
-            "/shopping?habit=us",
-            "/holes",
-            "/take-off",
-            "/cuts",
+            "/lists",
             "/templates/sheets",
             "/templates",
             "/harness",
@@ -34,7 +32,8 @@ final class Pages {
 
     /** Addresses below that of the rig. */
     static List<String> all() {
-        List<String> all = new ArrayList<>(LISTS);
+        List<String> all = new ArrayList<>(OTHERS);
+        RigLists.ALL.forEach(list -> all.add("/lists/" + list.id() + "?habit=us"));
         for (String link : LINKS) {
             all.add("/scenes/" + link);
             all.add("/scenes/" + link + "/svg");

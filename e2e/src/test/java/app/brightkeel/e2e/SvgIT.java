@@ -15,9 +15,6 @@ import org.testng.annotations.Test;
 /** Pictures as files, looked at in a browser: no words over each other, none cut off, the font in the file. */
 public class SvgIT extends InBrowser {
 
-    private static final List<String> LINKS =
-            List.of("water", "transducer", "mount", "cable", "screen", "wire", "fuse", "battery", "carry");
-
     private static final int MOST_SCENES = 12;
 
     /** Words whose boxes overlap by more than a hair, and words that leave the sheet. */
@@ -67,7 +64,7 @@ public class SvgIT extends InBrowser {
         for (Map.Entry<String, String> rig : shelf().entrySet()) {
             page.navigate(app.url("/rigs/" + rig.getValue() + "/water"));
             awaitLine();
-            for (String link : LINKS) {
+            for (String link : Pages.LINKS) {
                 link(link).click();
                 int scenes = scenes(rig.getValue(), link);
                 Locator tabs = page.locator("section[aria-label^='Picture'] button[aria-pressed]");
@@ -95,7 +92,7 @@ public class SvgIT extends InBrowser {
         List<String> found = new ArrayList<>();
         int pictures = 0;
         for (Map.Entry<String, String> rig : shelf().entrySet()) {
-            for (String link : LINKS) {
+            for (String link : Pages.LINKS) {
                 for (int scene = 0; scene < MOST_SCENES; scene++) {
                     String path = "/api/rigs/" + rig.getValue() + "/scenes/" + link + "/svg?scene=" + scene;
                     APIResponse metric = page.request().get(app.url(path));

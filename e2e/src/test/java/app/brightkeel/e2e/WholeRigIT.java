@@ -13,9 +13,6 @@ import org.testng.annotations.Test;
 /** All nine links: a rig entered from nothing without a pointer, and the two invented ones cured by what is offered. */
 public class WholeRigIT extends InBrowser {
 
-    private static final List<String> LINKS =
-            List.of("water", "transducer", "mount", "cable", "screen", "wire", "fuse", "battery", "carry");
-
     /**
      * In the order of the work: use, sonar, mount, loads, battery, wiring, routing, layout. A link is judged once it is
      * entered and stays unset, with what it wants, until then.
@@ -30,7 +27,7 @@ public class WholeRigIT extends InBrowser {
         press(button("Start it"));
         page.waitForURL("**/water");
         awaitLine();
-        stillUnset(LINKS);
+        stillUnset(Pages.LINKS);
 
         choose("Kind", "fresh");
         choose("Season", "summer");
@@ -38,12 +35,12 @@ public class WholeRigIT extends InBrowser {
         enter("Greatest", "6");
         choose("The craft is", "drifting");
         assertThat(link("water")).containsText("6 m");
-        stillUnset(LINKS.subList(1, LINKS.size()));
+        stillUnset(Pages.LINKS.subList(1, Pages.LINKS.size()));
 
         go("transducer");
         choose("Add a transducer", "24");
         assertThat(link("transducer")).containsText("holds");
-        stillUnset(LINKS.subList(2, LINKS.size()));
+        stillUnset(Pages.LINKS.subList(2, Pages.LINKS.size()));
 
         go("mount");
         choose("Begin from", "3.9");
@@ -52,7 +49,7 @@ public class WholeRigIT extends InBrowser {
         choose("Sits at", "scupper, fore");
         assertThat(link("mount")).containsText("under");
         assertThat(link("mount")).containsText("holds");
-        stillUnset(LINKS.subList(3, LINKS.size()));
+        stillUnset(Pages.LINKS.subList(3, Pages.LINKS.size()));
 
         go("screen");
         enter("Hours", "4:30");
@@ -100,7 +97,7 @@ public class WholeRigIT extends InBrowser {
         go("carry");
         choose("Sits at", "stern well");
         assertThat(link("carry")).containsText("kg");
-        for (String each : LINKS) {
+        for (String each : Pages.LINKS) {
             assertThat(link(each)).not().containsText("unset");
             assertThat(link(each)).not().containsText("fails");
         }
@@ -186,13 +183,13 @@ public class WholeRigIT extends InBrowser {
     }
 
     private List<String> failing() {
-        return LINKS.stream()
+        return Pages.LINKS.stream()
                 .filter(each -> link(each).innerText().contains("fails"))
                 .toList();
     }
 
     private List<String> unset() {
-        return LINKS.stream()
+        return Pages.LINKS.stream()
                 .filter(each -> link(each).innerText().contains("unset"))
                 .toList();
     }

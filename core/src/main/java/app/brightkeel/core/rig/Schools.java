@@ -38,10 +38,21 @@ public record Schools(Fusing fusing, Drilling drilling, Screen screen, Post post
     }
 
     /** How branches are fused. */
-    public enum Fusing {
-        UNDECIDED,
-        IN_LINE,
-        BLOCK
+    public enum Fusing implements Worded {
+        UNDECIDED("no preference"),
+        IN_LINE("a fuse on each lead"),
+        BLOCK("one labelled block");
+
+        private final String words;
+
+        Fusing(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
     }
 
     /** What may be drilled; a hole below the waterline is a matter of safety until it is chosen here. */

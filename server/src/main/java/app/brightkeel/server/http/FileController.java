@@ -1,15 +1,9 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.parts.ConnectorList;
-import app.brightkeel.core.parts.PartsList;
-import app.brightkeel.core.parts.ShoppingList;
-import app.brightkeel.core.parts.WireList;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.server.files.HarnessCsv;
-import app.brightkeel.server.files.PartsCsv;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.SvgPicture;
 import app.brightkeel.server.store.Backup;
@@ -45,16 +39,14 @@ class FileController {
     private final Backup backup;
     private final Turns turns;
     private final Lines lines;
-    private final Tables tables;
     private final Semaphore oneBackup = new Semaphore(1);
 
-    FileController(RigStore store, Revisions revisions, Backup backup, Turns turns, Lines lines, Tables tables) {
+    FileController(RigStore store, Revisions revisions, Backup backup, Turns turns, Lines lines) {
         this.store = store;
         this.revisions = revisions;
         this.backup = backup;
         this.turns = turns;
         this.lines = lines;
-        this.tables = tables;
     }
 
     /** The rig as a file. */
@@ -72,32 +64,6 @@ class FileController {
         return named(name + ", as stored.json")
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .body(revisions.document(id, head.number()).getBytes(StandardCharsets.UTF_8));
-    }
-
-    /** Every part, with its sizes. */
-    @GetMapping(path = "/rigs/{id}/parts", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> partsCsv(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        return tables.of(id, "parts", habit, line -> PartsCsv.of(PartsList.of(line.entered()), habit));
-    }
-
-    /** Wires to cut. */
-    @GetMapping(path = "/rigs/{id}/wires", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> wiresCsv(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        return tables.of(id, "wires", habit, line -> HarnessCsv.wires(WireList.of(line), habit));
-    }
-
-    /** Ends to crimp. */
-    @GetMapping(path = "/rigs/{id}/connectors", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> connectorsCsv(
-            @PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        return tables.of(id, "connectors", habit, line -> HarnessCsv.connectors(ConnectorList.of(line), habit));
-    }
-
-    /** What to buy for the harness. */
-    @GetMapping(path = "/rigs/{id}/shopping", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> shoppingCsv(
-            @PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        return tables.of(id, "shopping", habit, line -> HarnessCsv.shopping(ShoppingList.of(line), habit));
     }
 
     /** The picture of a link as a file; where there is none yet, that is no such thing. */

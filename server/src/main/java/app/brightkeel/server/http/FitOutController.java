@@ -1,14 +1,8 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.enclosure.Boarded;
-import app.brightkeel.core.enclosure.CutList;
-import app.brightkeel.core.layout.TakeOff;
-import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.parts.HoleList;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.picture.TemplateScene;
 import app.brightkeel.core.quantity.Habit;
-import app.brightkeel.server.files.FitOutCsv;
 import app.brightkeel.server.files.TemplatePdf;
 import app.brightkeel.server.files.TemplateSvg;
 import app.brightkeel.server.store.RigStore;
@@ -24,7 +18,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Files for the bench: holes, what comes off, cut parts, full-size templates. */
+/** Files for the bench: full-size templates. */
 @RestController
 @RequestMapping("/api/rigs/{id}")
 class FitOutController {
@@ -32,40 +26,13 @@ class FitOutController {
     private final RigStore store;
     private final Turns turns;
     private final Lines lines;
-    private final Tables tables;
     private final RevisionAnswers answers;
 
-    FitOutController(RigStore store, Turns turns, Lines lines, Tables tables, RevisionAnswers answers) {
+    FitOutController(RigStore store, Turns turns, Lines lines, RevisionAnswers answers) {
         this.store = store;
         this.turns = turns;
         this.lines = lines;
-        this.tables = tables;
         this.answers = answers;
-    }
-
-    /** Holes, there or to be drilled. */
-    @GetMapping(path = "/holes", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> holesCsv(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        return tables.of(id, "holes", habit, line -> FitOutCsv.holes(HoleList.of(line), habit));
-    }
-
-    /** What comes off, with minutes. */
-    @GetMapping(path = "/take-off", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> takeOffCsv(
-            @PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        return tables.of(id, "take-off", habit, line -> FitOutCsv.takeOff(TakeOff.of(line.rig()), habit));
-    }
-
-    /** Parts to saw. */
-    @GetMapping(path = "/cuts", produces = "text/csv")
-    ResponseEntity<Kept<byte[]>> cutsCsv(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
-        return tables.of(id, "cuts", habit, line -> {
-            Outcome<CutList> list = line.get(Boarded.STAGE);
-            if (!list.isKnown()) {
-                throw new FileController.NoPicture();
-            }
-            return FitOutCsv.cuts(list.value(), habit);
-        });
     }
 
     /** Titles of the full-size sheets, in order; none where nothing is drilled and nothing filled with foam. */

@@ -1,5 +1,7 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.lists.RigList;
+import app.brightkeel.core.lists.RigLists;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
@@ -146,6 +148,15 @@ class Problems {
     ResponseEntity<ProblemDetail> noRevision(NoSuchRevision revision) {
         return answer(
                 problem(HttpStatus.NOT_FOUND, "No such revision", "The rig never had a revision of this number."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noList(NoSuchList list) {
+        String known = RigLists.ALL.stream().map(RigList::id).collect(Collectors.joining(", "));
+        return answer(problem(
+                HttpStatus.NOT_FOUND,
+                "No such list",
+                "There is no such list, or nothing in the rig that it would be of. Lists are: " + known + "."));
     }
 
     @ExceptionHandler

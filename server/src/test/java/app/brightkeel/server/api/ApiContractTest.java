@@ -9,6 +9,7 @@ import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.rig.Choices;
 import app.brightkeel.core.rig.EveryList;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Rig;
@@ -40,6 +41,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The reviewed contract, the schema of rig files and the table of units are what the code says; {@code ./keel api} writes them. */
@@ -165,6 +167,17 @@ public class ApiContractTest extends ServerTest {
         var metric = sorted.putArray("metricMm2");
         app.brightkeel.core.reference.WireTables.metric().forEach(size -> metric.add(size.areaMm2()));
         compare("units.json", sorted);
+    }
+
+    /** What may be chosen and what it is called, as the screen offers it. */
+    @Test
+    public void choicesAreThePublishedOnes() throws Exception {
+        ObjectNode all = mapper.createObjectNode();
+        Choices.all().forEach((name, choices) -> {
+            ArrayNode each = all.putArray(name);
+            choices.forEach(choice -> each.addArray().add(choice.value()).add(choice.words()));
+        });
+        compare("choices.json", all);
     }
 
     private ObjectNode sorted(ObjectNode units) {

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import app.brightkeel.core.Share;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.lists.RigLists;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.EveryList;
 import app.brightkeel.core.rig.Rig;
@@ -29,16 +30,10 @@ import org.testng.annotations.Test;
 /** Every picture, working, list and choice of every demo rig, on every ready craft, and with any one part taken out. */
 public class EveryPageTest extends ServerTest {
 
-    private static final List<String> LISTS = List.of(
+    private static final List<String> OTHERS = List.of(
+            "lists",
             "review",
             "remedies",
-            "parts",
-            "wires",
-            "connectors",
-            "shopping",
-            "holes",
-            "take-off",
-            "cuts",
             "templates/sheets",
             "templates",
             "export",
@@ -120,7 +115,8 @@ public class EveryPageTest extends ServerTest {
 
     /** What is dear is asked in turn: of each rig the choices and the file of one link, of the next one those of another. */
     private static List<String> pages(int rig) {
-        List<String> all = new ArrayList<>(LISTS);
+        List<String> all = new ArrayList<>(OTHERS);
+        RigLists.ALL.forEach(list -> all.add("lists/" + list.id()));
         for (Link link : Link.values()) {
             all.add("scenes/" + word(link));
             all.add("workings?link=" + word(link));

@@ -186,19 +186,19 @@ public class FitOutApiTest extends ServerTest {
     @Test
     public void lists() throws Exception {
         String id = create(DemoRigs.reedling());
-        String holes = text(send(get("/api/rigs/" + id + "/holes")));
+        String holes = text(send(get("/api/rigs/" + id + "/lists/holes")));
         assertTrue(holes.contains(",1,hole high in the front,wall of the transom pod,drill,above,15.9,"), holes);
-        String off = text(send(get("/api/rigs/" + id + "/take-off")));
+        String off = text(send(get("/api/rigs/" + id + "/lists/take-off")));
         assertTrue(off.startsWith("id,step,what,from,time [min]"), off);
         assertTrue(off.contains("pack,take off,20 Ah flooded lead,floor at the stern,3"), off);
         assertTrue(off.contains("stays aboard") && !off.contains("all of it"), off);
-        String cuts = text(send(get("/api/rigs/" + id + "/cuts")));
+        String cuts = text(send(get("/api/rigs/" + id + "/lists/cuts")));
         assertEquals(cuts.lines().count(), 1 + 7, cuts);
         assertTrue(!cuts.contains("rail"), "it comes out of no board");
         assertEquals(
                 send(get("/api/rigs/" + create(DemoRigs.gannet()) + "/templates/0/svg"))
                         .getStatus(),
                 200);
-        assertEquals(send(get("/api/rigs/nothing/holes")).getStatus(), 404);
+        assertEquals(send(get("/api/rigs/nothing/lists/holes")).getStatus(), 404);
     }
 }

@@ -97,7 +97,7 @@ public class HarnessApiTest extends ServerTest {
         Rig rig = DemoRigs.gannet();
         String id = create(rig.with(rig.harness().segment("trunk").withName("=trunk")));
         for (String list : List.of("wires", "connectors", "shopping")) {
-            MockHttpServletResponse answer = send(get("/api/rigs/" + id + "/" + list + "?habit=us"));
+            MockHttpServletResponse answer = send(get("/api/rigs/" + id + "/lists/" + list + "?habit=us"));
             assertEquals(answer.getStatus(), 200);
             assertEquals(answer.getContentType(), "text/csv;charset=UTF-8");
             assertTrue(
@@ -105,11 +105,13 @@ public class HarnessApiTest extends ServerTest {
                             .contains(list + ".csv"),
                     list);
         }
-        String wires = send(get("/api/rigs/" + id + "/wires?habit=us")).getContentAsString(StandardCharsets.UTF_8);
+        String wires =
+                send(get("/api/rigs/" + id + "/lists/wires?habit=us")).getContentAsString(StandardCharsets.UTF_8);
         assertTrue(wires.contains("'=trunk") && wires.contains("size [AWG]") && wires.contains(",20,"), wires);
-        String ends = send(get("/api/rigs/" + id + "/connectors?habit=us")).getContentAsString(StandardCharsets.UTF_8);
+        String ends =
+                send(get("/api/rigs/" + id + "/lists/connectors?habit=us")).getContentAsString(StandardCharsets.UTF_8);
         assertTrue(ends.contains("\"quick plug, shrouded half\"") && ends.contains("pull for a minute [lbf]"), ends);
-        String shopping = send(get("/api/rigs/" + id + "/shopping")).getContentAsString(StandardCharsets.UTF_8);
+        String shopping = send(get("/api/rigs/" + id + "/lists/shopping")).getContentAsString(StandardCharsets.UTF_8);
         assertTrue(shopping.contains("\"red, 0.82 mm², tinned\",6.5,m,"), shopping);
     }
 }

@@ -8,10 +8,14 @@ import static org.testng.Assert.assertTrue;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.lists.RigList;
+import app.brightkeel.core.lists.RigLists;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -24,7 +28,8 @@ import org.testng.annotations.Test;
 public class ListsTest extends ServerTest {
 
     private static final List<String> LISTS =
-            List.of("parts", "wires", "connectors", "shopping", "holes", "take-off", "cuts");
+            RigLists.ALL.stream().map(RigList::id).toList();
+
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
 
     /** A number and its unit in one cell. */
@@ -45,7 +50,7 @@ public class ListsTest extends ServerTest {
     }
 
     private List<CSVRecord> rows(String id, String list, String habit) throws Exception {
-        MockHttpServletResponse answer = send(get("/api/rigs/" + id + "/" + list + "?habit=" + habit));
+        MockHttpServletResponse answer = send(get("/api/rigs/" + id + "/lists/" + list + "?habit=" + habit));
         if (answer.getStatus() != 200) {
             assertEquals(list, "cuts", "nothing is sawn");
             return List.of();
@@ -77,6 +82,21 @@ public class ListsTest extends ServerTest {
                 }
             }
         }
+    }
+
+    /** What a menu offers is there, and what it does not offer is not. */
+    @Test(dataProvider = "rigs")
+    public void whatIsOfferedIsThere(String name, String habit) throws Exception {
+        String path = "/api/rigs/" + create(rig(name)) + "/lists";
+        Set<String> offered = new HashSet<>();
+        json(send(get(path))).forEach(list -> offered.add(list.path("id").asString()));
+        assertTrue(offered.size() >= LISTS.size() - 1, offered.toString());
+        for (String list : LISTS) {
+            MockHttpServletResponse answer = send(get(path + "/" + list + "?habit=" + habit));
+            assertEquals(answer.getStatus(), offered.contains(list) ? 200 : 404, list);
+        }
+        String refused = send(get(path + "/ropes")).getContentAsString(StandardCharsets.UTF_8);
+        assertTrue(refused.contains("Lists are: parts, wires"), refused);
     }
 
     /** The pound is exactly 0.45359237 kg; a file adds up to what the screen says, in its own unit. */

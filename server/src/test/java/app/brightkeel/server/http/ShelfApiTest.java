@@ -191,7 +191,7 @@ public class ShelfApiTest extends ServerTest {
         Rig odd = rig.with(rig.device("display").withName("=SUM(A1), \"7-in\""))
                 .withNotes(
                         List.of(new Note("display", "two\nlines, one comma"), new Note("pack", "\uff1dHYPERLINK(1)")));
-        MockHttpServletResponse response = send(get(path(imported(odd)) + "/parts?habit=us"));
+        MockHttpServletResponse response = send(get(path(imported(odd)) + "/lists/parts?habit=us"));
         assertEquals(response.getContentType(), "text/csv;charset=UTF-8");
         CSVFormat format = CSVFormat.RFC4180
                 .builder()

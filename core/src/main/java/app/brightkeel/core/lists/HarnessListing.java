@@ -1,21 +1,19 @@
-package app.brightkeel.server.files;
+package app.brightkeel.core.lists;
 
 import app.brightkeel.core.parts.ConnectorList;
 import app.brightkeel.core.parts.ShoppingList;
 import app.brightkeel.core.parts.WireList;
-import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import java.util.List;
-import java.util.stream.Collectors;
 
-/** The lists of a harness as CSV. */
-public final class HarnessCsv {
+/** The lists of a harness. */
+final class HarnessListing {
 
-    private HarnessCsv() {}
+    private HarnessListing() {}
 
-    public static String wires(List<WireList.Cut> wires, Habit habit) {
-        return new Csv<WireList.Cut>(habit)
+    static Listing wires(List<WireList.Cut> wires) {
+        return new Columns<WireList.Cut>()
                 .words("id", WireList.Cut::id)
                 .words("name", WireList.Cut::name)
                 .words("from id", WireList.Cut::fromId)
@@ -26,12 +24,12 @@ public final class HarnessCsv {
                 .number("size", Unit.WIRE, WireList.Cut::size)
                 .number("length one way", Unit.METRE, WireList.Cut::length)
                 .words("sort", WireList.Cut::sort)
-                .words("remarks", wire -> joined(wire.remarks(), habit))
+                .text("remarks", wire -> joined(wire.remarks()))
                 .of(wires);
     }
 
-    public static String connectors(List<ConnectorList.End> ends, Habit habit) {
-        return new Csv<ConnectorList.End>(habit)
+    static Listing connectors(List<ConnectorList.End> ends) {
+        return new Columns<ConnectorList.End>()
                 .words("part id", ConnectorList.End::partId)
                 .words("part", ConnectorList.End::part)
                 .words("end", ConnectorList.End::end)
@@ -46,16 +44,20 @@ public final class HarnessCsv {
                 .of(ends);
     }
 
-    public static String shopping(List<ShoppingList.Item> items, Habit habit) {
-        return new Csv<ShoppingList.Item>(habit)
+    static Listing shopping(List<ShoppingList.Item> items) {
+        return new Columns<ShoppingList.Item>()
                 .words("what", ShoppingList.Item::what)
-                .words("item", item -> item.item().in(habit))
+                .text("item", ShoppingList.Item::item)
                 .amount("amount", ShoppingList.Item::amount)
                 .words("for ids", item -> String.join(" ", item.parts()))
                 .of(items);
     }
 
-    private static String joined(List<Text> remarks, Habit habit) {
-        return remarks.stream().map(remark -> remark.in(habit)).collect(Collectors.joining("; "));
+    private static Text joined(List<Text> remarks) {
+        Text all = Text.of("");
+        for (Text remark : remarks) {
+            all = all.plain().isEmpty() ? remark : Text.of("{}; {}", all, remark);
+        }
+        return all;
     }
 }

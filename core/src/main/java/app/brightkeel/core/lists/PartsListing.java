@@ -1,13 +1,12 @@
-package app.brightkeel.server.files;
+package app.brightkeel.core.lists;
 
 import app.brightkeel.core.parts.PartsList.Part;
-import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
 import java.util.List;
 import java.util.Map;
 
-/** Parts as CSV. */
-public final class PartsCsv {
+/** Parts. */
+final class PartsListing {
 
     private static final List<Map.Entry<String, Unit>> SIZES = List.of(
             Map.entry("capacity", Unit.AMPERE_HOUR),
@@ -17,16 +16,16 @@ public final class PartsCsv {
             Map.entry("current", Unit.AMPERE),
             Map.entry("mass", Unit.KILOGRAM));
 
-    private PartsCsv() {}
+    private PartsListing() {}
 
-    public static String of(List<Part> parts, Habit habit) {
-        Csv<Part> csv = new Csv<Part>(habit)
+    static Listing of(List<Part> parts) {
+        Columns<Part> columns = new Columns<Part>()
                 .words("id", Part::id)
                 .words("part of", Part::of)
                 .words("what", Part::what)
                 .words("name", Part::name)
                 .words("sort", Part::sort);
-        SIZES.forEach(size -> csv.number(size.getKey(), size.getValue(), part -> part.in(size.getValue())));
-        return csv.words("note", Part::note).of(parts);
+        SIZES.forEach(size -> columns.number(size.getKey(), size.getValue(), part -> part.in(size.getValue())));
+        return columns.words("note", Part::note).of(parts);
     }
 }

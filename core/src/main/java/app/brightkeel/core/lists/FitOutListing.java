@@ -1,22 +1,24 @@
-package app.brightkeel.server.files;
+package app.brightkeel.core.lists;
 
+import app.brightkeel.core.enclosure.Boarded;
 import app.brightkeel.core.enclosure.CutList;
 import app.brightkeel.core.layout.TakeOff;
+import app.brightkeel.core.line.Line;
 import app.brightkeel.core.parts.HoleList;
 import app.brightkeel.core.quantity.Amount;
-import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Holes, what comes off, and cut parts as CSV. */
-public final class FitOutCsv {
+/** Holes, what comes off, and cut parts. */
+final class FitOutListing {
 
-    private FitOutCsv() {}
+    private FitOutListing() {}
 
-    public static String holes(List<HoleList.Row> rows, Habit habit) {
-        return new Csv<HoleList.Row>(habit)
+    static Listing holes(List<HoleList.Row> rows) {
+        return new Columns<HoleList.Row>()
                 .words("id", HoleList.Row::id)
                 .words("number", row -> String.valueOf(row.number()))
                 .words("hole", HoleList.Row::name)
@@ -37,7 +39,8 @@ public final class FitOutCsv {
     private record Step(String id, String step, String what, String from, Optional<Amount> time) {}
 
     /** What is unplugged first, what comes off with its minutes, what stays. */
-    public static String takeOff(TakeOff off, Habit habit) {
+    static Listing takeOff(Rig rig) {
+        TakeOff off = TakeOff.of(rig);
         List<Step> steps = new ArrayList<>();
         off.freed().forEach(cable -> steps.add(new Step(cable.id(), "unplug", cable.name(), "", Optional.empty())));
         off.off()
@@ -48,7 +51,7 @@ public final class FitOutCsv {
                         item.station(),
                         Optional.of(new Amount(item.minMin(), Unit.MINUTE)))));
         off.stays().forEach(part -> steps.add(new Step(part.id(), "stays aboard", part.name(), "", Optional.empty())));
-        return new Csv<Step>(habit)
+        return new Columns<Step>()
                 .words("id", Step::id)
                 .words("step", Step::step)
                 .words("what", Step::what)
@@ -59,14 +62,21 @@ public final class FitOutCsv {
 
     private record Cut(int board, CutList.Piece piece) {}
 
-    public static String cuts(CutList list, Habit habit) {
+    /** Where boards are sawn. */
+    static Optional<Listing> cuts(Line line) {
+        return line.rig().fitOut().boards().parts().isEmpty()
+                ? Optional.empty()
+                : line.get(Boarded.STAGE).map(list -> Optional.of(cuts(list))).orElse(Optional.empty());
+    }
+
+    private static Listing cuts(CutList list) {
         List<Cut> cuts = new ArrayList<>();
         for (int b = 0; b < list.boards().size(); b++) {
             for (CutList.Piece piece : list.boards().get(b).pieces()) {
                 cuts.add(new Cut(b + 1, piece));
             }
         }
-        return new Csv<Cut>(habit)
+        return new Columns<Cut>()
                 .words("id", cut -> cut.piece().id())
                 .words("board", cut -> String.valueOf(cut.board()))
                 .words("part", cut -> cut.piece().name())

@@ -1,5 +1,6 @@
 package app.brightkeel.server.files;
 
+import app.brightkeel.core.lists.Listing;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
@@ -7,20 +8,15 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.function.Function;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /**
- * A table as CSV (RFC 4180): a line of names, then a line for each thing and nothing else. A column is words, or bare
+ * A list as CSV (RFC 4180): a line of names, then a line for each thing and nothing else. A column is words, or bare
  * numbers with their unit in its name.
- *
- * @param <T> what a line is about
  */
-final class Csv<T> {
+public final class ListCsv {
 
     /** What a spreadsheet takes for the beginning of a formula, in the wide forms of eastern keyboards as well. */
     private static final String FORMULA = "=+-@\t\r\uff1d\uff0b\uff0d\uff20";
@@ -28,52 +24,41 @@ final class Csv<T> {
     /** Whoever adds up wants more than whoever reads. */
     private static final int FINER = 2;
 
-    private record Column<T>(String name, Function<T, String> cell) {}
-
     private final Habit habit;
-    private final List<Column<T>> columns = new ArrayList<>();
 
-    Csv(Habit habit) {
+    private ListCsv(Habit habit) {
         this.habit = habit;
     }
 
-    Csv<T> words(String name, Function<T, String> cell) {
-        columns.add(new Column<>(name, thing -> plain(cell.apply(thing))));
-        return this;
-    }
-
-    /** @param amount in {@code unit}; the cell is empty where there is none */
-    Csv<T> number(String name, Unit unit, Function<T, Optional<Amount>> amount) {
-        String symbol = symbol(unit);
-        columns.add(new Column<>(
-                symbol.isEmpty() ? name : name + " [" + symbol + "]",
-                thing -> amount.apply(thing).map(this::number).orElse("")));
-        return this;
-    }
-
-    /** A number and its unit in two columns, for lines that differ in theirs. */
-    Csv<T> amount(String name, Function<T, Amount> amount) {
-        columns.add(new Column<>(name, thing -> number(amount.apply(thing))));
-        columns.add(new Column<>("unit", thing -> symbol(amount.apply(thing).unit())));
-        return this;
-    }
-
-    String of(List<T> things) {
+    public static String of(Listing list, Habit habit) {
+        ListCsv csv = new ListCsv(habit);
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
-                .setHeader(columns.stream().map(Column::name).toArray(String[]::new))
+                .setHeader(list.columns().stream().map(csv::header).toArray(String[]::new))
                 .get();
         StringBuilder all = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(all, format)) {
-            for (T thing : things) {
-                printer.printRecord(columns.stream()
-                        .map(column -> column.cell().apply(thing))
-                        .toList());
+            for (List<Listing.Cell> row : list.rows()) {
+                printer.printRecord(row.stream().map(csv::cell).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return all.toString();
+    }
+
+    private String header(Listing.Column column) {
+        String symbol = column.unit().map(this::symbol).orElse("");
+        return symbol.isEmpty() ? column.name() : column.name() + " [" + symbol + "]";
+    }
+
+    private String cell(Listing.Cell cell) {
+        if (cell instanceof Listing.Cell.Number number) {
+            return number.amount().map(this::number).orElse("");
+        }
+        return cell instanceof Listing.Cell.UnitOf unit
+                ? symbol(unit.amount().unit())
+                : plain(((Listing.Cell.Words) cell).text().in(habit));
     }
 
     private Unit.Shown shown(Unit unit) {

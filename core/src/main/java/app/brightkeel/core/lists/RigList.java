@@ -1,0 +1,22 @@
+package app.brightkeel.core.lists;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Link;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * One list of a rig.
+ *
+ * @param id    as addresses and files name it: never renamed
+ * @param title as a menu shows it
+ * @param links beside whose pictures it is offered; empty for all
+ * @param made  empty where the rig has nothing that such a list is of
+ */
+public record RigList(String id, String title, List<Link> links, Function<Line, Optional<Listing>> made) {
+
+    public RigList {
+        links = List.copyOf(links);
+    }
+}
