@@ -15,6 +15,8 @@ import org.testng.annotations.Test;
 /** axe finds nothing, in light and dark, wide and on a phone. */
 public class AccessIT extends InBrowser {
 
+    private static final int SOME = 4;
+
     /** What a look may have wrong that the others have not. */
     private enum Look {
         LIGHT("light", 1280, 800, List.of()),
@@ -60,15 +62,18 @@ public class AccessIT extends InBrowser {
         openRig("Lantern crate");
         for (int l = 0; l < Pages.LINKS.size(); l++) {
             String link = Pages.LINKS.get(l);
+            // in other colours and on a phone some of them: what they are made of is the same
+            if (!Share.LONG && look != Look.LIGHT && l % SOME != look.ordinal()) {
+                continue;
+            }
             link(link).click();
             assertThat(page.getByRole(AriaRole.TABPANEL).first()).isVisible();
             check(link + ", set");
             // of one link what could be had instead, of the next one why: the panes are the same for all
-            boolean both = Share.LONG || look == Look.LIGHT;
-            if (Share.LONG || both && l % 2 == 0 || l == 0) {
+            if (Share.LONG || l % 2 == 0) {
                 pane(link, "c", "Compare");
             }
-            if (Share.LONG || both && l % 2 == 1 || l == 1) {
+            if (Share.LONG || l % 2 == 1) {
                 pane(link, "w", "Why");
             }
         }

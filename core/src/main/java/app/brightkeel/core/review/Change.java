@@ -15,7 +15,8 @@ import java.util.stream.Stream;
 /**
  * A named change of a rig: a cure, or an alternative to compare.
  *
- * @param id     says what is changed to what, the same for the same rig: {@code battery.take.pack.lifepo4-10}
+ * @param id     says what is changed to what, the same for the same rig: {@code battery.take.pack.lifepo4-10}; stands in an
+ *               address as it is: letters, digits and {@code . - _ ~}
  * @param ladder what it is one size of, where sizes are offered smallest first and one that is enough is enough;
  *               "" where it stands alone
  * @param after  the whole rig after it

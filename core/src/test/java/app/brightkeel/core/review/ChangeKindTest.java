@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentSkipListSet;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -25,6 +26,9 @@ import org.testng.annotations.Test;
 public class ChangeKindTest {
 
     private static final RigReviewer REVIEWER = new RigReviewer();
+
+    /** What nobody encodes on its way into an address: an encoded one is refused at the door. */
+    private static final Pattern ADDRESS = Pattern.compile("[A-Za-z0-9._~-]+");
 
     /** Of what is wider, which is alike, so many of each rig. */
     private static final int SOME = 40;
@@ -47,7 +51,8 @@ public class ChangeKindTest {
                     return offered(Line.of(rig)).flatMap(change -> {
                         met.add(kind(change.id()));
                         Optional<Change> again = Comparison.find(asked, change.id());
-                        boolean same = again.isPresent()
+                        boolean same = ADDRESS.matcher(change.id()).matches()
+                                && again.isPresent()
                                 && again.get().after().equals(change.after())
                                 && again.get().label().equals(change.label());
                         return same ? Stream.<String>empty() : Stream.of(rig.name() + ": " + change.id());
@@ -120,7 +125,7 @@ public class ChangeKindTest {
             {"screen.dim.101"},
             {"screen.dim.-5"},
             {"screen.dim.40 "},
-            {"cable.way.none.a+b"},
+            {"cable.way.none.a_b"},
             {"fuse.rate.none.5"},
             {"screen.dim.40~"},
             {"~screen.dim.40"},

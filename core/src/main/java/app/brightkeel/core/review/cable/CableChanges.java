@@ -125,8 +125,9 @@ public final class CableChanges {
                 .findFirst();
     }
 
+    /** By what no id of a passage has in it. */
     private static String joined(List<Passage> legs) {
-        return String.join("+", legs.stream().map(Passage::id).toList());
+        return String.join("_", legs.stream().map(Passage::id).toList());
     }
 
     private static String name(Rig rig, Run run) {
