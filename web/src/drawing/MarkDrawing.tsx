@@ -11,7 +11,10 @@ interface Ink {
   dash?: string;
 }
 
-const INKS: Partial<Record<Role, Ink>> = {
+const PLAIN: Ink = { stroke: "var(--ink)", width: 1.4 };
+
+/** A role without a look does not compile. */
+const INKS: Record<Role, Ink> = {
   surface: { stroke: "var(--act)", width: 1.8 },
   bottom: { stroke: "none", width: 0, fill: "var(--track)" },
   bed: { stroke: "var(--ink)", width: 2 },
@@ -39,15 +42,22 @@ const INKS: Partial<Record<Role, Ink>> = {
   quiet: { stroke: "var(--faint)", width: 1 },
   phase: { stroke: "var(--rule)", width: 1, fill: "var(--act-soft)" },
   share: { stroke: "var(--ink)", width: 1.4, fill: "var(--act-soft)" },
+  centre: PLAIN,
+  pack: PLAIN,
+  device: PLAIN,
+  "device-starved": PLAIN,
+  junction: PLAIN,
+  fuse: PLAIN,
+  joint: PLAIN,
+  switch: PLAIN,
+  label: PLAIN,
 };
-
-const PLAIN: Ink = { stroke: "var(--ink)", width: 1.4 };
 
 /** One mark: what it stands for decides how it looks, here and nowhere else. */
 export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Placed }) {
   switch (mark.kind) {
     case "path": {
-      const ink = INKS[mark.role] ?? PLAIN;
+      const ink = INKS[mark.role];
       return (
         <path
           d={line(mark.points, placed, mark.closed)}
@@ -184,7 +194,30 @@ function Symbol({ role }: { role: Role }) {
       return <circle r="10" stroke="var(--act)" strokeWidth="1.8" />;
     case "junction":
       return <circle r="5" fill="var(--ink)" />;
-    default:
+    case "surface":
+    case "bottom":
+    case "bed":
+    case "ice":
+    case "hull":
+    case "waterline":
+    case "beam":
+    case "hidden":
+    case "target":
+    case "histogram":
+    case "obstruction":
+    case "passage":
+    case "run":
+    case "conductor":
+    case "curve":
+    case "reserve":
+    case "band":
+    case "limit":
+    case "wanted":
+    case "missing":
+    case "phase":
+    case "share":
+    case "label":
+    case "quiet":
       return <circle r="5.5" {...ink} />;
   }
 }

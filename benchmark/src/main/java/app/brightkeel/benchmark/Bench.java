@@ -28,7 +28,9 @@ public final class Bench {
         Map<String, Double> microseconds = results.stream()
                 .collect(Collectors.toMap(
                         result -> nameOf(result.getParams().getBenchmark()),
-                        result -> result.getPrimaryResult().getScore()));
+                        result -> result.getPrimaryResult().getScore(),
+                        // of one that is run for several rigs any will do: none of them is compared
+                        (one, other) -> one));
         Double ours = microseconds.get(OURS);
         if (ours != null) {
             microseconds.forEach((name, time) -> {
