@@ -5,7 +5,7 @@ import { NameField } from "../../parts/NameField";
 
 export const CLOSINGS = choices("PassThrough", { undecided: "what fits best" });
 
-const STUFF = choices("Stuff", { undecided: "usual for the craft" });
+const MATERIALS = choices("Material", { undecided: "usual for the craft" });
 
 const BACKS = choices("BackReach");
 
@@ -22,7 +22,7 @@ export function OpeningFields({ at }: { at: string }) {
         unit="millimetre"
         basis="measured"
       />
-      <Choice label="Of" pointer={`${at}/opening/stuff`} options={STUFF} />
+      <Choice label="Of" pointer={`${at}/opening/stuff`} options={MATERIALS} />
       <Choice label="Its back" pointer={`${at}/opening/back`} options={BACKS} />
       <Tick label="Tried for leaks" pointer={`${at}/opening/tested`} />
       <div className="flex items-baseline gap-3">

@@ -11,7 +11,7 @@ import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
-import app.brightkeel.core.route.Aim;
+import app.brightkeel.core.route.PlanningAim;
 import app.brightkeel.core.route.Planner;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,7 +37,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class PlanBenchmark {
 
     @Param
-    private Aim aim = Aim.CLEANEST;
+    private PlanningAim aim = PlanningAim.CLEANEST;
 
     private final Rig rig = fiveCables();
 

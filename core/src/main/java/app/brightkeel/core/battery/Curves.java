@@ -21,7 +21,7 @@ public final class Curves implements Stage<Curves.Needs, Curves.Band> {
      *
      * @param toEmpty the planned run without a reserve: what the pack would still give
      */
-    public record Band(Run median, Run low, Run high, Run toEmpty) {}
+    public record Band(DayRun median, DayRun low, DayRun high, DayRun toEmpty) {}
 
     @Override
     public String name() {

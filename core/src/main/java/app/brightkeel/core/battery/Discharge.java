@@ -74,7 +74,7 @@ final class Discharge {
      *
      * @param fromH hours of the day that are over already
      */
-    Run run(List<Stretch> day, double[] meanWatts, double fromH) {
+    DayRun run(List<Stretch> day, double[] meanWatts, double fromH) {
         timeH = fromH;
         for (int i = 0; i < charge.length; i++) {
             charge[i] = packs.get(i).startCharge();
@@ -89,9 +89,9 @@ final class Discharge {
         return ended(end == null ? now.nearest() : end);
     }
 
-    private Run ended(End end) {
+    private DayRun ended(End end) {
         double left = charge[soonest(false)];
-        return new Run(timeH, end, now.nearestDevice(), givenAh, energy, left, List.of(), List.copyOf(points));
+        return new DayRun(timeH, end, now.nearestDevice(), givenAh, energy, left, List.of(), List.copyOf(points));
     }
 
     /** Goes through one stretch; the end that was met in it, null where none was. */

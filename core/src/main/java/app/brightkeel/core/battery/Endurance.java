@@ -18,13 +18,13 @@ import java.util.stream.Stream;
  * @param meanA   mean current through the planned run [A]
  * @param worst   shift that leads to lowH by the shortest way, for the picture
  */
-public record Endurance(Run median, double lowH, double highH, double labelH, double meanA, Shift worst) {
+public record Endurance(DayRun median, double lowH, double highH, double labelH, double meanA, Shift worst) {
 
     /** A worse end that stops at once counts as one hundredth of the hours, so that the band stays a band. */
     private static final double LEAST_SHARE = 0.01;
 
     /** @param median the circuit's run as planned */
-    public static Endurance of(Simulation simulation, Run median) {
+    public static Endurance of(Simulation simulation, DayRun median) {
         int devices = simulation.minV().size();
         double[] moved = new double[devices + 2];
         for (int i = 0; i < moved.length && median.hours() > 0; i++) {

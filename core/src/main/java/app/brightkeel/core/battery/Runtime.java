@@ -6,7 +6,7 @@ import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 
 /** The planned run of the rig: of its circuit that ends first. */
-public final class Runtime implements Stage<Simulation, Run> {
+public final class Runtime implements Stage<Simulation, DayRun> {
 
     public static final Runtime STAGE = new Runtime();
 
@@ -28,7 +28,7 @@ public final class Runtime implements Stage<Simulation, Run> {
     }
 
     @Override
-    public Run compute(Simulation needs) {
+    public DayRun compute(Simulation needs) {
         return needs.asPlanned();
     }
 

@@ -13,7 +13,7 @@ public final class RuntimeBand implements Stage<RuntimeBand.Needs, Endurance> {
     private RuntimeBand() {}
 
     /** @param planned the run of the simulation as it stands */
-    public record Needs(Simulation simulation, Run planned) {}
+    public record Needs(Simulation simulation, DayRun planned) {}
 
     @Override
     public String name() {

@@ -96,7 +96,7 @@ final class RuntimeWorking {
     }
 
     private static void run(Line line, Endurance hours, Working.Builder all) {
-        Run run = hours.median();
+        DayRun run = hours.median();
         all.remark("ended because {}", run.end().words());
         if (run.end() == End.DEVICE_MINIMUM) {
             all.remark(
@@ -109,7 +109,7 @@ final class RuntimeWorking {
     }
 
     /** Both sides of the balance: what the cells gave, and where it went. */
-    private static Working balance(Run run) {
+    private static Working balance(DayRun run) {
         Energy energy = run.energy();
         return Working.of("Where the energy went", "cells = devices + wire + inside the packs", BALANCE)
                 .step("devices", "power × time", energy.devicesWh(), Unit.WATT_HOUR)
@@ -122,7 +122,7 @@ final class RuntimeWorking {
     }
 
     private static void beside(Line line, Working.Builder all) {
-        Beside.Hours beside = line.get(Beside.STAGE).value();
+        HoursOtherwise.Hours beside = line.get(HoursOtherwise.STAGE).value();
         if (beside.endOfLifeH() < line.get(Runtime.STAGE).value().hours()) {
             all.step("old", "the same at 80 % of its rating", beside.endOfLifeH(), Unit.HOUR);
         }

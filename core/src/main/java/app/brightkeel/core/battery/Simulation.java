@@ -70,11 +70,11 @@ public record Simulation(
     }
 
     /** The run as planned, without its points. */
-    public Run asPlanned() {
+    public DayRun asPlanned() {
         return run(planned(), false);
     }
 
-    Run run(Shift shift, boolean keepPoints) {
+    DayRun run(Shift shift, boolean keepPoints) {
         Network network = new Network(
                 topology, ohms.stream().mapToDouble(Double::doubleValue).toArray(), load);
         double[] factor = new double[minV.size()];
@@ -90,7 +90,7 @@ public record Simulation(
             nodes[d] = topology.nodeOfDevice(d);
         }
         double[] least = minV.stream().mapToDouble(Double::doubleValue).toArray();
-        Run run =
+        DayRun run =
                 new Discharge(network, moved(packs, shift), nodes, least, keepPoints).run(dayFrom(0, factor), mean, 0);
         // a spare stands in for the one source there is; of several in parallel none could be told from the others
         for (int s = 0; s < spares.size() && packs.size() == 1 && run.hours() < Discharge.LONGEST_H; s++) {

@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param gapM     by how much its opening is wider than its body; empty where it sits in none, or sizes are unknown
  * @param behindM  how far it sits behind the nearest drive or open scupper in line with it; empty where there is none
  */
-public record Clearance(Held held, double clearRad, String by, Optional<Double> gapM, Optional<Double> behindM) {
+public record Clearance(HeldFace held, double clearRad, String by, Optional<Double> gapM, Optional<Double> behindM) {
 
     /** How far to the side something still counts as in line [m]; common practice, no source. */
     static final double IN_LINE_M = 0.15;
@@ -27,7 +27,7 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
         return Sector.of(held, rimRad(held));
     }
 
-    static Clearance of(Held held) {
+    static Clearance of(HeldFace held) {
         double clear = Math.PI / 2;
         String by = "";
         for (Obstruction obstruction : held.obstructions()) {
@@ -58,7 +58,7 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
     }
 
     /** What the rim of a pocket or hole leaves of the view where the face lies inside it. */
-    private static double rimRad(Held held) {
+    private static double rimRad(HeldFace held) {
         double inside = held.face().mount().throughIce()
                 ? held.iceM().orElse(0.0) - held.face().underM()
                 : held.face().mount().encloses() ? -held.proudM() : 0;
@@ -67,7 +67,7 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
                 : Math.atan2(held.openingM().get() / 2, inside);
     }
 
-    private static Optional<Double> gap(Held held) {
+    private static Optional<Double> gap(HeldFace held) {
         Optional<Double> plate = held.plateM();
         if (plate.isPresent() && held.bodyM().isPresent()) {
             return Optional.of(plate.get() - held.bodyM().get());
@@ -78,7 +78,7 @@ public record Clearance(Held held, double clearRad, String by, Optional<Double> 
                 : Optional.empty();
     }
 
-    private static Optional<Double> behind(Held held) {
+    private static Optional<Double> behind(HeldFace held) {
         double nearest = Double.POSITIVE_INFINITY;
         for (Obstruction obstruction : held.obstructions()) {
             double aft = held.face().xM() - obstruction.fromBowM().value();

@@ -46,7 +46,7 @@ public final class MountStage implements Stage<MountNeeds, Clearances> {
                 .toList()));
     }
 
-    private static Held held(Line line, Transducer transducer, Faces faces, Outcome<SonarState> sonar) {
+    private static HeldFace held(Line line, Transducer transducer, Faces faces, Outcome<SonarState> sonar) {
         Rig rig = line.rig();
         Face face = faces.of(transducer.id()).orElseThrow();
         Station station = rig.craft().station(transducer.mount().station()).orElseThrow();
@@ -57,7 +57,7 @@ public final class MountStage implements Stage<MountNeeds, Clearances> {
                         .findFirst()
                         .orElse(0)
                 : 0;
-        return new Held(
+        return new HeldFace(
                 face,
                 transducer.name(),
                 half,

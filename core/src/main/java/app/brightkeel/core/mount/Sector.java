@@ -42,7 +42,7 @@ public final class Sector {
     }
 
     /** @param rimRad what the rim of an opening leaves of the view, off the axis */
-    static Sector of(Held held, double rimRad) {
+    static Sector of(HeldFace held, double rimRad) {
         Sector sector = new Sector(held.acrossDeg(), held.turnDeg().orElse(0));
         for (Obstruction obstruction : held.obstructions()) {
             sector.stands(held, obstruction);
@@ -57,7 +57,7 @@ public final class Sector {
     }
 
     /** An upright post of round section, from the hull down. */
-    private void stands(Held held, Obstruction post) {
+    private void stands(HeldFace held, Obstruction post) {
         double reach = held.face().zM() + post.belowM().value();
         if (reach <= 0) {
             return;
@@ -82,7 +82,7 @@ public final class Sector {
         }
     }
 
-    private void hull(Held held, Outline hull) {
+    private void hull(HeldFace held, Outline hull) {
         for (int deg = 0; deg < DEGREES; deg += HULL_STEP_DEG) {
             double turn = Math.toRadians(deg);
             double most = 0;
@@ -106,7 +106,7 @@ public final class Sector {
     }
 
     /** How far the true horizontal lies below the craft's own towards a bearing [rad]. */
-    private static double horizonRad(Held held, int bearingDeg) {
+    private static double horizonRad(HeldFace held, int bearingDeg) {
         double turn = Math.toRadians(bearingDeg);
         return -Math.atan(-held.riseX() * Math.cos(turn) + held.riseY() * Math.sin(turn));
     }

@@ -21,7 +21,7 @@ import app.brightkeel.core.route.Cable;
 import app.brightkeel.core.route.Coil;
 import app.brightkeel.core.route.Hole;
 import app.brightkeel.core.route.HoleStage;
-import app.brightkeel.core.route.Laid;
+import app.brightkeel.core.route.LaidCable;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.ArrayList;
@@ -75,10 +75,10 @@ final class CableScene {
                 drawing.path(Role.PASSAGE, 1, on.plan(ends.get(0)), on.plan(ends.get(1)));
             }
         }
-        for (Laid laid : routes.all()) {
+        for (LaidCable laid : routes.all()) {
             run(laid);
         }
-        for (Laid laid : routes.all()) {
+        for (LaidCable laid : routes.all()) {
             ends(laid);
         }
         line.get(HoleStage.STAGE).orElse(List.of()).forEach(this::hole);
@@ -109,7 +109,7 @@ final class CableScene {
                 Role.WATERLINE, 1, at(0, it.waterM(0, 0)), at(outline.lengthM(), it.waterM(outline.lengthM(), 0))));
     }
 
-    private void run(Laid laid) {
+    private void run(LaidCable laid) {
         List<Station> stations = on.stations(laid.stations());
         Role role = laid.sonar() ? Role.RUN : laid.cable().sort() == Cable.Sort.DATA ? Role.RESERVE : Role.CONDUCTOR;
         double weight = laid.cable().sort() == Cable.Sort.POWER ? 1.4 : 1;
@@ -126,7 +126,7 @@ final class CableScene {
         }
     }
 
-    private void ends(Laid laid) {
+    private void ends(LaidCable laid) {
         List<Station> stations = on.stations(laid.stations());
         if (stations.isEmpty()) {
             return;
@@ -218,7 +218,7 @@ final class CableScene {
 
     private List<List<Text>> rows() {
         List<List<Text>> rows = new ArrayList<>();
-        for (Laid laid : routes.all()) {
+        for (LaidCable laid : routes.all()) {
             rows.add(List.of(
                     Text.of("{}", laid.name()),
                     Text.of(

@@ -5,9 +5,9 @@ import static app.brightkeel.core.picture.Drawing.at;
 import app.brightkeel.core.battery.Circuits;
 import app.brightkeel.core.battery.CurvePoint;
 import app.brightkeel.core.battery.Curves;
+import app.brightkeel.core.battery.DayRun;
 import app.brightkeel.core.battery.End;
 import app.brightkeel.core.battery.Endurance;
-import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.battery.Simulation;
@@ -163,7 +163,7 @@ final class DischargeScene {
         }
     }
 
-    private static String words(Run run) {
+    private static String words(DayRun run) {
         return run.end() == End.DEVICE_MINIMUM
                 ? "a screen gets too few volts"
                 : run.end().words();
@@ -187,7 +187,7 @@ final class DischargeScene {
         return words.plain().length() * LETTER < phase.hours() / most;
     }
 
-    private static List<Point> points(Run run, double most) {
+    private static List<Point> points(DayRun run, double most) {
         List<Point> all = new ArrayList<>();
         CurvePoint before = run.points().get(0);
         for (CurvePoint point : run.points()) {
@@ -202,7 +202,7 @@ final class DischargeScene {
         return all;
     }
 
-    private static Point last(Run run, double most) {
+    private static Point last(DayRun run, double most) {
         List<Point> all = points(run, most);
         return all.get(all.size() - 1);
     }

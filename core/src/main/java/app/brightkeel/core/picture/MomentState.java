@@ -2,7 +2,7 @@ package app.brightkeel.core.picture;
 
 import app.brightkeel.core.battery.CurvePoint;
 import app.brightkeel.core.battery.Curves;
-import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.DayRun;
 import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.line.Line;
@@ -55,7 +55,7 @@ record MomentState(FeedState feed, FeedState.Point point, List<Double> watts, Te
         return of(line, feed, moment, charge, watts, Text.of(words + ", everything at full brightness"));
     }
 
-    private static MomentState atHour(Line line, FeedState feed, Moment moment, Run run) {
+    private static MomentState atHour(Line line, FeedState feed, Moment moment, DayRun run) {
         double hour = Math.min(moment.hour(), run.hours());
         double charge = chargeAt(run.points(), hour);
         PhaseLoad phase = load(line).phaseAt(hour);

@@ -13,7 +13,7 @@ public final class Room {
 
     /** Close where one of the wanted things stands in the way of something; silent where there is none of them. */
     public static Rule.Judgement kept(Line line, Predicate<Seated.Placed> wanted) {
-        return Worst.of(line.get(SeatStage.STAGE).map(Seated::things), (worst, each) -> {
+        return WorstOf.of(line.get(SeatStage.STAGE).map(Seated::things), (worst, each) -> {
             if (wanted.test(each)) {
                 worst.add(
                         each.standsIn().isEmpty() ? 1 : 0,

@@ -13,11 +13,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param costs    what using it costs in plain words, as "the drain hole"; "" where nothing
  */
 @RecordBuilder
-public record Opening(PassThrough closedBy, Figure partM, Stuff stuff, BackReach back, boolean tested, String costs)
+public record Opening(PassThrough closedBy, Figure partM, Material stuff, BackReach back, boolean tested, String costs)
         implements OpeningBuilder.With {
 
     public static final Opening UNKNOWN =
-            new Opening(PassThrough.UNDECIDED, Figure.UNSET, Stuff.UNDECIDED, BackReach.UNKNOWN, false, "");
+            new Opening(PassThrough.UNDECIDED, Figure.UNSET, Material.UNDECIDED, BackReach.UNKNOWN, false, "");
 
     public Opening {
         Figure.within("partM", partM, 0.01, 3, "m");

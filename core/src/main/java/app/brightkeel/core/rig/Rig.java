@@ -185,31 +185,31 @@ public record Rig(
     /** Whoever takes parts out of a harness need not think of what spoke of them. */
     @Override
     public Rig withHarness(Harness changed) {
-        return Tidied.of(this, craft, transducers, changed, network, fitOut);
+        return DroppedReferences.of(this, craft, transducers, changed, network, fitOut);
     }
 
     /** Another craft: what sat at a station, or went through a passage, that it has not is undecided again. */
     @Override
     public Rig withCraft(Craft changed) {
-        return Tidied.of(this, changed, transducers, harness, network, fitOut);
+        return DroppedReferences.of(this, changed, transducers, harness, network, fitOut);
     }
 
     /** Other transducers: the runs of those that are gone go with them. */
     @Override
     public Rig withTransducers(List<Transducer> changed) {
-        return Tidied.of(this, craft, changed, harness, network, fitOut);
+        return DroppedReferences.of(this, craft, changed, harness, network, fitOut);
     }
 
     /** Other data leads: the runs of those that are gone go with them. */
     @Override
     public Rig withNetwork(NetworkPlan changed) {
-        return Tidied.of(this, craft, transducers, harness, changed, fitOut);
+        return DroppedReferences.of(this, craft, transducers, harness, changed, fitOut);
     }
 
     /** Other boxes, weights and boards: notes on those that are gone go with them. */
     @Override
     public Rig withFitOut(FitOut changed) {
-        return Tidied.of(this, craft, transducers, harness, network, changed);
+        return DroppedReferences.of(this, craft, transducers, harness, network, changed);
     }
 
     /** Other parts of the day: notes on those that are gone go with them. */

@@ -25,7 +25,7 @@ import java.util.Set;
  * @param quiet   whether no untwisted supply wire passes there
  */
 public record Coil(
-        Laid laid,
+        LaidCable laid,
         double lengthM,
         double acrossM,
         int eights,
@@ -54,7 +54,7 @@ public record Coil(
 
     private static List<Coil> of(Rig rig, Routes routes) {
         List<Coil> all = new ArrayList<>();
-        for (Laid laid : routes.all()) {
+        for (LaidCable laid : routes.all()) {
             if (laid.cable().sort() != Cable.Sort.POWER && laid.spareM() >= FROM_M) {
                 all.add(of(rig, routes, laid));
             }
@@ -62,7 +62,7 @@ public record Coil(
         return all;
     }
 
-    private static Coil of(Rig rig, Routes routes, Laid laid) {
+    private static Coil of(Rig rig, Routes routes, LaidCable laid) {
         double across = Math.max(LEAST_M, WIDTHS * laid.cableM());
         int eights = Math.max(1, (int) Math.round(laid.spareM() / (2 * Math.PI * across)));
         Optional<Station> chosen = rig.runOf(laid.carries()).map(Run::coilAt).flatMap(rig.craft()::station);
@@ -81,7 +81,7 @@ public record Coil(
     }
 
     /** Dry places on the way of a cable, then those one passage off it. */
-    public static List<Station> places(Rig rig, Laid laid) {
+    public static List<Station> places(Rig rig, LaidCable laid) {
         Craft craft = rig.craft();
         Set<String> ids = new LinkedHashSet<>(laid.stations());
         for (String on : laid.stations()) {

@@ -2,9 +2,9 @@ package app.brightkeel.core.route;
 
 import app.brightkeel.core.rig.BackReach;
 import app.brightkeel.core.rig.ExitUse;
+import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Passage;
-import app.brightkeel.core.rig.Stuff;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
@@ -46,7 +46,7 @@ public record Hole(
         PassThrough closedBy,
         boolean decided,
         double wantsM,
-        Stuff stuff,
+        Material stuff,
         BackReach back,
         ExitUse use)
         implements HoleBuilder.With {

@@ -9,11 +9,11 @@ import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FitOut;
+import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.Opening;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.PassThroughStock;
 import app.brightkeel.core.rig.Passage;
-import app.brightkeel.core.rig.Stuff;
 import app.brightkeel.core.rig.Way;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -36,7 +36,7 @@ public final class HoleSchedule {
         List<Hole> all = new ArrayList<>();
         for (Passage passage : craft.passages()) {
             if (passage.way().opening()) {
-                List<Laid> through = routes.all().stream()
+                List<LaidCable> through = routes.all().stream()
                         .filter(laid -> laid.legs().contains(passage))
                         .toList();
                 if (!through.isEmpty()) {
@@ -46,21 +46,21 @@ public final class HoleSchedule {
         }
         for (Enclosure box : fitOut.boxes()) {
             for (Exit exit : box.exits()) {
-                List<Laid> through = exit.use() == ExitUse.CABLES ? leaving(routes, box) : List.of();
+                List<LaidCable> through = exit.use() == ExitUse.CABLES ? leaving(routes, box) : List.of();
                 all.add(exit(all.size() + 1, box, exit, through));
             }
         }
         return all;
     }
 
-    private static List<Laid> leaving(Routes routes, Enclosure box) {
+    private static List<LaidCable> leaving(Routes routes, Enclosure box) {
         return routes.all().stream()
                 .filter(laid -> laid.cable().start().equals(box.station())
                         || laid.cable().end().equals(box.station()))
                 .toList();
     }
 
-    private static Hole passage(int number, Craft craft, Passage passage, List<Laid> through) {
+    private static Hole passage(int number, Craft craft, Passage passage, List<LaidCable> through) {
         Opening opening = passage.opening();
         Hole bare = bare(number, passage.id(), passage.name(), part(passage.way()), passage.openingM())
                 .with(hole -> hole.passage(Optional.of(passage))
@@ -71,7 +71,7 @@ public final class HoleSchedule {
         return filled(bare, passage.way(), opening.closedBy(), through);
     }
 
-    private static Hole exit(int number, Enclosure box, Exit exit, List<Laid> through) {
+    private static Hole exit(int number, Enclosure box, Exit exit, List<LaidCable> through) {
         Hole bare = bare(number, exit.id(), exit.name(), "wall of the " + box.name(), exit.openingM())
                 .withThere(!exit.cut());
         // a bolt or a part fills its hole itself
@@ -99,13 +99,13 @@ public final class HoleSchedule {
                 PassThrough.UNDECIDED,
                 false,
                 0,
-                Stuff.UNDECIDED,
+                Material.UNDECIDED,
                 BackReach.REACHED,
                 ExitUse.CABLES);
     }
 
     /** What passes, and what closes it: as decided, or what fits best. */
-    private static Hole filled(Hole bare, Way way, PassThrough closedBy, List<Laid> through) {
+    private static Hole filled(Hole bare, Way way, PassThrough closedBy, List<LaidCable> through) {
         boolean decided = closedBy != PassThrough.UNDECIDED;
         double circle = through.isEmpty() ? 0 : circleM(through);
         double plug = plugM(through);
@@ -119,24 +119,24 @@ public final class HoleSchedule {
                 .wantsM(wantsM(closing, plug, circle)));
     }
 
-    private static List<String> names(List<Laid> through) {
-        return through.stream().map(Laid::name).toList();
+    private static List<String> names(List<LaidCable> through) {
+        return through.stream().map(LaidCable::name).toList();
     }
 
-    private static List<String> crimpedLast(List<Laid> through) {
+    private static List<String> crimpedLast(List<LaidCable> through) {
         return through.stream()
                 .filter(laid -> laid.cable().sort() == Cable.Sort.POWER)
-                .map(Laid::name)
+                .map(LaidCable::name)
                 .toList();
     }
 
     /** Round unequal cables the circle round as many of the thickest: on the safe side. */
-    private static double circleM(List<Laid> through) {
+    private static double circleM(List<LaidCable> through) {
         return Packing.factor(through.size())
-                * through.stream().mapToDouble(Laid::cableM).max().orElseThrow();
+                * through.stream().mapToDouble(LaidCable::cableM).max().orElseThrow();
     }
 
-    private static double plugM(List<Laid> through) {
+    private static double plugM(List<LaidCable> through) {
         return through.stream()
                 .flatMap(laid -> laid.plugM().stream())
                 .mapToDouble(Double::doubleValue)
@@ -181,14 +181,14 @@ public final class HoleSchedule {
         return Math.max(closing.holeM(), rounded);
     }
 
-    private static Stuff stuff(CraftKind kind, Opening opening) {
-        if (opening.stuff() != Stuff.UNDECIDED) {
+    private static Material stuff(CraftKind kind, Opening opening) {
+        if (opening.stuff() != Material.UNDECIDED) {
             return opening.stuff();
         }
         return switch (kind) {
-            case SIT_ON_TOP, PEDAL_KAYAK, MOTOR_KAYAK, SIT_INSIDE -> Stuff.POLYETHYLENE;
-            case INFLATABLE -> Stuff.FABRIC;
-            default -> Stuff.UNDECIDED;
+            case SIT_ON_TOP, PEDAL_KAYAK, MOTOR_KAYAK, SIT_INSIDE -> Material.POLYETHYLENE;
+            case INFLATABLE -> Material.FABRIC;
+            default -> Material.UNDECIDED;
         };
     }
 

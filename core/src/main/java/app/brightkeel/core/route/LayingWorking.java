@@ -19,15 +19,15 @@ public final class LayingWorking {
 
     /** What all cables come to together, as plans of them are compared. */
     public static Working together(Line line, Routes routes) {
-        Laying laying = Laying.of(line.rig(), routes);
+        LayingSummary laying = LayingSummary.of(line.rig(), routes);
         Working.Builder told = Working.of(
                 "All cables together",
                 "cable in all = Σ (way + slack + travel)",
                 Source.derived("sums over cables and passages"));
-        for (Laid laid : routes.all()) {
+        for (LaidCable laid : routes.all()) {
             told.step("", laid.name(), laid.neededM(), Unit.METRE);
         }
-        for (Laid laid : routes.all()) {
+        for (LaidCable laid : routes.all()) {
             laid.drilled().forEach(leg -> told.remark("A hole to drill: {}, for the {}.", leg.name(), laid.name()));
             laid.crossing()
                     .forEach(leg -> told.remark(
@@ -61,7 +61,7 @@ public final class LayingWorking {
         }
         int straps = 0;
         int ties = 0;
-        for (Laid laid : routes.all()) {
+        for (LaidCable laid : routes.all()) {
             Ties each = Ties.of(rig, laid);
             straps += each.loose() ? each.count() : 0;
             ties += each.loose() ? 0 : each.count();
@@ -81,7 +81,7 @@ public final class LayingWorking {
                 "How they are laid", "", Source.practice("dry-laid first, the widest plug first, sonar before supply"));
         told.remark("Lay everything dry before anything is drilled or tied.");
         routes.all().stream()
-                .sorted(Comparator.comparing((Laid laid) -> -laid.plugM().orElse(0.0))
+                .sorted(Comparator.comparing((LaidCable laid) -> -laid.plugM().orElse(0.0))
                         .thenComparing(laid -> laid.cable().sort()))
                 .forEach(laid -> told.remark("{}: {}.", laid.name(), String.join("; ", stepsOf(laid))));
         told.remark("Plans under Compare: single cables and pairs change their ways as long as it helps. "
@@ -89,7 +89,7 @@ public final class LayingWorking {
         return told.result("", "cables", routes.all().size(), Unit.COUNT).done();
     }
 
-    private static List<String> stepsOf(Laid laid) {
+    private static List<String> stepsOf(LaidCable laid) {
         List<String> steps = new ArrayList<>();
         for (Passage leg : laid.legs()) {
             boolean closed = leg.way() == Way.INSIDE;

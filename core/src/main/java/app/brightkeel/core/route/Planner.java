@@ -17,7 +17,7 @@ import java.util.Optional;
  * is best beside the others, then single cables and pairs change over as long as it helps. Better plans may exist: what
  * is found is not proved to be the best.
  *
- * <p>Counted besides what {@link Aim} and {@link Objections} say: a lead that ends short, an opening too narrow for all
+ * <p>Counted besides what {@link PlanningAim} and {@link Objections} say: a lead that ends short, an opening too narrow for all
  * that goes through it, a hole once for all cables in it, supply beside sonar.
  */
 public final class Planner {
@@ -39,9 +39,9 @@ public final class Planner {
     private static final double LEAST_GAIN_M = 1e-9;
 
     private final Rig rig;
-    private final Aim aim;
+    private final PlanningAim aim;
     private final List<Planned> cables = new ArrayList<>();
-    private final Apart apart;
+    private final SupplyBesideSonar apart;
     private final Map<String, Double> sides = new HashMap<>();
 
     /**
@@ -51,10 +51,10 @@ public final class Planner {
      */
     private record Planned(Cable cable, double widthM, List<List<Passage>> ways, double[] alone) {}
 
-    Planner(Rig rig, Aim aim) {
+    Planner(Rig rig, PlanningAim aim) {
         this.rig = rig;
         this.aim = aim;
-        apart = new Apart(rig.craft());
+        apart = new SupplyBesideSonar(rig.craft());
         Rig filled = Assumptions.fill(rig);
         for (Cable cable : Cable.all(filled)) {
             planned(filled, cable).ifPresent(cables::add);
@@ -68,12 +68,12 @@ public final class Planner {
         }
         Objections objections = Objections.planned(rig, cable.id(), aim.drills());
         List<List<Passage>> ways = new ArrayList<>(
-                Relay.ways(rig, cable.id(), leg -> aim.countsM(leg) + objections.againstM(leg), Ways.MOST));
+                Rerouting.ways(rig, cable.id(), leg -> aim.countsM(leg) + objections.againstM(leg), Ways.MOST));
         if (ways.isEmpty()) {
             return Optional.empty();
         }
         Run run = filled.runOf(cable.id())
-                .orElseGet(() -> Assumptions.filled(Relay.along(rig, cable.id(), List.of()), filled));
+                .orElseGet(() -> Assumptions.filled(Rerouting.along(rig, cable.id(), List.of()), filled));
         double[] alone = new double[ways.size()];
         for (int w = 0; w < alone.length; w++) {
             alone[w] = alone(cable, run, objections, ways.get(w));
@@ -94,7 +94,7 @@ public final class Planner {
     }
 
     /** The rig with all its cables that run from one known place to another laid anew; pinned passages are kept. */
-    public static Rig planned(Rig rig, Aim aim) {
+    public static Rig planned(Rig rig, PlanningAim aim) {
         Planner planner = new Planner(rig, aim);
         return planner.laid(planner.chosen());
     }
@@ -109,7 +109,7 @@ public final class Planner {
         for (int c = 0; c < choice.length; c++) {
             Planned planned = cables.get(c);
             after = after.with(
-                    Relay.along(after, planned.cable().id(), planned.ways().get(choice[c])));
+                    Rerouting.along(after, planned.cable().id(), planned.ways().get(choice[c])));
         }
         return after;
     }
@@ -199,6 +199,6 @@ public final class Planner {
                 key -> apart.besideM(
                         cables.get(sonar).ways().get(its),
                         cables.get(power).ways().get(other)));
-        return BESIDE * Math.max(0, metres - Apart.CROSSING_M);
+        return BESIDE * Math.max(0, metres - SupplyBesideSonar.CROSSING_M);
     }
 }

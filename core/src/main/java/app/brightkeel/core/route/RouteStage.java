@@ -33,7 +33,7 @@ public final class RouteStage implements Stage<Routes, Routes> {
     public Outcome<Routes> needs(Line line) {
         Rig rig = line.rig();
         List<String> missing = new ArrayList<>();
-        List<Laid> laid = new ArrayList<>();
+        List<LaidCable> laid = new ArrayList<>();
         if (rig.transducers().isEmpty()) {
             missing.add("/transducers");
         }
@@ -54,7 +54,7 @@ public final class RouteStage implements Stage<Routes, Routes> {
         return Outcome.unless(missing, () -> new Routes(laid));
     }
 
-    private static Optional<Laid> laid(Rig rig, int r, List<String> missing) {
+    private static Optional<LaidCable> laid(Rig rig, int r, List<String> missing) {
         Run run = rig.runs().get(r);
         Cable cable = Cable.of(rig, run.carries()).orElseThrow();
         int before = missing.size();
@@ -79,7 +79,7 @@ public final class RouteStage implements Stage<Routes, Routes> {
             return Optional.empty();
         }
         // where nothing has to pass an opening, how wide the plug is decides nothing
-        return Optional.of(new Laid(
+        return Optional.of(new LaidCable(
                 run.id(),
                 opening ? cable : cable.withPlugM(Figure.UNSET),
                 legs,

@@ -39,20 +39,20 @@ final class RouteWorking {
         if (!outcome.isKnown()) {
             return Working.missing("Spare length", outcome.missing());
         }
-        Laid worst = outcome.value().tightest();
+        LaidCable worst = outcome.value().tightest();
         Working.Builder told = Working.of(
                 "Spare length",
                 "spare = supplied − way − slack, of the tightest cable; a wire is cut to length",
                 Source.derived("a sum over passages"));
         for (int r = 0; r < outcome.value().all().size(); r++) {
-            Laid laid = outcome.value().all().get(r);
+            LaidCable laid = outcome.value().all().get(r);
             told.opened("", laid.name(), laid.spareM(), Unit.METRE, laid(line.rig(), r, laid));
         }
         return told.result("", "the " + worst.name(), worst.spareM(), Unit.METRE)
                 .done();
     }
 
-    private static Working laid(Rig rig, int r, Laid laid) {
+    private static Working laid(Rig rig, int r, LaidCable laid) {
         Run run = rig.runs().get(r);
         String at = "/runs/" + r + "/";
         Working.Builder told = Working.of(
@@ -95,7 +95,7 @@ final class RouteWorking {
                 .done();
     }
 
-    private static void supplied(Working.Builder told, Rig rig, Laid laid) {
+    private static void supplied(Working.Builder told, Rig rig, LaidCable laid) {
         Cable cable = Cable.of(rig, laid.carries()).orElseThrow();
         Lead lead = rig.transducer(laid.carries()).map(Transducer::lead).orElse(Lead.UNKNOWN);
         if (!cable.sonar()) {

@@ -5,22 +5,22 @@ import java.util.List;
 import java.util.Optional;
 
 /** All cables on their ways, in the order of the rig's runs. */
-public record Routes(List<Laid> all) {
+public record Routes(List<LaidCable> all) {
 
     public Routes {
         all = List.copyOf(all);
     }
 
     /** The one that is shortest of what it takes; where none is, the transducer's lead, as a wire is cut to length. */
-    public Laid tightest() {
+    public LaidCable tightest() {
         return all.stream()
-                .min(Comparator.comparing((Laid laid) -> laid.spareM() >= 0 && !laid.sonar())
-                        .thenComparingDouble(Laid::spareM))
+                .min(Comparator.comparing((LaidCable laid) -> laid.spareM() >= 0 && !laid.sonar())
+                        .thenComparingDouble(LaidCable::spareM))
                 .orElseThrow();
     }
 
     /** That of one transducer or segment. */
-    public Optional<Laid> of(String carries) {
+    public Optional<LaidCable> of(String carries) {
         return all.stream().filter(laid -> laid.carries().equals(carries)).findFirst();
     }
 

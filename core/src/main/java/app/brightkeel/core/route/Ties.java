@@ -17,7 +17,7 @@ public record Ties(int count, boolean loose) {
     /** From one to the next in the open [m]; common practice, no source. */
     public static final double EVERY_M = 0.30;
 
-    public static Ties of(Rig rig, Laid laid) {
+    public static Ties of(Rig rig, LaidCable laid) {
         int count = laid.sonar() ? 1 : 0;
         for (Passage leg : laid.legs()) {
             if (leg.way() == Way.OPEN_DECK) {

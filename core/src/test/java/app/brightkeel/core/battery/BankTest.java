@@ -69,7 +69,7 @@ public class BankTest {
         Pack pack = TestRigs.pack(Chemistry.LIFEPO4, 6);
         Rig one = TestRigs.simple(pack, 11, 5, 5);
         Rig two = with(one, pack.withId("spare").withRole(PackRole.SPARE));
-        Run run = Line.of(two).get(Runtime.STAGE).value();
+        DayRun run = Line.of(two).get(Runtime.STAGE).value();
         assertEquals(run.hours(), 2 * hours(one), 1e-5 * run.hours());
         assertEquals(run.changesH(), List.of(hours(one)));
         assertEquals(run.energy().openShare(), 0, 1e-3);
@@ -96,7 +96,7 @@ public class BankTest {
         Line line = Line.of(rig.withHarness(both));
         Rig alone = rig.withHarness(both.withPacks(List.of(small.withRole(PackRole.IN_USE)))
                 .withSegments(List.of(segments.get(0), segments.get(2))));
-        assertEquals(line.get(Instead.STAGE).value().runs().get(0).hours(), hours(alone), 1e-9);
+        assertEquals(line.get(HoursOnAlternative.STAGE).value().runs().get(0).hours(), hours(alone), 1e-9);
         Rig without = rig.withHarness(
                 both.withPacks(List.of(both.packs().get(0))).withSegments(List.of(segments.get(0), segments.get(1))));
         assertEquals(hours(line.entered()), hours(without), 1e-9);
@@ -146,7 +146,7 @@ public class BankTest {
                 });
         double[] power = {watts};
         List<PackString> sources = List.of(new PackString(List.of(new10)), new PackString(List.of(worn)));
-        Run run = new Discharge(network, sources, new int[] {3}, new double[] {9}, true)
+        DayRun run = new Discharge(network, sources, new int[] {3}, new double[] {9}, true)
                 .run(List.of(new Discharge.Stretch(4, power)), power, 0);
         List<CurvePoint> points = run.points().stream()
                 .filter(point -> point.hours() > 0.05 && point.hours() < 0.97 * run.hours())

@@ -86,7 +86,9 @@ public class CircuitsTest {
             assertEquals(
                     is.median().energy().givenWh(), should.median().energy().givenWh(), 1e-6);
             assertEquals(line.get(Needed.STAGE).value(), own.get(Needed.STAGE).value());
-            assertEquals(line.get(Beside.STAGE).value(), own.get(Beside.STAGE).value());
+            assertEquals(
+                    line.get(HoursOtherwise.STAGE).value(),
+                    own.get(HoursOtherwise.STAGE).value());
         }
     }
 
@@ -127,7 +129,7 @@ public class CircuitsTest {
     public void besideTheHours() {
         Rig worn = TestRigs.simple(TestRigs.pack(Chemistry.LIFEPO4, 10).withAge(Figure.measured(0.6)), 12, 5, 20);
         Line line = Line.of(worn);
-        Beside.Hours beside = line.get(Beside.STAGE).value();
+        HoursOtherwise.Hours beside = line.get(HoursOtherwise.STAGE).value();
         assertEquals(beside.endOfLifeH(), line.get(Runtime.STAGE).value().hours(), 1e-9);
         assertTrue(beside.newH() > beside.endOfLifeH());
     }

@@ -38,7 +38,7 @@ public class DischargeTest {
         return Stream.of(each).map(pack -> new PackString(List.of(pack))).toList();
     }
 
-    private static Run run(PackModel pack, double watts, double minV) {
+    private static DayRun run(PackModel pack, double watts, double minV) {
         double[] power = {watts};
         return new Discharge(DIRECT, sources(pack), new int[] {1}, new double[] {minV}, true)
                 .run(List.of(new Discharge.Stretch(1, power)), power, 0);
@@ -56,7 +56,7 @@ public class DischargeTest {
     @Test(dataProvider = "closedForm")
     public void idealPackGivesChargeTimesMeanVolts(Chemistry chemistry, double depth, double minV, End end) {
         double watts = 13;
-        Run run = run(ideal(chemistry, 10, depth), watts, minV);
+        DayRun run = run(ideal(chemistry, 10, depth), watts, minV);
         double energy = 10 * depth * chemistry.data().openCircuit().mean(1 - depth, 1);
         assertEquals(run.hours(), energy / watts, 2e-5 * run.hours());
         assertEquals(run.end(), end);
@@ -67,7 +67,7 @@ public class DischargeTest {
     @Test
     public void theFourEnds() {
         PackModel lithium = new PackModel("p", Chemistry.LIFEPO4, 1, 10, 5, 1.03, 1, 1, 1, 0.02, 1, 0.0125);
-        Run minimum = run(lithium, 20, 12.5);
+        DayRun minimum = run(lithium, 20, 12.5);
         assertEquals(minimum.end(), End.DEVICE_MINIMUM);
         assertEquals(minimum.points().get(minimum.points().size() - 1).volts(), 12.5, 1e-6);
         assertEquals(run(lithium, 60, 9).end(), End.PACK_CUT_OFF);
@@ -92,7 +92,7 @@ public class DischargeTest {
         Network network =
                 new Network(new int[] {-1, 0}, new double[] {0, wireOhm}, new int[] {0, -1}, new int[] {-1, 0});
         double[] power = {watts};
-        Run run = new Discharge(network, sources(pack), new int[] {1}, new double[] {9}, false)
+        DayRun run = new Discharge(network, sources(pack), new int[] {1}, new double[] {9}, false)
                 .run(List.of(new Discharge.Stretch(0.5, power)), power, 0);
         OrdinaryDifferentialEquation charge = new OrdinaryDifferentialEquation() {
             @Override
@@ -205,9 +205,9 @@ public class DischargeTest {
                 });
         Network single = new Network(new int[] {-1, 0}, new double[] {0, 0.101}, new int[] {0, -1}, new int[] {-1, 0});
         double[] power = {30};
-        Run two =
+        DayRun two =
                 new Discharge(pair, sources(one, one), new int[] {3}, new double[] {9}, false).run(List.of(), power, 0);
-        Run large =
+        DayRun large =
                 new Discharge(single, sources(both), new int[] {1}, new double[] {9}, false).run(List.of(), power, 0);
         assertEquals(two.hours(), large.hours(), 1e-3 * large.hours());
     }

@@ -67,7 +67,7 @@ public class SectorTest {
         assertTrue(hidden > 500, hidden + " bearings hidden");
     }
 
-    private static double[] sampled(Held held, List<Obstruction> posts) {
+    private static double[] sampled(HeldFace held, List<Obstruction> posts) {
         double[] lost = new double[360];
         for (Obstruction post : posts) {
             for (double down = 0; down <= post.belowM().value(); down += 0.004) {

@@ -5,10 +5,10 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Charging;
+import app.brightkeel.core.battery.DayRun;
 import app.brightkeel.core.battery.End;
-import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
-import app.brightkeel.core.battery.Standing;
+import app.brightkeel.core.battery.StandingDrain;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Assumptions;
@@ -121,7 +121,7 @@ public class PackTest {
         Rig rig = TestRigs.simple(cells, 5, 3, 20);
         Rig thirsty = rig.with(
                 rig.devices().get(0).withLimits(rig.devices().get(0).limits().withMinV(Figure.rated(10.8))));
-        Run run = Line.of(thirsty).get(Runtime.STAGE).value();
+        DayRun run = Line.of(thirsty).get(Runtime.STAGE).value();
         assertEquals(run.end(), End.DEVICE_MINIMUM);
         assertTrue(run.charge() > 0.6, "left " + run.charge());
     }
@@ -131,10 +131,10 @@ public class PackTest {
     public void aSmallDrainEmptiesAPack() {
         PackModel twelve = model(TestRigs.pack(Chemistry.LIFEPO4, 12));
         // stored at half, as handbook §6 has it for lithium; lead is stored full
-        assertEquals(Standing.days(twelve, 0.020), 12.5, 0.01);
-        assertEquals(Standing.days(model(TestRigs.pack(Chemistry.AGM, 12)), 0.025), 20, 0.01);
+        assertEquals(StandingDrain.days(twelve, 0.020), 12.5, 0.01);
+        assertEquals(StandingDrain.days(model(TestRigs.pack(Chemistry.AGM, 12)), 0.025), 20, 0.01);
         Pack charged = TestRigs.pack(Chemistry.AGM, 12).withKeeping(new Keeping(Figure.UNSET, "2026-10-31"));
-        assertEquals(Standing.nextCharge(charged), "2026-12-12", "six weeks on");
+        assertEquals(StandingDrain.nextCharge(charged), "2026-12-12", "six weeks on");
     }
 
     /** By hand: 12 Ah used to 0.9 at 3 A: 12 · 0.9 / 3 · 1.15 = 4.14 h; half a C is 6 A, a fifth of 10 Ah lead 2 A. */

@@ -21,10 +21,10 @@ import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Travel;
-import app.brightkeel.core.route.Aim;
 import app.brightkeel.core.route.Hole;
 import app.brightkeel.core.route.HoleStage;
 import app.brightkeel.core.route.Planner;
+import app.brightkeel.core.route.PlanningAim;
 import java.util.List;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
@@ -234,7 +234,7 @@ public class CarryScenesTest {
         assertTrue(notes(scene).stream().anyMatch(words -> words.contains("0.42 m missing")));
         assertEquals(paths(scene, Role.MISSING).count(), 2, "in plan and in profile");
         Travel seat = new Travel(Moves.SEAT, Figure.measured(0.25), Figure.UNSET, false);
-        Rig clean = Planner.planned(DemoRigs.oystercatcher(), Aim.CLEANEST);
+        Rig clean = Planner.planned(DemoRigs.oystercatcher(), PlanningAim.CLEANEST);
         Rig moving = clean.with(clean.runOf("transducer").orElseThrow().withTravels(List.of(seat)));
         Scene both = scene(moving, Link.CABLE, "Cables");
         assertTrue(
@@ -255,7 +255,7 @@ public class CarryScenesTest {
     /** Templates: a circle of 30 mm as entered and its cross, a bar of 50 mm or of 2 in on every sheet. */
     @Test(dataProvider = "bars")
     public void templatesInMetres(Habit habit, double barM, String words) {
-        Rig rig = Planner.planned(DemoRigs.oystercatcher(), Aim.CLEANEST);
+        Rig rig = Planner.planned(DemoRigs.oystercatcher(), PlanningAim.CLEANEST);
         List<Scene> sheets = TemplateScene.all(Line.of(rig), habit);
         assertTrue(sheets.size() >= 3, "holes, plate and foam");
         Mark.Path circle = paths(sheets.get(0), Role.WANTED).findFirst().orElseThrow();
@@ -289,7 +289,7 @@ public class CarryScenesTest {
     /** A hole entered as 30 mm is printed as 30 mm; what closes it, and its hole, stand beside. */
     @Test(dataProvider = "entered")
     public void aHoleIsPrintedAsEntered(double openingM, String beside) {
-        Rig drilled = Planner.planned(DemoRigs.oystercatcher(), Aim.CLEANEST);
+        Rig drilled = Planner.planned(DemoRigs.oystercatcher(), PlanningAim.CLEANEST);
         Hole wall = Line.of(drilled).get(HoleStage.STAGE).value().stream()
                 .filter(hole -> !hole.there())
                 .findFirst()

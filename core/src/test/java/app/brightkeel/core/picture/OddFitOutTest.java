@@ -34,6 +34,7 @@ import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Inward;
+import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.Opening;
 import app.brightkeel.core.rig.PassThrough;
@@ -48,12 +49,11 @@ import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Stand;
 import app.brightkeel.core.rig.Station;
-import app.brightkeel.core.rig.Stuff;
 import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.rig.Zone;
-import app.brightkeel.core.route.Aim;
 import app.brightkeel.core.route.Planner;
+import app.brightkeel.core.route.PlanningAim;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -157,7 +157,7 @@ public class OddFitOutTest {
         Opening opening = new Opening(
                 any(PassThrough.class),
                 figure(0.01, 3),
-                any(Stuff.class),
+                any(Material.class),
                 any(BackReach.class),
                 random.nextBoolean(),
                 "");
@@ -317,7 +317,7 @@ public class OddFitOutTest {
         TemplateScene.all(line, Habit.US).forEach(OddFitOutTest::whole);
         HoleList.of(line);
         TakeOff.of(line.rig());
-        for (Aim aim : Aim.values()) {
+        for (PlanningAim aim : PlanningAim.values()) {
             REVIEWER.review(Line.of(Planner.planned(rig, aim)));
         }
         Comparison.of(line, Link.CARRY, REVIEWER);

@@ -5,7 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.Share;
 import app.brightkeel.core.TestRigs;
-import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.DayRun;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.line.Line;
@@ -193,7 +193,7 @@ public class OddPowerTest {
         if (compared) {
             Comparison.of(line, Link.BATTERY, REVIEWER).forEach(offer -> Comparison.find(line, offer.id()));
         }
-        Outcome<Run> run = line.get(Runtime.STAGE);
+        Outcome<DayRun> run = line.get(Runtime.STAGE);
         if (run.isKnown()) {
             double hours = run.value().hours();
             assertTrue(

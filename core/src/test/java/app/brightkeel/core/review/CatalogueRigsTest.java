@@ -22,7 +22,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -55,7 +55,7 @@ public class CatalogueRigsTest {
                 .withTransducers(List.of(held))
                 .with(new Placement(pack.id(), first(craft, Spot::takesPack), true))
                 .with(new Placement(display.id(), first(craft, Spot::takesDisplay), true));
-        return Relay.of(placed, "transducer");
+        return Rerouting.of(placed, "transducer");
     }
 
     private static String first(Craft craft, java.util.function.Predicate<Spot> takes) {

@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.Opening;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PassThrough;
@@ -30,7 +31,6 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Size;
-import app.brightkeel.core.rig.Stuff;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -141,7 +141,7 @@ final class FitOutTriggers {
         Rig through = sonar(run ->
                 run.withLegs(List.of("up-aft-left", "deck-to-stern-hatch", "stern-lip", "hull-to-tube", "tube-wall")));
         Opening opening =
-                Opening.UNKNOWN.with(o -> o.closedBy(closedBy).partM(partM).stuff(Stuff.POLYETHYLENE));
+                Opening.UNKNOWN.with(o -> o.closedBy(closedBy).partM(partM).stuff(Material.POLYETHYLENE));
         return passage(through, "tube-wall", p -> p.withOpening(opening).withOpeningM(measured(openingM)))
                 .withSchools(Schools.UNDECIDED)
                 .withQuieted(Set.of("cable.opening-order"));

@@ -7,8 +7,8 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.battery.DayRun;
 import app.brightkeel.core.battery.End;
-import app.brightkeel.core.battery.Run;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.circuit.FeedState;
@@ -122,7 +122,7 @@ public class SingleCellsTest {
         assertEquals(found(thirsty, "battery.hours").orElseThrow().verdict(), Verdict.FAILS);
         Rig modest = on(Chemistry.NIMH, 2.1, 5, 9, 1, 18);
         assertFalse(found(modest, "battery.too-few-volts").isPresent());
-        Run run = Line.of(modest).get(Runtime.STAGE).value();
+        DayRun run = Line.of(modest).get(Runtime.STAGE).value();
         assertTrue(run.hours() > 2.5 && run.hours() < 4.5, "2.1 Ah at some 0.55 A: " + run.hours());
         assertTrue(run.charge() < 0.2, "left " + run.charge());
         assertFalse(found(modest, "battery.volts-implausible").isPresent());

@@ -37,7 +37,7 @@ import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.WaterKind;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -207,7 +207,7 @@ final class WholeRigs {
                 any(MountKind.decided().filter(k -> k.sitsAt(at.spot())).toList());
         Rig held = rig.with(transducer.withMount(
                 new Mount(kind, at.id(), Figure.UNSET, at.room().wideM())));
-        return Relay.of(held, transducer.id());
+        return Rerouting.of(held, transducer.id());
     }
 
     private Rig holder(Rig rig) {

@@ -18,6 +18,7 @@ import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.PassThrough;
@@ -25,7 +26,6 @@ import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
-import app.brightkeel.core.rig.Stuff;
 import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.rig.Way;
 import java.util.List;
@@ -75,7 +75,7 @@ public class HolesTest {
     public void allCablesTogether() {
         Line line = Line.of(DemoRigs.gannet());
         Routes routes = line.get(RouteStage.STAGE).value();
-        Laying laying = Laying.of(line.rig(), routes);
+        LayingSummary laying = LayingSummary.of(line.rig(), routes);
         assertEquals(laying.metres(), 14.8 + 9 * 0.4 + 2 * 0.3, 1e-9);
         assertEquals(laying.holes() + laying.crossings(), 0);
         List<Working.Row> rows = LayingWorking.together(line, routes).rows();
@@ -114,9 +114,9 @@ public class HolesTest {
         assertEquals(lip.circleM(), 2 * 0.007, 1e-9);
         assertEquals(lip.plugM(), 0.028, 1e-9);
         assertEquals(lip.crimpedLast(), List.of("supply lead"));
-        assertEquals(lip.stuff(), Stuff.POLYETHYLENE);
+        assertEquals(lip.stuff(), Material.POLYETHYLENE);
         assertEquals(HoleSchedule.needed(all), Map.of());
-        Rig drilled = Planner.planned(RIG, Aim.CLEANEST);
+        Rig drilled = Planner.planned(RIG, PlanningAim.CLEANEST);
         assertEquals(HoleSchedule.needed(holes(drilled)), Map.of(PassThrough.SPLIT_GROMMET, 1));
     }
 
@@ -150,7 +150,8 @@ public class HolesTest {
         Rig rig = RIG.with(lead.withWire(lead.wire()
                         .with(wire -> wire.gauge(gauge).sheathed(sheathed).unused(unused))))
                 .with(run.withCableM(statedM > 0 ? measured(statedM) : Figure.UNSET));
-        Laid laid = Line.of(rig).get(RouteStage.STAGE).value().of(lead.id()).orElseThrow();
+        LaidCable laid =
+                Line.of(rig).get(RouteStage.STAGE).value().of(lead.id()).orElseThrow();
         assertEquals(laid.cableM(), widthM, 1e-9);
         assertEquals(HoleSchedule.wantsM(PassThrough.NONE, 0, laid.cableM()), holeM, 1e-9);
         Hole lip = holes(rig).stream()
@@ -222,7 +223,7 @@ public class HolesTest {
     public void slackAtBothEndsOfTravel(Travel travel, double extraM) {
         assertEquals(travel.extraM(), extraM, 1e-9);
         Rig moving = RIG.with(RIG.runOf("transducer").orElseThrow().withTravels(List.of(travel)));
-        Laid laid =
+        LaidCable laid =
                 Line.of(moving).get(RouteStage.STAGE).value().of("transducer").orElseThrow();
         assertEquals(laid.spareM(), -0.42 - extraM, 1e-9, "far end");
         assertEquals(laid.nearM(), -0.42, 1e-9, "near end");

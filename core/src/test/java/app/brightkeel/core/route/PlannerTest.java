@@ -93,7 +93,7 @@ public class PlannerTest {
         long choices = 0;
         while (rounds < 200) {
             Rig rig = tangle(random);
-            for (Aim aim : Aim.values()) {
+            for (PlanningAim aim : PlanningAim.values()) {
                 Planner planner = new Planner(rig, aim);
                 double found = planner.countsM(planner.chosen());
                 double least = Double.POSITIVE_INFINITY;
@@ -137,25 +137,26 @@ public class PlannerTest {
                 passage("far-1", "pack", "far", Way.INSIDE, 1.6),
                 passage("far-2", "far", "screen", Way.INSIDE, 1.65));
         Rig loud = on(craft(stations, passages), false);
-        assertEquals(legs(Planner.planned(loud, Aim.SHORTEST), "lead"), List.of("far-1", "far-2"));
+        assertEquals(legs(Planner.planned(loud, PlanningAim.SHORTEST), "lead"), List.of("far-1", "far-2"));
         Rig quiet = on(craft(stations, passages), true);
-        assertEquals(legs(Planner.planned(quiet, Aim.SHORTEST), "lead"), List.of("near-1", "near-2"), "twisted");
+        assertEquals(
+                legs(Planner.planned(quiet, PlanningAim.SHORTEST), "lead"), List.of("near-1", "near-2"), "twisted");
         // 3 m side by side at 0.10 m, none at 0.16 m, and none where they cross square
-        Apart apart = new Apart(loud.craft());
+        SupplyBesideSonar apart = new SupplyBesideSonar(loud.craft());
         assertEquals(apart.besideM(passages.subList(0, 1), passages.subList(1, 3)), 3, 0.01);
         for (double y : new double[] {0.149, 0.151}) {
             Craft beside = craft(
                     List.of(station("a", 0, 0), station("b", 2, 0), station("c", 0, y), station("d", 2, y)),
                     List.of(passage("ab", "a", "b", Way.INSIDE, 2), passage("cd", "c", "d", Way.INSIDE, 2)));
-            double metres = new Apart(beside)
+            double metres = new SupplyBesideSonar(beside)
                     .besideM(beside.passages().subList(0, 1), beside.passages().subList(1, 2));
-            assertEquals(metres, y < Apart.WANTED_M ? 2 : 0, 1e-9);
+            assertEquals(metres, y < SupplyBesideSonar.WANTED_M ? 2 : 0, 1e-9);
         }
         Craft square = craft(
                 List.of(station("a", 0, 0), station("b", 2, 0), station("c", 1, -0.1), station("d", 1, 0.1)),
                 List.of(passage("ab", "a", "b", Way.INSIDE, 2), passage("cd", "c", "d", Way.INSIDE, 0.2)));
         assertEquals(
-                new Apart(square)
+                new SupplyBesideSonar(square)
                         .besideM(
                                 square.passages().subList(0, 1),
                                 square.passages().subList(1, 2)),
@@ -173,31 +174,31 @@ public class PlannerTest {
                 passage("own-hole", "pack", "in", Way.NEW_HOLE, 1),
                 passage("across", "pack", "face", Way.INSIDE, 0.2));
         Rig rig = on(craft(stations, passages), true);
-        assertEquals(laying(Planner.planned(rig, Aim.CLEANEST)).holes(), 1);
-        assertEquals(laying(Planner.planned(rig, Aim.SHORTEST)).holes(), 2);
+        assertEquals(laying(Planner.planned(rig, PlanningAim.CLEANEST)).holes(), 1);
+        assertEquals(laying(Planner.planned(rig, PlanningAim.SHORTEST)).holes(), 2);
     }
 
     /** The demo kayak: no hole and past the seat, where the lead reaches; or through the tube, dry and out of the way. */
     @Test
     public void theDemoKayak() {
-        Rig undrilled = Planner.planned(RIG, Aim.NO_DRILL);
-        Laying laying = laying(undrilled);
+        Rig undrilled = Planner.planned(RIG, PlanningAim.NO_DRILL);
+        LayingSummary laying = laying(undrilled);
         assertEquals(laying.holes(), 0);
         assertTrue(laying.spareM() >= 0, "too short again");
-        Rig clean = Planner.planned(RIG, Aim.CLEANEST);
+        Rig clean = Planner.planned(RIG, PlanningAim.CLEANEST);
         assertTrue(legs(clean, "transducer").contains("tube-wall"));
         assertEquals(laying(clean).crossings(), 0);
         // 0.35 + 0.45 + 0.20 + 0.85 + 1.05 = 2.90 m, loops 0.75 m, of 4.60 m
         assertEquals(laying(clean).spareM(), 0.95, 1e-9);
         Rig pinned = RIG.with(RIG.runOf("transducer").orElseThrow().withThrough(List.of("keel-way")));
-        for (Aim aim : Aim.values()) {
+        for (PlanningAim aim : PlanningAim.values()) {
             assertTrue(legs(Planner.planned(pinned, aim), "transducer").contains("keel-way"), aim.words());
         }
     }
 
-    private static Laying laying(Rig rig) {
+    private static LayingSummary laying(Rig rig) {
         Line line = Line.of(rig);
-        return Laying.of(line.rig(), line.get(RouteStage.STAGE).value());
+        return LayingSummary.of(line.rig(), line.get(RouteStage.STAGE).value());
     }
 
     @DataProvider
@@ -212,18 +213,18 @@ public class PlannerTest {
                 ? rig
                 : rig.withNetwork(rig.network()
                         .withLeads(List.of(new DataLead("data", "data lead", "nine", "five", rated(6), rated(0.02)))));
-        for (Aim aim : Aim.values()) {
+        for (PlanningAim aim : PlanningAim.values()) {
             Rig planned = Planner.planned(joined, aim);
             assertEquals(Planner.planned(planned, aim), planned);
             for (Cable cable : Cable.all(planned)) {
-                boolean reachable = !Relay.ways(planned, cable.id()).isEmpty();
+                boolean reachable = !Rerouting.ways(planned, cable.id()).isEmpty();
                 assertEquals(
                         planned.runOf(cable.id()).isPresent(),
                         cable.crosses() && reachable || joined.runOf(cable.id()).isPresent(),
                         cable.name());
             }
             for (Run run : planned.runs()) {
-                Laid laid = Line.of(planned)
+                LaidCable laid = Line.of(planned)
                         .get(RouteStage.STAGE)
                         .value()
                         .of(run.carries())

@@ -145,7 +145,7 @@ public class WaysTest {
     /** 0.35 + 0.45 + 0.20 + 1.95 + 0.20 + 1.12 = 4.27 m, loops 0.30 + 0.10, swivel 0.35, of 4.60 m: 0.42 m short. */
     @Test
     public void theDemoLeadByHand() {
-        Laid laid = Line.of(DemoRigs.oystercatcher())
+        LaidCable laid = Line.of(DemoRigs.oystercatcher())
                 .get(RouteStage.STAGE)
                 .value()
                 .of("transducer")
@@ -186,16 +186,17 @@ public class WaysTest {
         Rig mended = Comparison.find(line, "cable.mend").orElseThrow().after();
         assertEquals(mended.runOf("lead").orElseThrow().legs(), List.of());
         assertEquals(mended.runOf("transducer").orElseThrow().legs(), List.of("over-transom"));
-        assertEquals(Relay.placed(rig, "display", "floor-aft").runs(), mended.runs());
-        assertEquals(Planner.planned(together, Aim.SHORTEST).runs(), mended.runs());
+        assertEquals(Rerouting.placed(rig, "display", "floor-aft").runs(), mended.runs());
+        assertEquals(Planner.planned(together, PlanningAim.SHORTEST).runs(), mended.runs());
     }
 
     @Test
     public void cablesFollowWhatMoves() {
         Rig rig = DemoRigs.oystercatcher();
-        Rig moved = Relay.placed(rig, new Placement("display", "foot-well", true));
+        Rig moved = Rerouting.placed(rig, new Placement("display", "foot-well", true));
         for (String carried : List.of("transducer", "lead")) {
-            Laid laid = Line.of(moved).get(RouteStage.STAGE).value().of(carried).orElseThrow();
+            LaidCable laid =
+                    Line.of(moved).get(RouteStage.STAGE).value().of(carried).orElseThrow();
             assertTrue(laid.arrives() && laid.astray().isEmpty(), carried);
             assertEquals(Objections.of(moved, carried).to(laid.legs()), 0, carried);
         }

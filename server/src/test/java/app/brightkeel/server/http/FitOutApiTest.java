@@ -7,8 +7,8 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.route.Aim;
 import app.brightkeel.core.route.Planner;
+import app.brightkeel.core.route.PlanningAim;
 import app.brightkeel.server.ServerTest;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -79,7 +79,7 @@ public class FitOutApiTest extends ServerTest {
     /** A 30 mm hole through the wall of the tube, foam round the battery, and the bar to check by, within 0.2 mm. */
     @Test
     public void templatesAreFullSize() throws Exception {
-        Rig rig = Planner.planned(DemoRigs.oystercatcher(), Aim.CLEANEST);
+        Rig rig = Planner.planned(DemoRigs.oystercatcher(), PlanningAim.CLEANEST);
         String id = create(rig.withName("Tube ⌀ 漢, full size"));
         MockHttpServletResponse answer = send(get("/api/rigs/" + id + "/templates"));
         assertEquals(answer.getContentType(), "application/pdf");

@@ -1,7 +1,7 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.battery.Instead;
-import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.DayRun;
+import app.brightkeel.core.battery.HoursOnAlternative;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.Load;
@@ -13,7 +13,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.wire.WireChanges;
 import app.brightkeel.core.rig.Pack;
 import java.util.List;
@@ -31,13 +31,13 @@ final class AlternativeShort implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<Instead.Hours> hours = line.get(Instead.STAGE);
-        Worst worst = new Worst();
+        Outcome<HoursOnAlternative.Hours> hours = line.get(HoursOnAlternative.STAGE);
+        WorstOf worst = new WorstOf();
         if (hours.isKnown()) {
             double wanted = line.get(Load.STAGE).value().hours();
             List<PackString> sources = line.get(Packs.STAGE).value().instead();
             for (int i = 0; i < sources.size(); i++) {
-                Run run = hours.value().runs().get(i);
+                DayRun run = hours.value().runs().get(i);
                 Pack pack = line.rig().harness().pack(sources.get(i).id());
                 if (!BankChanges.leads(line.rig().harness(), pack)) {
                     worst.add(BAD, "{} is there to be joined instead, and no lead leads from it.", pack.name());

@@ -1,7 +1,7 @@
 package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.battery.Circuits;
-import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.DayRun;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
@@ -86,7 +86,7 @@ final class BatteryChanges {
         }
         Outcome<DayLoad> dimmed =
                 line.with(ScreenChanges.dim(line, brightness).after()).get(Load.STAGE);
-        Outcome<Run> now = line.get(Runtime.STAGE);
+        Outcome<DayRun> now = line.get(Runtime.STAGE);
         if (!dimmed.isKnown() || !now.isKnown()) {
             return false;
         }

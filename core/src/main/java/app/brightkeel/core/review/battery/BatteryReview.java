@@ -1,10 +1,10 @@
 package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.battery.Charging;
-import app.brightkeel.core.battery.Instead;
+import app.brightkeel.core.battery.HoursOnAlternative;
 import app.brightkeel.core.battery.Needed;
 import app.brightkeel.core.battery.Runtime;
-import app.brightkeel.core.battery.Standing;
+import app.brightkeel.core.battery.StandingDrain;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
@@ -39,14 +39,14 @@ public final class BatteryReview implements LinkReview {
         List<Working> all = new ArrayList<>(List.of(Runtime.STAGE.working(line), Needed.STAGE.working(line)));
         Outcome<Packs.Bank> bank = line.get(Packs.STAGE);
         if (bank.isKnown() && !bank.value().instead().isEmpty()) {
-            all.add(Instead.STAGE.working(line));
+            all.add(HoursOnAlternative.STAGE.working(line));
         }
         for (int charger = 0; charger < line.rig().chargers().size(); charger++) {
             all.add(Charging.working(line, charger));
         }
         List<Pack> packs = line.rig().harness().packs();
         for (int p = 0; p < packs.size() && bank.isKnown(); p++) {
-            all.add(Standing.working(packs.get(p), bank.value().models().get(p), p));
+            all.add(StandingDrain.working(packs.get(p), bank.value().models().get(p), p));
         }
         return all;
     }

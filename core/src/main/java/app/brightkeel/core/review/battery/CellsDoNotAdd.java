@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
 
@@ -20,11 +20,11 @@ final class CellsDoNotAdd implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack pack : line.rig().harness().packs()) {
             if (pack.chemistry().cells() && pack.capacityAh().isSet()) {
                 worst.add(
-                        Worst.within(pack.capacityAh().value(), PackChanges.MOST_OF_AA_AH),
+                        WorstOf.within(pack.capacityAh().value(), PackChanges.MOST_OF_AA_AH),
                         "{} is planned with {}: cells in series have the ampere-hours of one, {} at most.",
                         pack.name(),
                         new Amount(pack.capacityAh().value(), Unit.AMPERE_HOUR),

@@ -7,7 +7,7 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
@@ -22,7 +22,7 @@ final class ChargedInTheCold implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Charger charger : line.rig().chargers()) {
             Pack pack = line.rig().harness().pack(charger.charges());
             if (charger.aboard() && pack.chemistry() != Chemistry.UNDECIDED) {

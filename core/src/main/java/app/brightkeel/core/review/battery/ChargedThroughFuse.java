@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Segment;
@@ -22,7 +22,7 @@ final class ChargedThroughFuse implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Charger charger : line.rig().chargers()) {
             if (charger.via().isEmpty() || !charger.amps().isSet()) {
                 continue;
@@ -31,7 +31,7 @@ final class ChargedThroughFuse implements Rule {
             for (Fitting fitting : lead.fittings()) {
                 if (fitting instanceof Fitting.Fuse fuse && fuse.ratingA().isSet()) {
                     worst.add(
-                            Worst.within(
+                            WorstOf.within(
                                     charger.amps().value(),
                                     CONTINUOUS * fuse.ratingA().value()),
                             "The {} sends {} through the {} of {}.",

@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
@@ -25,13 +25,13 @@ final class ChargedTooFast implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<Packs.Bank> bank = line.get(Packs.STAGE);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Charger charger : line.rig().chargers()) {
             Pack pack = line.rig().harness().pack(charger.charges());
             if (bank.isKnown() && charger.amps().isSet() && pack.chemistry().rechargeable()) {
                 double limit = Charging.limitA(pack, bank.value().model(pack.id()));
                 worst.add(
-                        Worst.within(charger.amps().value(), limit),
+                        WorstOf.within(charger.amps().value(), limit),
                         "The {} gives {}; {} may be charged with {}.",
                         charger.name(),
                         new Amount(charger.amps().value(), Unit.AMPERE),

@@ -5,7 +5,7 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
@@ -20,7 +20,7 @@ final class ChargerOther implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Charger charger : line.rig().chargers()) {
             Pack pack = line.rig().harness().pack(charger.charges());
             if (charger.chemistry() != Chemistry.UNDECIDED && pack.chemistry() != Chemistry.UNDECIDED) {

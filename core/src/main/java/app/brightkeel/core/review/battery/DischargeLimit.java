@@ -10,7 +10,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Series;
@@ -29,7 +29,7 @@ final class DischargeLimit implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<DayLoad> load = line.get(Load.STAGE);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         if (load.isKnown()) {
             Topology topology = Topology.of(line.rig());
             for (List<Pack> bank : Banks.inUse(line.rig(), topology)) {

@@ -1,9 +1,9 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.battery.Beside;
 import app.brightkeel.core.battery.Circuits;
+import app.brightkeel.core.battery.DayRun;
 import app.brightkeel.core.battery.Endurance;
-import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.HoursOtherwise;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.battery.Simulation;
@@ -18,7 +18,7 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.screen.ScreenChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
@@ -41,7 +41,7 @@ final class HoursShort implements Rule {
         if (!order.isKnown() || !line.get(Runtime.STAGE).isKnown()) {
             return SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (int c = 0; c < order.value().circuits().size(); c++) {
             new Circuit(line, order.value(), c).judge(worst);
         }
@@ -55,7 +55,7 @@ final class HoursShort implements Rule {
         private final boolean first;
         private final String name;
         private final double wanted;
-        private final Run median;
+        private final DayRun median;
 
         Circuit(Line line, Circuits.Order order, int place) {
             this.line = line;
@@ -66,7 +66,7 @@ final class HoursShort implements Rule {
             median = first ? line.get(Runtime.STAGE).value() : simulation.asPlanned();
         }
 
-        void judge(Worst worst) {
+        void judge(WorstOf worst) {
             double middle = median.hours();
             boolean two = twoDepths(line.rig(), simulation);
             if (wanted - middle >= SHOWN_H) {
@@ -119,7 +119,8 @@ final class HoursShort implements Rule {
         }
 
         private Amount longLife() {
-            Beside.Hours beside = first ? line.get(Beside.STAGE).value() : Beside.STAGE.compute(simulation);
+            HoursOtherwise.Hours beside =
+                    first ? line.get(HoursOtherwise.STAGE).value() : HoursOtherwise.STAGE.compute(simulation);
             return new Amount(beside.longLifeH(), Unit.HOUR);
         }
     }
@@ -172,14 +173,14 @@ final class HoursShort implements Rule {
     @Override
     public Text remark(Line then) {
         double wanted = then.get(Load.STAGE).value().hours();
-        double worn = then.get(Beside.STAGE).value().endOfLifeH();
+        double worn = then.get(HoursOtherwise.STAGE).value().endOfLifeH();
         Chemistry.Data data =
                 then.needs(Runtime.STAGE).value().first().chemistry().data();
         return worn >= wanted
-                ? Text.of("Enough also when it is worn to {}.", new Amount(Beside.END_OF_LIFE, Unit.PERCENT))
+                ? Text.of("Enough also when it is worn to {}.", new Amount(HoursOtherwise.END_OF_LIFE, Unit.PERCENT))
                 : Text.of(
                         "Enough as it is now; worn to {}, after some {} years, {} of {}.",
-                        new Amount(Beside.END_OF_LIFE, Unit.PERCENT),
+                        new Amount(HoursOtherwise.END_OF_LIFE, Unit.PERCENT),
                         Math.round(data.lifeYears()),
                         new Amount(worn, Unit.HOUR),
                         new Amount(wanted, Unit.HOUR));

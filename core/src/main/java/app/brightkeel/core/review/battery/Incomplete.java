@@ -1,6 +1,6 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.battery.Run;
+import app.brightkeel.core.battery.DayRun;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -66,7 +66,7 @@ final class Incomplete implements Rule {
                     .toList();
             Line then = line.with(
                     line.entered().withHarness(line.entered().harness().withPacks(packs)));
-            Outcome<Run> run = then.get(Runtime.STAGE);
+            Outcome<DayRun> run = then.get(Runtime.STAGE);
             if (run.isKnown()) {
                 each.add(
                         "as " + chemistry.words() + " " + new Amount(run.value().hours(), Unit.HOUR).plain());

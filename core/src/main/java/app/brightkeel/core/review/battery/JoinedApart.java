@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import java.util.List;
 import java.util.stream.Stream;
@@ -26,7 +26,7 @@ final class JoinedApart implements Rule {
     public Judgement judge(Line line) {
         Outcome<Packs.Bank> bank = line.get(Packs.STAGE);
         List<Pack> joined = Parallel.joined(line.rig());
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (int i = 1; i < joined.size() && bank.isKnown(); i++) {
             PackModel first = bank.value().model(joined.get(0).id());
             PackModel other = bank.value().model(joined.get(i).id());
@@ -34,7 +34,7 @@ final class JoinedApart implements Rule {
             double limit = first.chemistry().lead() && other.chemistry().lead() ? LEAD_V : LITHIUM_V;
             double inner = Math.max(LEAST_OHM, first.ohm(first.startCharge()) + other.ohm(other.startCharge()));
             worst.add(
-                    Worst.within(apart, limit),
+                    WorstOf.within(apart, limit),
                     "{} and {} rest {} apart: {} would flow from one to the other when they are joined.",
                     joined.get(0).name(),
                     joined.get(i).name(),

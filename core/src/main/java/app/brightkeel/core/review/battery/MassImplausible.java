@@ -7,7 +7,7 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
 
@@ -21,7 +21,7 @@ final class MassImplausible implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack pack : line.rig().harness().packs()) {
             if (pack.chemistry() != Chemistry.UNDECIDED
                     && pack.massKg().isSet()
@@ -29,7 +29,7 @@ final class MassImplausible implements Rule {
                 Chemistry.Data data = pack.chemistry().data();
                 double density = PackMass.density(pack, data);
                 worst.add(
-                        Worst.within(PackMass.off(pack, data), PackMass.TOLERATED),
+                        WorstOf.within(PackMass.off(pack, data), PackMass.TOLERATED),
                         "{} at {} would hold {}; {} holds {} to {}. Is that its mass without case and leads, and the capacity that of its label?",
                         pack.name(),
                         new Amount(pack.massKg().value(), Unit.KILOGRAM),

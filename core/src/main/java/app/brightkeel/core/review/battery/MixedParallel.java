@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import java.util.List;
 import java.util.stream.Stream;
@@ -20,7 +20,7 @@ final class MixedParallel implements Rule {
     @Override
     public Judgement judge(Line line) {
         List<Pack> joined = Parallel.joined(line.rig());
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack pack : joined) {
             Pack first = joined.get(0);
             boolean alike = pack.chemistry() == first.chemistry() && pack.blocks() == first.blocks();

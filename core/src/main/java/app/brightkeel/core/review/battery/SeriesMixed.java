@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import java.util.List;
 import java.util.stream.Stream;
@@ -20,7 +20,7 @@ final class SeriesMixed implements Rule {
     @Override
     public Judgement judge(Line line) {
         List<Pack> packs = line.rig().harness().packs();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack upper : packs) {
             if (!upper.onTopOf().isEmpty()) {
                 Pack lower = line.rig().harness().pack(upper.onTopOf());

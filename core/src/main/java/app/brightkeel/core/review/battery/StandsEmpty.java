@@ -1,6 +1,6 @@
 package app.brightkeel.core.review.battery;
 
-import app.brightkeel.core.battery.Standing;
+import app.brightkeel.core.battery.StandingDrain;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.pack.Packs;
@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
@@ -25,13 +25,13 @@ final class StandsEmpty implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<Packs.Bank> bank = line.get(Packs.STAGE);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack pack : line.rig().harness().packs()) {
             Figure drain = pack.keeping().drainA();
             if (bank.isKnown() && drain.isSet() && drain.value() > 0) {
-                double days = Standing.days(bank.value().model(pack.id()), drain.value());
+                double days = StandingDrain.days(bank.value().model(pack.id()), drain.value());
                 worst.add(
-                        COMFORTABLE + (days / (7 * Standing.WEEKS) - 1),
+                        COMFORTABLE + (days / (7 * StandingDrain.WEEKS) - 1),
                         "{} with everything off empty {} in {} days; a main switch stops them.",
                         new Amount(drain.value(), Unit.MILLIAMPERE),
                         pack.name(),

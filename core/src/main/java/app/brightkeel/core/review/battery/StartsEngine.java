@@ -10,7 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Cranking;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Pointer;
@@ -33,7 +33,7 @@ final class StartsEngine implements Rule {
     public Judgement judge(Line line) {
         List<Pack> packs = line.rig().harness().packs();
         List<String> missing = new ArrayList<>();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (int p = 0; p < packs.size(); p++) {
             Pack pack = packs.get(p);
             Cranking cranking = pack.cranking();
@@ -57,7 +57,7 @@ final class StartsEngine implements Rule {
                 double left = Math.min(1, Packs.age(pack).share());
                 double gives = cranking.givesA().value() * left;
                 worst.add(
-                        Worst.within(cranking.wantsA().value(), gives),
+                        WorstOf.within(cranking.wantsA().value(), gives),
                         left < 1
                                 ? "{} gives {} to a cold engine, as worn as it is; the engine's maker asks for {}."
                                 : "{} gives {} to a cold engine; the engine's maker asks for {}.",

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Schools;
 import java.util.stream.Stream;
@@ -19,7 +19,7 @@ final class StaysAboard implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         if (line.rig().schools().battery() == Schools.Battery.SHUTTLE) {
             for (Pack pack : line.rig().harness().packs()) {
                 line.rig()

@@ -7,7 +7,7 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
 
@@ -24,7 +24,7 @@ final class TooCold implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack pack : line.rig().harness().packs()) {
             if (pack.chemistry() != Chemistry.UNDECIDED) {
                 double coldest = pack.chemistry().data().coldestC();

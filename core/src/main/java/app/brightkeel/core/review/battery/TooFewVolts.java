@@ -10,7 +10,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
@@ -26,14 +26,14 @@ final class TooFewVolts implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<Circuits.Order> order = line.get(Circuits.STAGE);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         if (order.isKnown()) {
             order.value().circuits().forEach(circuit -> judge(line, circuit, worst));
         }
         return worst.judgement();
     }
 
-    private static void judge(Line line, Simulation circuit, Worst worst) {
+    private static void judge(Line line, Simulation circuit, WorstOf worst) {
         for (Pack pack : line.rig().harness().packs()) {
             if (circuit.gives(pack)
                     && pack.chemistry().cells()

@@ -8,7 +8,7 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
 
@@ -22,14 +22,14 @@ final class VoltsImplausible implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack pack : line.rig().harness().packs()) {
             if (pack.chemistry() != Chemistry.UNDECIDED
                     && pack.label().nominalV().isSet()) {
                 double usual = pack.chemistry().labelV() * pack.blocks();
                 double labelled = pack.label().nominalV().value();
                 worst.add(
-                        Worst.within(Math.max(labelled / usual, usual / labelled), TOLERATED),
+                        WorstOf.within(Math.max(labelled / usual, usual / labelled), TOLERATED),
                         "{} is labelled {}; {} as entered stands at about {}.",
                         pack.name(),
                         new Amount(labelled, Unit.VOLT),

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.BackReach;
 import java.util.stream.Stream;
 
@@ -18,7 +18,7 @@ final class BackNotReached implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
+        return WorstOf.of(HoleChanges.schedule(line), (worst, hole) -> {
             if (hole.closedBy().nut() && (hole.decided() || !hole.there())) {
                 worst.add(
                         hole.back() == BackReach.CLOSED ? -1 : 1,

@@ -20,12 +20,12 @@ import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.rig.Zone;
-import app.brightkeel.core.route.Aim;
 import app.brightkeel.core.route.Cable;
-import app.brightkeel.core.route.Laid;
+import app.brightkeel.core.route.LaidCable;
 import app.brightkeel.core.route.Objections;
 import app.brightkeel.core.route.Planner;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.PlanningAim;
+import app.brightkeel.core.route.Rerouting;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.ArrayList;
@@ -55,9 +55,9 @@ public final class CableChanges {
     static Stream<Change> mended(Line line) {
         Rig rig = line.entered();
         Rig after = rig;
-        for (Laid laid : line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of())) {
+        for (LaidCable laid : line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of())) {
             if (laid.astray().isPresent() || !laid.arrives()) {
-                after = Relay.of(after, laid.carries());
+                after = Rerouting.of(after, laid.carries());
             }
         }
         return after == rig
@@ -76,14 +76,14 @@ public final class CableChanges {
     }
 
     /** A way for a laid cable through what is opened more gladly, long enough, across nothing that moves; else empty. */
-    static List<Passage> preferred(Rig rig, Laid laid) {
+    static List<Passage> preferred(Rig rig, LaidCable laid) {
         Objections objections = Objections.of(rig, laid.carries());
         Way now = leastPreferred(laid.legs());
-        return Relay.ways(rig, laid.carries()).stream()
+        return Rerouting.ways(rig, laid.carries()).stream()
                 .filter(legs -> leastPreferred(legs).compareTo(now) < 0 && objections.to(legs) == 0)
                 .map(laid::along)
                 .filter(other -> other.crossing().isEmpty() && other.spareM() >= 0)
-                .map(Laid::legs)
+                .map(LaidCable::legs)
                 .findFirst()
                 .orElse(List.of());
     }
@@ -98,7 +98,7 @@ public final class CableChanges {
 
     private static Stream<Change> ways(Rig rig, Run run, boolean unobjectedOnly) {
         Objections objections = Objections.of(rig, run.carries());
-        return Relay.ways(rig, run.carries()).stream()
+        return Rerouting.ways(rig, run.carries()).stream()
                 .filter(legs -> !unobjectedOnly || objections.to(legs) == 0)
                 .sorted(Comparator.comparingInt(objections::to))
                 .map(legs -> way(rig, run, legs));
@@ -119,7 +119,7 @@ public final class CableChanges {
         Rig rig = line.entered();
         return runs(rig)
                 .filter(each -> each.id().equals(run))
-                .flatMap(each -> Relay.ways(rig, each.carries()).stream()
+                .flatMap(each -> Rerouting.ways(rig, each.carries()).stream()
                         .filter(way -> joined(way).equals(legs))
                         .map(way -> way(rig, each, way)))
                 .findFirst();
@@ -155,10 +155,10 @@ public final class CableChanges {
 
     /** Move the face or the display, take another way, lengthen the lead: the cheapest first. */
     static Stream<Change> longEnough(Line line) {
-        List<Laid> tooShort = line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
+        List<LaidCable> tooShort = line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
                 .filter(laid -> laid.spareM() < 0)
                 .toList();
-        boolean lead = tooShort.stream().anyMatch(Laid::sonar);
+        boolean lead = tooShort.stream().anyMatch(LaidCable::sonar);
         return Stream.of(
                         lead ? MountChanges.moved(line) : Stream.<Change>empty(),
                         tooShort.stream().flatMap(laid -> soundWays(line, laid.carries())),
@@ -174,7 +174,7 @@ public final class CableChanges {
     }
 
     /** A wire that is too short is bought longer: it is cut to length. */
-    private static Change cut(Line line, Laid laid) {
+    private static Change cut(Line line, LaidCable laid) {
         return cut(line, line.entered().harness().segment(laid.carries()), laid.neededM());
     }
 
@@ -189,7 +189,7 @@ public final class CableChanges {
     }
 
     /** So is a data lead, in the lengths it is sold in. */
-    private static Change bought(Line line, Laid laid) {
+    private static Change bought(Line line, LaidCable laid) {
         double metres = Math.ceil(laid.neededM());
         NetworkPlan network = line.entered().network();
         return new Change(
@@ -256,15 +256,15 @@ public final class CableChanges {
 
     /** All cables planned together for each aim; aims that come to the same are one plan. */
     static Stream<Change> plans(Line line) {
-        Map<Rig, List<Aim>> plans = new LinkedHashMap<>();
-        for (Aim aim : Aim.values()) {
+        Map<Rig, List<PlanningAim>> plans = new LinkedHashMap<>();
+        for (PlanningAim aim : PlanningAim.values()) {
             plans.computeIfAbsent(Planner.planned(line.entered(), aim), rig -> new ArrayList<>())
                     .add(aim);
         }
         return plans.entrySet().stream().map(plan -> plan(plan.getKey(), plan.getValue()));
     }
 
-    private static Change plan(Rig after, List<Aim> aims) {
+    private static Change plan(Rig after, List<PlanningAim> aims) {
         boolean drills = after.runs().stream()
                 .flatMap(run -> run.legs().stream())
                 .anyMatch(leg -> after.craft().passage(leg).orElseThrow().way().drills());
@@ -272,7 +272,7 @@ public final class CableChanges {
                 "cable.plan." + aims.get(0).id(),
                 Text.of(
                         "All cables anew: {}",
-                        String.join("; ", aims.stream().map(Aim::words).toList())),
+                        String.join("; ", aims.stream().map(PlanningAim::words).toList())),
                 drills ? Effort.DRILL : Effort.MOVE,
                 after);
     }

@@ -13,12 +13,12 @@ import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.route.Apart;
 import app.brightkeel.core.route.HoleStage;
-import app.brightkeel.core.route.Laying;
+import app.brightkeel.core.route.LayingSummary;
 import app.brightkeel.core.route.LayingWorking;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
+import app.brightkeel.core.route.SupplyBesideSonar;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -85,10 +85,10 @@ public final class CableReview implements LinkReview {
     @Override
     public Merit merit(Line planned, Line changed) {
         Outcome<Routes> routes = changed.get(RouteStage.STAGE);
-        return routes.isKnown() ? merit(Laying.of(changed.rig(), routes.value())) : Merit.NONE;
+        return routes.isKnown() ? merit(LayingSummary.of(changed.rig(), routes.value())) : Merit.NONE;
     }
 
-    private static Merit merit(Laying it) {
+    private static Merit merit(LayingSummary it) {
         Amount metres = new Amount(it.metres(), Unit.METRE);
         Text laid = Text.of(
                 "{} of cable in all, {} {}, {} {}.",
@@ -101,7 +101,7 @@ public final class CableReview implements LinkReview {
                 it.spareM() < 0 ? "The tightest is {} short." : "The tightest has {} to spare.",
                 new Amount(Math.abs(it.spareM()), Unit.METRE));
         List<Text> reasons = new ArrayList<>(List.of(laid, spare));
-        if (it.besideM() > Apart.CROSSING_M) {
+        if (it.besideM() > SupplyBesideSonar.CROSSING_M) {
             reasons.add(Text.of("Supply beside sonar over {}.", new Amount(it.besideM(), Unit.METRE)));
         }
         List<Measure> measures = List.of(

@@ -7,7 +7,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.carry.CarryChanges;
 import app.brightkeel.core.route.Coil;
 import java.util.stream.Stream;
@@ -27,7 +27,7 @@ final class CoilLiesBadly implements Rule {
         if (line.rig().craft().kind().onIce()) {
             return SILENT;
         }
-        return Worst.of(Coil.of(line), (worst, coil) -> {
+        return WorstOf.of(Coil.of(line), (worst, coil) -> {
             Amount length = new Amount(coil.lengthM(), Unit.METRE);
             if (coil.at().isEmpty()) {
                 worst.add(

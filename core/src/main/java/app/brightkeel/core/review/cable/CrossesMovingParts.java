@@ -5,7 +5,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Zone;
 import app.brightkeel.core.route.RouteStage;
@@ -24,7 +24,7 @@ final class CrossesMovingParts implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
+        return WorstOf.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             for (Passage leg : laid.legs()) {
                 worst.add(
                         leg.crosses() == Zone.NONE ? 1 : HEADROOM,

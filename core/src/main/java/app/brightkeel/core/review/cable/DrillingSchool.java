@@ -5,7 +5,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.Schools;
@@ -25,7 +25,7 @@ final class DrillingSchool implements Rule {
     @Override
     public Judgement judge(Line line) {
         boolean mayNot = line.rig().schools().drilling() == Schools.Drilling.NO_DRILL;
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         line.get(RouteStage.STAGE)
                 .map(Routes::all)
                 .orElse(List.of())

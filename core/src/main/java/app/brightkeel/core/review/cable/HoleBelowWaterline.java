@@ -5,10 +5,10 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Schools;
-import app.brightkeel.core.route.Laid;
+import app.brightkeel.core.route.LaidCable;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -28,8 +28,8 @@ final class HoleBelowWaterline implements Rule {
             return SILENT;
         }
         boolean chosen = line.rig().schools().drilling() == Schools.Drilling.BELOW_WATERLINE;
-        Worst worst = new Worst();
-        for (Laid laid : routes.value().all()) {
+        WorstOf worst = new WorstOf();
+        for (LaidCable laid : routes.value().all()) {
             for (Passage leg : laid.drilled()) {
                 worst.add(
                         leg.belowWaterline() && !chosen ? -1 : 1,

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Figure;
 import java.util.stream.Stream;
 
@@ -23,12 +23,12 @@ final class HoleLargerThanPart implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
+        return WorstOf.of(HoleChanges.schedule(line), (worst, hole) -> {
             Figure part =
                     hole.passage().map(passage -> passage.opening().partM()).orElse(Figure.UNSET);
             if (part.isSet() && hole.openingM() > 0) {
                 worst.add(
-                        Worst.within(hole.openingM() + 2 * EDGE_M, part.value()),
+                        WorstOf.within(hole.openingM() + 2 * EDGE_M, part.value()),
                         "The {} of {} does not leave {} on each side of a part {} wide.",
                         hole.name(),
                         new Amount(hole.openingM(), Unit.MILLIMETRE),

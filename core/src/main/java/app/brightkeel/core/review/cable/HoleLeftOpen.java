@@ -4,9 +4,9 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.PassThrough;
-import app.brightkeel.core.rig.Stuff;
 import java.util.stream.Stream;
 
 /** A hole through a wall has something round the cable, or it chafes and lets water in. */
@@ -21,9 +21,10 @@ final class HoleLeftOpen implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
+        return WorstOf.of(HoleChanges.schedule(line), (worst, hole) -> {
             boolean cut =
-                    hole.passage().filter(passage -> !passage.way().drills()).isEmpty() || hole.stuff() == Stuff.METAL;
+                    hole.passage().filter(passage -> !passage.way().drills()).isEmpty()
+                            || hole.stuff() == Material.METAL;
             if (cut && hole.forCables()) {
                 worst.add(
                         hole.closedBy() == PassThrough.NONE ? BARE : 1,

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** What closes an opening fits into it: 25.4 mm for a cable fitting, 15.9 mm for a small grommet; common practice. */
@@ -22,7 +22,7 @@ final class HoleTooSmall implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
+        return WorstOf.of(HoleChanges.schedule(line), (worst, hole) -> {
             if (hole.decided() && hole.buys() && hole.openingM() > 0) {
                 double over = hole.openingM() - hole.wantsM();
                 worst.add(

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** A grommet or fitting holds in a hole of its size, not in one far wider; a split grommet is cut to any. */
@@ -22,11 +22,11 @@ final class HoleTooWide implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
+        return WorstOf.of(HoleChanges.schedule(line), (worst, hole) -> {
             if (hole.decided() && hole.closedBy().holeM() > 0 && hole.openingM() > 0) {
                 double over = hole.openingM() - hole.closedBy().holeM();
                 worst.add(
-                        Worst.within(Math.max(0, over), COVERS_M),
+                        WorstOf.within(Math.max(0, over), COVERS_M),
                         "A {} is for a hole of {}; the {} is {} wide: it falls through.",
                         hole.closedBy().words(),
                         new Amount(hole.closedBy().holeM(), Unit.FINE_MILLIMETRE),

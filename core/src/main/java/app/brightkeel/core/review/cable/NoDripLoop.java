@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
@@ -28,7 +28,7 @@ final class NoDripLoop implements Rule {
         if (line.rig().craft().kind().onIce()) {
             return SILENT;
         }
-        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
+        return WorstOf.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             double loop = line.rig().runOf(laid.carries()).orElseThrow().dripM().value();
             for (Passage leg : laid.legs()) {
                 if (leg.way().underLid()) {

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** All cables go through an opening together, not only each by itself. */
@@ -19,10 +19,10 @@ final class OpeningTooFull implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
+        return WorstOf.of(HoleChanges.schedule(line), (worst, hole) -> {
             if (hole.passage().isPresent() && hole.openingM() > 0) {
                 worst.add(
-                        Worst.within(hole.circleM(), hole.openingM()),
+                        WorstOf.within(hole.circleM(), hole.openingM()),
                         "{} cables through the {} fill a circle of {}; it is {} wide.",
                         hole.cables().size(),
                         hole.name(),

@@ -5,7 +5,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.route.Hole;
 import app.brightkeel.core.route.HoleSchedule;
@@ -29,7 +29,7 @@ final class PassThroughsShort implements Rule {
         if (!holes.isKnown() || fitOut.passThroughs().isEmpty()) {
             return SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         HoleSchedule.needed(holes.value()).forEach((sort, count) -> {
             int there = HoleSchedule.onHand(fitOut, sort);
             worst.add(there < count ? SHORT : 1, "{} × {} wanted, {} at home.", count, sort.words(), there);

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.CraftAssumptions;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
@@ -25,7 +25,7 @@ final class ShorterThanWay implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : line.rig().harness().segments()) {
             OptionalDouble way = wayM(line.rig(), segment);
             if (way.isPresent() && segment.wire().lengthM().isSet()) {

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -27,7 +27,7 @@ final class StrainRelief implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
+        return WorstOf.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             if (laid.sonar()) {
                 double tie =
                         line.rig().runOf(laid.carries()).orElseThrow().reliefM().value();

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** A fitting takes as many cables as it is made for. */
@@ -17,7 +17,7 @@ final class TooManyForFitting implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(HoleChanges.schedule(line), (worst, hole) -> {
+        return WorstOf.of(HoleChanges.schedule(line), (worst, hole) -> {
             int most = hole.closedBy().cables();
             worst.add(
                     hole.cables().size() > most ? -1 : 1,

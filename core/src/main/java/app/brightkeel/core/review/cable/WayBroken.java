@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import java.util.stream.Stream;
@@ -19,7 +19,7 @@ final class WayBroken implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
+        return WorstOf.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             if (laid.astray().isPresent()) {
                 worst.add(
                         -1,

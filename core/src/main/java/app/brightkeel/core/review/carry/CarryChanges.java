@@ -14,7 +14,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -127,7 +127,7 @@ public final class CarryChanges {
                 PLACE + item + "." + station.id(),
                 Text.of("{}: {}", name, station.name()),
                 Effort.MOVE,
-                same ? rig : Relay.placed(rig, item, station.id()));
+                same ? rig : Rerouting.placed(rig, item, station.id()));
     }
 
     /** Leave gear ashore, sit elsewhere, or put the heavy things elsewhere. */

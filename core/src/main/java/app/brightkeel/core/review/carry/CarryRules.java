@@ -15,7 +15,7 @@ public final class CarryRules {
             new StageKnown("carry.incomplete", Link.CARRY, CarryStage.STAGE),
             new StageKnown("carry.fit.incomplete", Link.CARRY, FitStage.STAGE),
             new StageKnown("carry.boards.incomplete", Link.CARRY, Boarded.STAGE),
-            new DoesNotFit(),
+            new TooLittleRoom(),
             new LiesOnSide(),
             new GasShutIn(),
             new HeatShutIn(),

@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
@@ -27,7 +27,7 @@ final class GasShutIn implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         Rig rig = line.rig();
         for (Pack pack : rig.harness().packs()) {
             Enclosure box = rig.fitOut().boxAt(rig.stationOf(pack.id())).orElse(null);

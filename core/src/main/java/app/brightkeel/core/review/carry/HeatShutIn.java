@@ -7,7 +7,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** What works in a shut box heats it; from 55 °C on it is past what marine electronics are tested at. */
@@ -20,11 +20,11 @@ final class HeatShutIn implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (ShutBox box : ShutBox.all(line)) {
             Warmth warmth = box.warmth();
             worst.add(
-                    Worst.within(Math.max(0, warmth.insideC()), Warmth.MOST_C),
+                    WorstOf.within(Math.max(0, warmth.insideC()), Warmth.MOST_C),
                     "{} turned into heat in the shut {} bring it to {} in the shade; electronics are tested to {}.",
                     new Amount(warmth.watts(), Unit.WATT),
                     box.name(),

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pack;
@@ -33,7 +33,7 @@ final class HeldBadly implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         Rig rig = line.rig();
         for (Pack pack : rig.harness().packs()) {
             Placement place = rig.placeOf(pack.id()).orElse(null);
@@ -44,7 +44,7 @@ final class HeldBadly implements Rule {
         return worst.judgement();
     }
 
-    private static void add(Worst worst, Rig rig, Pack pack, Placement place) {
+    private static void add(WorstOf worst, Rig rig, Pack pack, Placement place) {
         Held held = place.held();
         boolean still = held.how().walls() || held.blocked() || held.anchors() >= ANCHORS;
         worst.add(

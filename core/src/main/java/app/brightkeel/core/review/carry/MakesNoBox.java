@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Boards;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,7 +25,7 @@ final class MakesNoBox implements Rule {
     @Override
     public Judgement judge(Line line) {
         Boards boards = line.rig().fitOut().boards();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Misfit misfit : misfits(boards)) {
             worst.add(
                     COMFORTABLE - misfit.offM(),

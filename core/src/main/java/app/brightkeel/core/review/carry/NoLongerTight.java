@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
 import java.util.stream.Stream;
@@ -21,7 +21,7 @@ final class NoLongerTight implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Enclosure box : line.rig().fitOut().boxes()) {
             for (Exit exit : box.exits()) {
                 if (box.tight()) {

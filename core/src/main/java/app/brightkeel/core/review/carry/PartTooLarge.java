@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
 import java.util.stream.Stream;
@@ -29,7 +29,7 @@ final class PartTooLarge implements Rule {
         if (!list.isKnown() || boards.parts().isEmpty()) {
             return SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (BoardPart part : boards.parts()) {
             double length = part.lengthM().value();
             double wide = part.wideM().value();

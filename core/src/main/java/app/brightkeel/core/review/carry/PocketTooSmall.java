@@ -7,7 +7,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pack;
@@ -28,7 +28,7 @@ final class PocketTooSmall implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         Rig rig = line.rig();
         for (Enclosure box : rig.fitOut().boxes()) {
             for (Pocket pocket : box.pockets()) {
@@ -40,7 +40,7 @@ final class PocketTooSmall implements Rule {
         return worst.judgement();
     }
 
-    private static void add(Worst worst, Enclosure box, Pocket pocket, double[] sides) {
+    private static void add(WorstOf worst, Enclosure box, Pocket pocket, double[] sides) {
         double gap = Rounding.settled(gapM(sides, sides(pocket.inside())));
         worst.add(
                 gap < 0 ? gap / pocket.inside().tallM().value() : 1,

@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Pose;
 import java.util.stream.Stream;
@@ -23,7 +23,7 @@ final class PocketsTooMany implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Enclosure box : line.rig().fitOut().boxes()) {
             for (Pose pose : Pose.values()) {
                 PocketRoom.overM(box, pose)

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Schools;
@@ -27,7 +27,7 @@ final class ScreenSchool implements Rule {
             return SILENT;
         }
         Spot spot = wanted == Schools.Screen.SIDE ? Spot.BESIDE_SEAT : Spot.AHEAD_OF_PEDALS;
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Device device : line.rig().devices()) {
             Station station = line.rig()
                     .placeOf(device.id())

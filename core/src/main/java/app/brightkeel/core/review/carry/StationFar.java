@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
@@ -33,7 +33,7 @@ final class StationFar implements Rule {
         if (!craft.lengthM().isSet() || !craft.beamM().isSet()) {
             return SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Station station : craft.stations()) {
             if (station.placed() && station.spot() != Spot.ICE_HOLE && LayoutChanges.used(rig, station.id())) {
                 double out = LayoutChanges.outsideM(craft, station);

@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Spot;
@@ -29,7 +29,7 @@ final class WetStation implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         Craft craft = line.rig().craft();
         if (craft.kind().onIce()) {
             return SILENT;
@@ -45,7 +45,7 @@ final class WetStation implements Rule {
         return worst.judgement();
     }
 
-    private static void add(Worst worst, Afloat afloat, Station station) {
+    private static void add(WorstOf worst, Afloat afloat, Station station) {
         double over = station.heightM().value()
                 - afloat.waterM(station.fromBowM().value(), station.sideM().value());
         worst.add(

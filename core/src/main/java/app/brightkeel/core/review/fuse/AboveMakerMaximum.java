@@ -12,7 +12,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Wanted;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pointer;
@@ -34,7 +34,7 @@ final class AboveMakerMaximum implements Rule {
         if (!state.isKnown()) {
             return SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         List<String> unknown = new ArrayList<>();
         List<Device> devices = line.rig().devices();
         for (int d = 0; d < devices.size(); d++) {
@@ -46,7 +46,7 @@ final class AboveMakerMaximum implements Rule {
                 FuseDuty duty = state.value().fuses().get(guard);
                 double lets = state.value().guardA().get(d);
                 worst.add(
-                        Worst.within(lets, most.value()),
+                        WorstOf.within(lets, most.value()),
                         lets > duty.ratingA()
                                 ? "The {} and those of batteries joined with its own let {} through; the maker of the {} allows {}."
                                 : "The {} is {}; the maker of the {} allows {}.",

@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Segment;
 import java.util.List;
@@ -27,7 +27,7 @@ final class BareRun implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
+        return WorstOf.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (duty.place().first()) {
                 Segment segment = line.rig().harness().segments().get(duty.segment());
                 worst.add(

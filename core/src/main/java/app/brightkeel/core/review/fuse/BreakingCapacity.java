@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** The first fuse can break the most the battery gives into a dead short. */
@@ -21,7 +21,7 @@ final class BreakingCapacity implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
+        return WorstOf.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (duty.place().first()) {
                 worst.add(
                         1 - duty.breaksA() / duty.breakingA(),

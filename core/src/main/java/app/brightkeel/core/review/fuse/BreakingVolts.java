@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** Every fuse breaks at the volts of its battery: over higher ones the arc in it goes on burning. */
@@ -21,9 +21,9 @@ final class BreakingVolts implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
+        return WorstOf.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             worst.add(
-                    Worst.within(duty.sourceV(), duty.breakingV()),
+                    WorstOf.within(duty.sourceV(), duty.breakingV()),
                     "The {} breaks at up to {}; full, what feeds it has {}: an arc in it would go on burning.",
                     duty.name(),
                     new Amount(duty.breakingV(), Unit.VOLT),

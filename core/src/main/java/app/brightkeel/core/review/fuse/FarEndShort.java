@@ -9,7 +9,7 @@ import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.wire.WireChanges;
 import java.util.stream.Stream;
 
@@ -30,7 +30,7 @@ final class FarEndShort implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
+        return WorstOf.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             double smallest = FuseTables.smallestFor(duty.loadA());
             if (duty.breaksA() <= duty.zone().ampacityA()) {
                 worst.add(

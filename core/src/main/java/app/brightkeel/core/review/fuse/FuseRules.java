@@ -15,7 +15,7 @@ public final class FuseRules {
             new NoRating(),
             new TooFarFromBattery(),
             new BareRun(),
-            new AboveAmpacity(),
+            new FuseAboveAmpacity(),
             new AboveMakerMaximum(),
             new OpensInUse(),
             new FarEndShort(),

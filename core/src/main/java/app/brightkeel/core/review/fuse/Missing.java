@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
@@ -21,14 +21,14 @@ final class Missing implements Rule {
     /** By the wires alone: it does not wait for lengths, draws or ratings. */
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack pack : line.rig().harness().packs()) {
             bare(line.rig(), pack.id(), worst);
         }
         return worst.judgement();
     }
 
-    private static void bare(Rig rig, String point, Worst worst) {
+    private static void bare(Rig rig, String point, WorstOf worst) {
         for (Segment segment : rig.harness().segments()) {
             if (segment.from().equals(point) && !segment.fused()) {
                 rig.devices().stream()

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;
@@ -21,7 +21,7 @@ final class NoRating implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : line.rig().harness().segments()) {
             for (Fitting fitting : segment.fittings()) {
                 if (fitting instanceof Fitting.Fuse fuse && !fuse.ratingA().isSet()) {

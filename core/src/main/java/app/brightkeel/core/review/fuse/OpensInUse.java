@@ -10,7 +10,7 @@ import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** The fuse carries everything behind it at the lowest permitted volts, loaded to at most 80 % of its rating. */
@@ -23,7 +23,7 @@ final class OpensInUse implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
+        return WorstOf.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             worst.add(
                     COMFORTABLE * (1 - duty.loadA() / duty.ratingA()) / (1 - FuseTables.LOAD_SHARE),
                     "The {} is {}; all on at the lowest volts is {}, so it may open in use.",

@@ -10,7 +10,7 @@ import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -32,7 +32,7 @@ final class OpensUpstream implements Rule {
     public Judgement judge(Line line) {
         List<FuseDuty> duties =
                 line.get(Protection.STAGE).map(ProtectionState::fuses).orElse(List.of());
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (FuseDuty duty : duties) {
             if (duty.place().upstream() >= 0) {
                 FuseDuty up = duties.get(duty.place().upstream());

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.battery.Parallel;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Segment;
@@ -20,7 +20,7 @@ final class ParallelPacksUnfused implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Pack pack : Parallel.joined(line.rig())) {
             boolean fused = line.rig().harness().segments().stream()
                     .filter(s -> s.from().equals(pack.id()))

@@ -14,7 +14,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
@@ -37,7 +37,7 @@ final class SpareLead implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment spare : line.rig().harness().spares()) {
             Optional<Integer> device = device(line.rig(), spare);
             if (device.isPresent() && line.rig().harness().fromPack(spare)) {
@@ -47,7 +47,7 @@ final class SpareLead implements Rule {
         return worst.judgement();
     }
 
-    private static void judge(Line line, Segment spare, int device, Worst worst) {
+    private static void judge(Line line, Segment spare, int device, WorstOf worst) {
         Optional<Fitting.Fuse> fuse = fuse(spare);
         if (fuse.isEmpty()) {
             worst.add(-1, "{} has no fuse: it is a battery's lead like any other.", spare.name());
@@ -55,7 +55,7 @@ final class SpareLead implements Rule {
             double rating = fuse.get().ratingA().value();
             double most = mostA(line, spare, device);
             worst.add(
-                    Worst.within(rating, most),
+                    WorstOf.within(rating, most),
                     "The fuse of {} is {}; its wire and the maker of the {} allow {}.",
                     spare.name(),
                     new Amount(rating, Unit.RATING),

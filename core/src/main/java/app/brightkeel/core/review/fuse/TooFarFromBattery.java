@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** The first fuse sits within 178 mm of the battery, or 1.83 m inside a sheath over the whole length (ABYC E-11). */
@@ -21,10 +21,10 @@ final class TooFarFromBattery implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
+        return WorstOf.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (duty.place().first()) {
                 worst.add(
-                        Worst.within(duty.place().distanceM(), duty.place().allowedM()),
+                        WorstOf.within(duty.place().distanceM(), duty.place().allowedM()),
                         "The {} sits {} from the battery; {} are allowed {}.",
                         duty.name(),
                         new Amount(duty.place().distanceM(), Unit.MILLIMETRE),

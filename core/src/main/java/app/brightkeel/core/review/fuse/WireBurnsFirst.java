@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.wire.WireChanges;
 import java.util.stream.Stream;
 
@@ -22,10 +22,11 @@ final class WireBurnsFirst implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
+        return WorstOf.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             if (duty.zone().letThrough().amps() > 0) {
                 worst.add(
-                        Worst.within(duty.zone().letThrough().a2s(), duty.zone().withstandA2s()),
+                        WorstOf.within(
+                                duty.zone().letThrough().a2s(), duty.zone().withstandA2s()),
                         "{} may let {} flow for {} before it opens; {} stands {} of that heat, not {}.",
                         duty.name(),
                         new Amount(duty.zone().letThrough().amps(), Unit.AMPERE),

@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** Nothing stands inside the half angle of the widest beam that is used. */
@@ -25,7 +25,7 @@ final class BeamBlocked implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             double left = Rounding.settled(each.clearRad() - each.held().halfRad());
             if (each.held().halfRad() > 0) {
                 worst.add(

@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** The water at the face is smooth: no drive and no open scupper close ahead of it. */
@@ -24,7 +24,7 @@ final class BehindDrive implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.behindM().isPresent()) {
                 double behind = each.behindM().get();
                 worst.add(

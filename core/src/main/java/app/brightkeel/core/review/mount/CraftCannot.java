@@ -6,7 +6,7 @@ import app.brightkeel.core.mount.MountStage;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** The mount finds what it holds on to: a scupper, a rail, a pocket, a hole in the ice. */
@@ -19,7 +19,7 @@ final class CraftCannot implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             worst.add(
                     each.held().face().mount().sitsAt(each.held().spot()) ? 1 : -1,
                     "A {} wants a {}; that place is a {}.",

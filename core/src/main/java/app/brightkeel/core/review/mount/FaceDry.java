@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** The face is in solid water at trim and heel. */
@@ -27,7 +27,7 @@ final class FaceDry implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             double under = each.held().face().underM();
             worst.add(
                     headroom(under),

@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.carry.CarryChanges;
 import app.brightkeel.core.rig.BeamShape;
 import java.util.stream.Stream;
@@ -30,11 +30,11 @@ final class FaceTilted implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             double degrees = Math.toDegrees(each.held().face().tiltRad());
             double most = thin(line, each.held().face().transducer()) ? MOST_THIN_DEG : MOST_DEG;
             worst.add(
-                    Worst.within(degrees, most),
+                    WorstOf.within(degrees, most),
                     "The face of the {} lies {} off level; {} pass.",
                     each.held().name(),
                     new Amount(degrees, Unit.DEGREE),

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Transducer;
@@ -20,7 +20,7 @@ final class HoleUnasked implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         boolean chosen = line.rig().schools().drilling() == Schools.Drilling.BELOW_WATERLINE;
         for (Transducer transducer : line.rig().transducers()) {
             if (transducer.mount().kind().drills() == MountKind.Drills.BELOW_WATERLINE) {

@@ -19,7 +19,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Stands;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -103,7 +103,7 @@ public final class MountChanges {
                 id(transducer, kind, station),
                 label(line, transducer, kind, station),
                 same ? Effort.MOVE : Effort.BUY,
-                Relay.of(changed, transducer.id()));
+                Rerouting.of(changed, transducer.id()));
     }
 
     private static String id(Transducer transducer, MountKind kind, Station station) {

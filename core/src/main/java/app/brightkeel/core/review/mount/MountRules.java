@@ -14,7 +14,7 @@ public final class MountRules {
             new CraftCannot(),
             new FaceDry(),
             new BeamBlocked(),
-            new DoesNotFit(),
+            new HousingTooLong(),
             new FaceTilted(),
             new BehindDrive(),
             new ProudOnBeach(),

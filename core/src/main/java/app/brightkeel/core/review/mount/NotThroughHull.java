@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.CraftKind;
@@ -22,7 +22,7 @@ final class NotThroughHull implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         CraftKind craft = line.rig().craft().kind();
         boolean solid = craft != CraftKind.INFLATABLE && craft != CraftKind.BOARD;
         for (Transducer transducer : line.rig().transducers()) {

@@ -12,7 +12,7 @@ import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -56,6 +56,6 @@ final class Pairings {
                 "mount.pair." + old.id() + "." + item.id() + "." + Table.written(kind) + "." + station.id(),
                 Text.of("{} on a {}: {}", item.name(), kind.words(), station.name()),
                 Effort.BUY,
-                Relay.of(rig.with(placed), placed.id()));
+                Rerouting.of(rig.with(placed), placed.id()));
     }
 }

@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.MountKind;
 import java.util.stream.Stream;
 
@@ -22,7 +22,7 @@ final class ProudOfPocket implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.held().face().mount() == MountKind.HULL_POCKET) {
                 worst.add(
                         each.held().proudM() > 0 ? COMFORTABLE - each.held().proudM() : 1,

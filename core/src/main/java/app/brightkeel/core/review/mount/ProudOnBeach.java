@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** It survives the beach: it comes up, or hardly stands proud. */
@@ -24,10 +24,10 @@ final class ProudOnBeach implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (!each.held().face().mount().retracts() && each.held().proudM() > 0) {
                 worst.add(
-                        Worst.within(each.held().proudM(), MOST_M),
+                        WorstOf.within(each.held().proudM(), MOST_M),
                         "The {} stands {} proud of the hull and does not come up: mind the beach.",
                         each.held().name(),
                         new Amount(each.held().proudM(), Unit.MILLIMETRE));

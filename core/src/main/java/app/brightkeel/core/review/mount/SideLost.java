@@ -10,7 +10,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** A side view wants both sides clear to the horizontal; a recessed bay only costs a sector of it. */
@@ -26,7 +26,7 @@ final class SideLost implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.held().side()) {
                 Sector sector = each.sector();
                 side(worst, each, sector.leftLostRad(), "left");
@@ -35,7 +35,7 @@ final class SideLost implements Rule {
         });
     }
 
-    private static void side(Worst worst, Clearance each, double lost, String words) {
+    private static void side(WorstOf worst, Clearance each, double lost, String words) {
         double left = 1 - lost / BLOCKED_RAD;
         double headroom = lost == 0 ? 1 : COMFORTABLE * left;
         worst.add(

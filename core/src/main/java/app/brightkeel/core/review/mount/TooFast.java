@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Transducer;
@@ -20,7 +20,7 @@ final class TooFast implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         boolean fast = line.rig().outing().water().motion() == Motion.TROLLING;
         for (Transducer transducer : line.rig().transducers()) {
             if (transducer.mount().kind() == MountKind.SUCTION_CUP) {

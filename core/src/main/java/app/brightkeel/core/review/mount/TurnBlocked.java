@@ -10,7 +10,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** A live fan is to be clear at every angle its pole is turned to. */
@@ -26,19 +26,19 @@ final class TurnBlocked implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.held().acrossDeg() > 0 && each.held().turnDeg().orElse(0) > 0) {
                 turned(worst, each);
             }
         });
     }
 
-    private static void turned(Worst worst, Clearance each) {
+    private static void turned(WorstOf worst, Clearance each) {
         Sector sector = each.sector();
         int whole = sector.turnedDeg();
         int clear = sector.clearTurnDeg();
         worst.add(
-                Worst.within(1 - (double) clear / whole, MOST_LOST),
+                WorstOf.within(1 - (double) clear / whole, MOST_LOST),
                 "Turned through {} the fan of the {} is clear over {}.",
                 new Amount(whole, Unit.DEGREE),
                 each.held().name(),

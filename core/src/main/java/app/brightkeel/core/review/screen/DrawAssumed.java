@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.Stream;
@@ -27,7 +27,7 @@ final class DrawAssumed implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<DayLoad> load = line.get(Load.STAGE);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         List<Device> devices = line.rig().devices();
         for (int d = 0; d < devices.size() && load.isKnown(); d++) {
             Device device = devices.get(d);

@@ -10,7 +10,7 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.Stream;
@@ -29,7 +29,7 @@ final class DrawImplausible implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<DayLoad> load = line.get(Load.STAGE);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         List<Device> devices = line.rig().devices();
         for (int d = 0; d < devices.size() && load.isKnown(); d++) {
             double watts = load.value().fullW().get(d);

@@ -8,7 +8,7 @@ import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** Figures that matter fill at least 20 minutes of arc, seen from the seat. */
@@ -21,11 +21,11 @@ final class HardToRead implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(SeatStage.STAGE).map(Seated::things), (worst, each) -> {
+        return WorstOf.of(line.get(SeatStage.STAGE).map(Seated::things), (worst, each) -> {
             if (each.thing().textM().isPresent()) {
                 double text = each.thing().textM().get();
                 worst.add(
-                        Worst.within(each.neededM(), text),
+                        WorstOf.within(each.neededM(), text),
                         "Figures of {} on the {} are seen from {}; they want {}.",
                         new Amount(text, Unit.FINE_MILLIMETRE),
                         each.thing().name(),

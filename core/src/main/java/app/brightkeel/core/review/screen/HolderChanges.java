@@ -22,7 +22,7 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Stands;
 import app.brightkeel.core.rig.Station;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -152,6 +152,6 @@ final class HolderChanges {
                 "screen.place." + display.id() + "." + station.id(),
                 Text.of("{}: {}", display.name(), station.name()),
                 Effort.MOVE,
-                Relay.placed(rig, display.id(), station.id()));
+                Rerouting.placed(rig, display.id(), station.id()));
     }
 }

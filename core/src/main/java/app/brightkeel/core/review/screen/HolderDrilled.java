@@ -5,7 +5,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Schools;
 import java.util.stream.Stream;
@@ -21,7 +21,7 @@ final class HolderDrilled implements Rule {
     @Override
     public Judgement judge(Line line) {
         boolean mayNot = line.rig().schools().drilling() == Schools.Drilling.NO_DRILL;
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Holder holder : line.rig().holders()) {
             worst.add(
                     mayNot && holder.drills() ? 0 : 1,

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.carry.CarryChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
@@ -20,7 +20,7 @@ final class HolderMisfit implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Holder holder : line.rig().holders()) {
             Device display = line.rig().device(holder.holds());
             HolderFit.of(line.rig(), holder, display)

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
 import java.util.OptionalDouble;
@@ -24,13 +24,13 @@ final class HolderOverloaded implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Holder holder : line.rig().holders()) {
             Device display = line.rig().device(holder.holds());
             OptionalDouble moment = momentNm(holder, display);
             if (moment.isPresent() && holder.carriesNm().isSet()) {
                 worst.add(
-                        Worst.within(moment.getAsDouble(), holder.carriesNm().value()),
+                        WorstOf.within(moment.getAsDouble(), holder.carriesNm().value()),
                         "The {} turns the {} with {}; it carries {}.",
                         display.name(),
                         holder.name(),

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.mount.MountChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Rig;
@@ -24,7 +24,7 @@ final class OneSpot implements Rule {
     @Override
     public Judgement judge(Line line) {
         Rig rig = line.rig();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Device device : rig.devices()) {
             String station = rig.stationOf(device.id());
             if (device.kind().display() && !station.isEmpty()) {

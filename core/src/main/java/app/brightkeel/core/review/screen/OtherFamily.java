@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Rig;
 import java.util.stream.Stream;
@@ -20,7 +20,7 @@ final class OtherFamily implements Rule {
     @Override
     public Judgement judge(Line line) {
         Rig rig = line.rig();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Device part : rig.devices()) {
             if (part.kind().joinsDisplay() && !part.sockets().family().isEmpty()) {
                 rig.devices().stream()

@@ -9,7 +9,7 @@ import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** A screen is worked from the seat: within reach of a stretched hand, unless a keypad that works it is aboard. */
@@ -27,11 +27,11 @@ final class OutOfReach implements Rule {
             return SILENT;
         }
         Seated seated = outcome.value();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Seated.Placed each : seated.things()) {
             if (each.thing().screen() && !each.thing().keypad()) {
                 worst.add(
-                        Worst.within(each.awayM(), seated.stretchedM()),
+                        WorstOf.within(each.awayM(), seated.stretchedM()),
                         "The {} is {} from the seat; a stretched hand goes {}.",
                         each.thing().name(),
                         new Amount(each.awayM(), Unit.METRE),

@@ -6,7 +6,7 @@ import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.mount.MountChanges;
 import app.brightkeel.core.rig.Schools;
 import java.util.stream.Stream;
@@ -26,7 +26,7 @@ final class PostSchool implements Rule {
         if (wanted == 0) {
             return SILENT;
         }
-        return Worst.of(
+        return WorstOf.of(
                 line.get(SeatStage.STAGE).map(Seated::things),
                 (worst, each) -> worst.add(
                         each.side() == -wanted ? 0 : 1,

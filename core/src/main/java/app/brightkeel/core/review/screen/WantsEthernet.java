@@ -6,7 +6,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Port;
 import app.brightkeel.core.rig.Rig;
@@ -27,7 +27,7 @@ final class WantsEthernet implements Rule {
         Rig rig = line.rig();
         List<Device> displays =
                 rig.devices().stream().filter(device -> device.kind().display()).toList();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Shared shared : rig.network().shares()) {
             Port port = shared.wantsEthernet() ? Port.ETHERNET : Port.BUS;
             for (Device display : displays) {

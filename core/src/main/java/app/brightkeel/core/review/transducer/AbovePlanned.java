@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
 import app.brightkeel.core.sonar.View;
@@ -22,7 +22,7 @@ final class AbovePlanned implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
+        return WorstOf.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
             double most = sight.water().mostM();
             View view = sight.at(most);
             boolean reached =
@@ -30,7 +30,7 @@ final class AbovePlanned implements Rule {
             if (sight.looksDeep() && reached) {
                 double planned = view.reach().get().plannedM();
                 worst.add(
-                        Worst.within(most, planned),
+                        WorstOf.within(most, planned),
                         "Plan the {} to {} in this water; you fish down to {}.",
                         view.name(),
                         new Amount(planned, Unit.DEPTH),

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
 import java.util.stream.Stream;
@@ -24,10 +24,10 @@ final class BlindTop implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
+        return WorstOf.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
             double least = sight.water().leastM();
             worst.add(
-                    Worst.within(sight.blindTopM(), least * BLIND_SHARE),
+                    WorstOf.within(sight.blindTopM(), least * BLIND_SHARE),
                     sight.blindTopM() < least
                             ? "Nothing is seen down to {}, where the face still rings: half of your shallowest, {}, or more."
                             : "Nothing is seen down to {}, where the face still rings: all of your shallowest, {}.",

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.Sockets;
 import java.util.stream.Stream;
@@ -19,7 +19,7 @@ final class CannotShow implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         Sockets.Plugged.all(line.rig()).forEach(plugged -> {
             for (Beam beam : plugged.transducer().beams()) {
                 String inUse = plugged.transducer().inUse();

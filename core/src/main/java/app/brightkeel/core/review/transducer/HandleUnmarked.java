@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Transducer;
 import java.util.stream.Stream;
@@ -19,7 +19,7 @@ final class HandleUnmarked implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Transducer transducer : line.rig().transducers()) {
             if (transducer.live() && transducer.mount().kind().pole()) {
                 worst.add(

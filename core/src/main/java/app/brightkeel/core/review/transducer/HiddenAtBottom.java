@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.sonar.Sight;
 import app.brightkeel.core.sonar.SonarStage;
@@ -33,11 +33,11 @@ final class HiddenAtBottom implements Rule {
         double fish = said.value();
         // what nobody said about the fish fails no link
         double least = said.basis() == Figure.Basis.ASSUMED ? COMFORTABLE : Double.NEGATIVE_INFINITY;
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Sight sight : sonar.value().sights()) {
             double depth = sight.water().typicalM();
             worst.add(
-                    Math.max(least, Worst.within(sight.hiddenM(depth), fish)),
+                    Math.max(least, WorstOf.within(sight.hiddenM(depth), fish)),
                     "The {} hides fish up to {} above the bottom at {}; yours stand at {}.",
                     sight.at(depth).name(),
                     new Amount(sight.hiddenM(depth), Unit.METRE),

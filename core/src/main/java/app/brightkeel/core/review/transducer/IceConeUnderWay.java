@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.TransducerType;
@@ -23,7 +23,7 @@ final class IceConeUnderWay implements Rule {
         if (line.rig().craft().kind() == CraftKind.UNDECIDED) {
             return SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         boolean ice = line.rig().craft().kind().onIce();
         for (Transducer transducer : line.rig().transducers()) {
             if (transducer.type() == TransducerType.ICE_CONE) {

@@ -19,7 +19,7 @@ import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -147,7 +147,7 @@ final class LiveChanges {
                     .withId(FreshId.of(after, "live-head"));
             List<Transducer> all = new ArrayList<>(after.transducers());
             all.add(head);
-            after = Relay.of(after.withTransducers(all), head.id());
+            after = Rerouting.of(after.withTransducers(all), head.id());
         }
         return after;
     }

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Transducer;
@@ -24,7 +24,7 @@ final class LooksElsewhere implements Rule {
     public Judgement judge(Line line) {
         FishingStyle style = line.rig().outing().water().style();
         Optional<Look> wanted = wanted(style);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         List<Transducer> heads = line.rig().transducers().stream()
                 .filter(transducer -> transducer.live() && transducer.look() != Look.UNDECIDED)
                 .toList();

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
@@ -23,7 +23,7 @@ final class NarrowTooShallow implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
+        return WorstOf.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
             double depth = sight.water().typicalM();
             double degrees = Math.toDegrees(sight.at(depth).cone().fullRad());
             boolean plate = sight.at(depth).shape() == BeamShape.CONE

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.sonar.SonarStage;
@@ -24,7 +24,7 @@ final class NeedsWay implements Rule {
         if (line.rig().outing().water().motion() != Motion.STILL) {
             return SILENT;
         }
-        return Worst.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
+        return WorstOf.of(line.get(SonarStage.STAGE).map(SonarState::sights), (worst, sight) -> {
             boolean others = sight.has(BeamShape.CONE) || sight.has(BeamShape.LIVE);
             worst.add(
                     others ? 1 : 0,

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.SonarVersion;
 import java.util.stream.Stream;
@@ -19,7 +19,7 @@ final class OlderVersion implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         Sockets.Plugged.all(line.rig()).forEach(plugged -> {
             SonarVersion element = plugged.transducer().plug().version();
             SonarVersion sent = plugged.device().sockets().version();

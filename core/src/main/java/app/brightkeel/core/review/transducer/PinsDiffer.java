@@ -7,7 +7,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Sockets;
 import java.util.stream.Stream;
@@ -22,7 +22,7 @@ final class PinsDiffer implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         Sockets.Plugged.all(line.rig()).forEach(plugged -> {
             Figure plug = plugged.transducer().plug().pinsAtDisplay();
             Figure socket = plugged.device().sockets().sonarPins();

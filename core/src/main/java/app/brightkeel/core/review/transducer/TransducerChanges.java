@@ -15,7 +15,7 @@ import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Water;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import app.brightkeel.core.sonar.Sight;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
@@ -110,7 +110,7 @@ final class TransducerChanges {
                                 withArticle(adapter.get().name()))
                         : Text.of("{}", item.name()),
                 Effort.BUY,
-                elsewhere ? Relay.of(after, placed.id()) : after);
+                elsewhere ? Rerouting.of(after, placed.id()) : after);
     }
 
     /** What shows what a style wants: another transducer, or one more beside it. */

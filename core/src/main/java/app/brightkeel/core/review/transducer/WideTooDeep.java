@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.sonar.Sight;
@@ -31,7 +31,7 @@ final class WideTooDeep implements Rule {
         if (!sonar.isKnown() || underWay(line)) {
             return SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Sight sight : sonar.value().sights()) {
             double depth = sight.water().mostM();
             double degrees = Math.toDegrees(sight.at(depth).cone().fullRad());

@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.battery.BankChanges;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
@@ -26,14 +26,14 @@ final class AboveMaximum implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<FeedState> feed = line.get(Feed.STAGE);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         List<Device> devices = line.rig().devices();
         for (int d = 0; d < devices.size() && feed.isKnown(); d++) {
             Outcome<Double> volts = feed.value().deviceVolts(d, feed.value().full());
             if (volts.isKnown()) {
                 double most = devices.get(d).limits().maxV().value();
                 worst.add(
-                        Worst.within(volts.value(), most),
+                        WorstOf.within(volts.value(), most),
                         "The {} gets {} from a full pack; it stands {}.",
                         devices.get(d).name(),
                         new Amount(volts.value(), Unit.VOLT),

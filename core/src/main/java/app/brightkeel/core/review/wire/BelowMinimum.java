@@ -10,7 +10,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.battery.BankChanges;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
@@ -29,7 +29,7 @@ final class BelowMinimum implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         List<Device> devices = line.rig().devices();
         for (FeedOtherwise.Way way : FeedOtherwise.all(line)) {
             for (int d = 0; d < devices.size(); d++) {

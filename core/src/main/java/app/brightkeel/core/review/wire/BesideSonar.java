@@ -7,13 +7,13 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.cable.CableChanges;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
-import app.brightkeel.core.route.Apart;
+import app.brightkeel.core.route.SupplyBesideSonar;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -32,10 +32,10 @@ final class BesideSonar implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Beside beside : all(line.rig())) {
             worst.add(
-                    beside.metres <= Apart.CROSSING_M ? 1 : BESIDE,
+                    beside.metres <= SupplyBesideSonar.CROSSING_M ? 1 : BESIDE,
                     "{} lies nearer than 150 mm beside the lead of the {} over {}: keep them apart, or twist plus and minus.",
                     beside.segment.name(),
                     beside.sonar,
@@ -48,7 +48,7 @@ final class BesideSonar implements Rule {
 
     /** What is twisted is quiet, unless a motor hangs on it. */
     private static List<Beside> all(Rig rig) {
-        Apart apart = new Apart(rig.craft());
+        SupplyBesideSonar apart = new SupplyBesideSonar(rig.craft());
         List<Beside> all = new ArrayList<>();
         Set<String> motors = Motors.feeding(rig);
         for (Segment segment : rig.harness().segments()) {
@@ -74,7 +74,7 @@ final class BesideSonar implements Rule {
     @Override
     public Stream<Change> cures(Line line) {
         List<Segment> beside = all(line.entered()).stream()
-                .filter(each -> each.metres > Apart.CROSSING_M)
+                .filter(each -> each.metres > SupplyBesideSonar.CROSSING_M)
                 .map(Beside::segment)
                 .distinct()
                 .toList();

@@ -6,7 +6,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;
@@ -23,7 +23,7 @@ final class ClipUnfused implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : line.rig().harness().segments()) {
             if (segment.start().terminal() != Ending.Terminal.UNDECIDED) {
                 worst.add(

@@ -6,7 +6,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;
@@ -24,7 +24,7 @@ final class LeadsNowhere implements Rule {
     @Override
     public Judgement judge(Line line) {
         Harness harness = line.rig().harness();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : harness.segments()) {
             worst.add(
                     nowhere(harness, segment) ? LIVE_END : 1,

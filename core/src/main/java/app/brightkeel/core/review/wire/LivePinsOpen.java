@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Ending;
 import java.util.stream.Stream;
 
@@ -20,7 +20,7 @@ final class LivePinsOpen implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Ends.Pair pair : Ends.joined(line.rig())) {
             Ending live = pair.live().ending();
             if (live.terminal().plug() && live.half() != Ending.Half.UNDECIDED) {

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
@@ -28,7 +28,7 @@ final class MotorOnSonar implements Rule {
     public Judgement judge(Line line) {
         Rig rig = line.rig();
         List<Device> devices = rig.devices();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         Topology tree = null;
         for (int m = 0; m < devices.size(); m++) {
             for (int d = 0; d < devices.size(); d++) {

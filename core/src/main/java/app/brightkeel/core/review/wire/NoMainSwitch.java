@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
@@ -25,7 +25,7 @@ final class NoMainSwitch implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : leaving(line.rig())) {
             worst.add(
                     switched(segment) ? 1 : ALWAYS_LIVE,

@@ -7,7 +7,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.Stream;
@@ -23,7 +23,7 @@ final class NotFed implements Rule {
     @Override
     public Judgement judge(Line line) {
         Outcome<FeedState> feed = line.get(Feed.STAGE);
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         List<Device> devices = line.rig().devices();
         for (int d = 0; d < devices.size() && feed.isKnown(); d++) {
             if (!feed.value().feeds(d)) {

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
@@ -27,7 +27,7 @@ final class NotTinned implements Rule {
             return SILENT;
         }
         boolean salt = salt(line.rig());
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : line.rig().harness().segments()) {
             worst.add(
                     segment.wire().tinned() ? 1 : BARE,

@@ -14,7 +14,7 @@ import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Wire;
-import app.brightkeel.core.route.Relay;
+import app.brightkeel.core.route.Rerouting;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -67,6 +67,6 @@ final class OwnRun {
 
     /** One that goes a way through the craft goes there from its new end. */
     private static Rig laid(Rig rig, String segment) {
-        return rig.runOf(segment).isPresent() ? Relay.of(rig, segment) : rig;
+        return rig.runOf(segment).isPresent() ? Rerouting.of(rig, segment) : rig;
     }
 }

@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -23,7 +23,7 @@ final class PlugDoesNotMate implements Rule {
 
     /** @param breach headroom where two do not go together */
     static Judgement judged(List<Ends.Pair> pairs, double breach) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Ends.Pair pair : pairs) {
             if (pair.known()) {
                 worst.add(

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
@@ -23,7 +23,7 @@ final class PlugPinsDiffer implements Rule {
     @Override
     public Judgement judge(Line line) {
         Rig rig = line.rig();
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : rig.harness().segments()) {
             Figure plug = segment.end().pins();
             rig.devices().stream()

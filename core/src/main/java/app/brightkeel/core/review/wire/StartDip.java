@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.Stream;
@@ -39,7 +39,7 @@ final class StartDip implements Rule {
                     ? Rule.measured(-1, "The volts collapse as the {} starts with the pack nearly empty.", starter)
                     : SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (int d = 0; d < devices.size(); d++) {
             Outcome<Double> volts = feed.deviceVolts(d, feed.start());
             if (volts.isKnown()) {

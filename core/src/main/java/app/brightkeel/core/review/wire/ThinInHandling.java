@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;
 
@@ -22,12 +22,12 @@ final class ThinInHandling implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : line.rig().harness().segments()) {
             if (!segment.wire().sheathed() && segment.wire().gauge().decided()) {
                 double area = segment.wire().gauge().size().areaMm2();
                 worst.add(
-                        Worst.within(THINNEST_MM2, area),
+                        WorstOf.within(THINNEST_MM2, area),
                         "{} is {} without a sheath: thin wire breaks in handling, {} is the least.",
                         segment.name(),
                         new Amount(area, Unit.WIRE),

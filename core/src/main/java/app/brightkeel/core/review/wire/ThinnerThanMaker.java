@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;
@@ -21,13 +21,13 @@ final class ThinnerThanMaker implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Segment segment : line.rig().harness().segments()) {
             Figure least = leastFor(line, segment);
             if (least.isSet() && segment.wire().gauge().decided()) {
                 double area = segment.wire().gauge().size().areaMm2();
                 worst.add(
-                        Worst.within(least.value(), area),
+                        WorstOf.within(least.value(), area),
                         "{} is {}; the maker asks for {} or thicker.",
                         segment.name(),
                         new Amount(area, Unit.WIRE),

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Junction;
 import java.util.stream.Stream;
 
@@ -20,7 +20,7 @@ final class TooFewWays implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Junction junction : line.rig().harness().junctions()) {
             int branches = line.rig().harness().from(junction.id()).size();
             if (junction.ways().isSet() && branches > 0) {

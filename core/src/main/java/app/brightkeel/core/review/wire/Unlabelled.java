@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Junction;
 import java.util.stream.Stream;
 
@@ -20,7 +20,7 @@ final class Unlabelled implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (Junction junction : line.rig().harness().junctions()) {
             if (applies(line, junction)) {
                 worst.add(junction.labelled() ? 1 : BLANK, "The ways of the {} bear no labels.", junction.name());

@@ -11,7 +11,7 @@ import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Rig;
 import java.util.List;
@@ -34,14 +34,14 @@ final class VoltageDrop implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         for (FeedOtherwise.Way way : FeedOtherwise.all(line)) {
             judge(line, way, worst);
         }
         return worst.judgement();
     }
 
-    private static void judge(Line line, FeedOtherwise.Way way, Worst worst) {
+    private static void judge(Line line, FeedOtherwise.Way way, WorstOf worst) {
         List<Device> devices = line.rig().devices();
         for (int d = 0; d < devices.size(); d++) {
             if (way.feed().feeds(d) && way.feed().mean().exists()) {

@@ -17,7 +17,7 @@ public final class WireRules {
             new StartDip(),
             new AboveMaximum(),
             new VoltageDrop(),
-            new AboveAmpacity(),
+            new LoadAboveAmpacity(),
             new ThinnerThanMaker(),
             new ThinInHandling(),
             new PlugPinsDiffer(),

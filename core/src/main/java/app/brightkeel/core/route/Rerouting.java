@@ -11,9 +11,9 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /** Lays a cable anew after one of its ends has moved: the shortest way that a careful person would take. */
-public final class Relay {
+public final class Rerouting {
 
-    private Relay() {}
+    private Rerouting() {}
 
     /** The rig with a thing at another place and its cables laid anew; one that cannot be laid is left as it is. */
     public static Rig placed(Rig rig, Placement place) {

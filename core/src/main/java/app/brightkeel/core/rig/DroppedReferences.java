@@ -6,9 +6,9 @@ import java.util.Set;
 import java.util.function.Predicate;
 
 /** A rig some of whose parts were replaced, without what spoke of those that are gone. */
-final class Tidied {
+final class DroppedReferences {
 
-    private Tidied() {}
+    private DroppedReferences() {}
 
     /**
      * The rig with other parts, and without what spoke of parts or stations that are no longer there. What is untouched

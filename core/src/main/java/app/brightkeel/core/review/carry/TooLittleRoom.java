@@ -10,7 +10,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** The battery and all else go into their place with their plugs on. */
-final class DoesNotFit implements Rule {
+final class TooLittleRoom implements Rule {
 
     /** Gap where there is plenty of room [m]. */
     private static final double PLENTY_M = 0.05;
@@ -30,7 +30,7 @@ final class DoesNotFit implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(FitStage.STAGE).map(Fits::all), (worst, fit) -> {
+        return WorstOf.of(line.get(FitStage.STAGE).map(Fits::all), (worst, fit) -> {
             double gap = fit.leastGapM();
             worst.add(
                     gap < 0 ? gap / fit.around().tallM() : Math.min(1, COMFORTABLE + gap / PLENTY_M),

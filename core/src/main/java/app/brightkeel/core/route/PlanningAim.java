@@ -6,7 +6,7 @@ import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.rig.Zone;
 
 /** What all cables together are planned for. */
-public enum Aim implements Worded {
+public enum PlanningAim implements Worded {
     NO_DRILL("no hole drilled", "no-drill"),
     CLEANEST("inside and out of the way", "cleanest"),
     SHORTEST("as short as can be", "shortest");
@@ -28,7 +28,7 @@ public enum Aim implements Worded {
     private final String words;
     private final String id;
 
-    Aim(String words, String id) {
+    PlanningAim(String words, String id) {
         this.words = words;
         this.id = id;
     }

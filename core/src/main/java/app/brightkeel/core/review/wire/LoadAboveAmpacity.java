@@ -10,12 +10,12 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;
 
 /** No wire carries more than its insulation stands in this air and bundle (ABYC E-11, ISO 10133). */
-final class AboveAmpacity implements Rule {
+final class LoadAboveAmpacity implements Rule {
 
     @Override
     public Head head() {
@@ -28,7 +28,7 @@ final class AboveAmpacity implements Rule {
         if (!feed.isKnown() || !feed.value().empty().exists()) {
             return SILENT;
         }
-        Worst worst = new Worst();
+        WorstOf worst = new WorstOf();
         FeedState state = feed.value();
         for (int node = 0; node < state.topology().ids().size(); node++) {
             int place = state.topology().segments().get(node);

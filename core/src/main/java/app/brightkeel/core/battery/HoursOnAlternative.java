@@ -19,17 +19,17 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** The same day on each alternative source, over its own lead. */
-public final class Instead implements Stage<Instead.Needs, Instead.Hours> {
+public final class HoursOnAlternative implements Stage<HoursOnAlternative.Needs, HoursOnAlternative.Hours> {
 
-    public static final Instead STAGE = new Instead();
+    public static final HoursOnAlternative STAGE = new HoursOnAlternative();
 
-    private Instead() {}
+    private HoursOnAlternative() {}
 
     /** @param each of the alternatives, in the rig's order */
     public record Needs(List<Simulation> each) {}
 
     /** @param runs of the alternatives, in the rig's order; one that feeds nothing runs for 0 h */
-    public record Hours(List<Run> runs) {}
+    public record Hours(List<DayRun> runs) {}
 
     @Override
     public String name() {
@@ -57,14 +57,14 @@ public final class Instead implements Stage<Instead.Needs, Instead.Hours> {
 
     @Override
     public Hours compute(Needs needs) {
-        return new Hours(needs.each().stream().map(Instead::run).toList());
+        return new Hours(needs.each().stream().map(HoursOnAlternative::run).toList());
     }
 
-    private static Run run(Simulation simulation) {
+    private static DayRun run(Simulation simulation) {
         boolean feeds = simulation.topology().devices().stream().anyMatch(device -> device >= 0);
         return feeds
                 ? simulation.asPlanned()
-                : new Run(0, End.DEVICE_MINIMUM, 0, 0, Energy.NONE, 1, List.of(), List.of());
+                : new DayRun(0, End.DEVICE_MINIMUM, 0, 0, Energy.NONE, 1, List.of(), List.of());
     }
 
     @Override
@@ -82,7 +82,7 @@ public final class Instead implements Stage<Instead.Needs, Instead.Hours> {
                 .step("t", "on what is in use", line.get(Runtime.STAGE).value().hours(), Unit.HOUR);
         for (int i = 0; i < sources.size(); i++) {
             Pack pack = line.rig().harness().pack(sources.get(i).id());
-            Run run = outcome.value().runs().get(i);
+            DayRun run = outcome.value().runs().get(i);
             all.step("t" + (i + 1), pack.name(), run.hours(), Unit.HOUR)
                     .remark("{} ended because {}", pack.name(), run.end().words());
             for (int s = 0; s < feed.ohms().size(); s++) {

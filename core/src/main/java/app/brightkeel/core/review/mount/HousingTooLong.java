@@ -9,11 +9,11 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import java.util.stream.Stream;
 
 /** The body goes into its pocket, or with its float through the hole. */
-final class DoesNotFit implements Rule {
+final class HousingTooLong implements Rule {
 
     /** A hole in the ice is wider than what goes through, both sides together [m]; common practice, no source. */
     private static final double HOLE_M = 0.030;
@@ -25,7 +25,7 @@ final class DoesNotFit implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
+        return WorstOf.of(line.get(MountStage.STAGE).map(Clearances::all), (worst, each) -> {
             if (each.gapM().isPresent()) {
                 double wanted = each.held().face().mount().throughIce() ? HOLE_M : 0;
                 double left = Rounding.settled(each.gapM().get() - wanted);

@@ -14,7 +14,7 @@ import java.util.List;
  * @param changesH when a spare was changed to [h]
  * @param points   of the curve, empty where none were asked for
  */
-public record Run(
+public record DayRun(
         double hours,
         End end,
         int device,
@@ -25,13 +25,13 @@ public record Run(
         List<CurvePoint> points) {
 
     /** This run, and another with the next pack that begins where it ended; its hours count from the very start. */
-    Run then(Run next) {
+    DayRun then(DayRun next) {
         List<Double> changes = new ArrayList<>(changesH);
         changes.add(hours);
         changes.addAll(next.changesH());
         List<CurvePoint> both = new ArrayList<>(points);
         both.addAll(next.points());
-        return new Run(
+        return new DayRun(
                 next.hours(),
                 next.end(),
                 next.device(),

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.function.BiConsumer;
 
 /** Keeps the worst of several measurements of one rule. */
-public final class Worst {
+public final class WorstOf {
 
     private double headroom = Double.POSITIVE_INFINITY;
     private String template = "";
@@ -25,8 +25,8 @@ public final class Worst {
     }
 
     /** The worst over all items of a stage's result; silence where that is not known yet, or there is none. */
-    public static <T> Rule.Judgement of(Outcome<List<T>> items, BiConsumer<Worst, T> measure) {
-        Worst worst = new Worst();
+    public static <T> Rule.Judgement of(Outcome<List<T>> items, BiConsumer<WorstOf, T> measure) {
+        WorstOf worst = new WorstOf();
         items.orElse(List.of()).forEach(item -> measure.accept(worst, item));
         return worst.judgement();
     }

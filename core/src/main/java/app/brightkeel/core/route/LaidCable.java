@@ -16,9 +16,9 @@ import java.util.Optional;
  * @param travelM   what moving parts take of it at the far end of their travel
  * @param cableM    its own outer width
  */
-public record Laid(String run, Cable cable, List<Passage> legs, double slackM, double travelM, double cableM) {
+public record LaidCable(String run, Cable cable, List<Passage> legs, double slackM, double travelM, double cableM) {
 
-    public Laid {
+    public LaidCable {
         legs = List.copyOf(legs);
     }
 
@@ -77,14 +77,14 @@ public record Laid(String run, Cable cable, List<Passage> legs, double slackM, d
     }
 
     /** The same cable on another way. */
-    public Laid along(List<Passage> others) {
-        return new Laid(run, cable, others, slackM, travelM, cableM);
+    public LaidCable along(List<Passage> others) {
+        return new LaidCable(run, cable, others, slackM, travelM, cableM);
     }
 
     /** By how much the tightest opening is wider than the plug [m]; empty where no plug meets an opening. */
     public Optional<Double> tightestM() {
         return plugM().flatMap(plug -> legs.stream()
-                .filter(Laid::meetsPlug)
+                .filter(LaidCable::meetsPlug)
                 .map(leg -> Rounding.settled(leg.openingM().value() - plug))
                 .min(Double::compare));
     }
@@ -96,7 +96,7 @@ public record Laid(String run, Cable cable, List<Passage> legs, double slackM, d
     /** The passage with the tightest opening for its plug. */
     public Optional<Passage> tightest() {
         return legs.stream()
-                .filter(Laid::meetsPlug)
+                .filter(LaidCable::meetsPlug)
                 .min((a, b) -> Double.compare(a.openingM().value(), b.openingM().value()));
     }
 

@@ -14,7 +14,7 @@ import java.util.Optional;
  * <p>A passage is taken as the straight line between its two stations. Where their coordinates are not known, only the
  * passages that both take count.
  */
-public final class Apart {
+public final class SupplyBesideSonar {
 
     /** What is kept between supply and sonar [m]; common practice, no source. */
     public static final double WANTED_M = 0.15;
@@ -66,7 +66,7 @@ public final class Apart {
     private final Craft craft;
     private final Map<Pair, Integer> known = new HashMap<>();
 
-    public Apart(Craft craft) {
+    public SupplyBesideSonar(Craft craft) {
         this.craft = craft;
     }
 

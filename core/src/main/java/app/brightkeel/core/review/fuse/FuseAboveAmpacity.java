@@ -8,12 +8,12 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Worst;
+import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.wire.WireChanges;
 import java.util.stream.Stream;
 
 /** No fuse is larger than the thinnest wire behind it may carry: the fuse opens before the wire burns. */
-final class AboveAmpacity implements Rule {
+final class FuseAboveAmpacity implements Rule {
 
     @Override
     public Head head() {
@@ -22,9 +22,9 @@ final class AboveAmpacity implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        return Worst.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
+        return WorstOf.of(line.get(Protection.STAGE).map(ProtectionState::fuses), (worst, duty) -> {
             worst.add(
-                    Worst.within(duty.zone().letsA(), Math.max(duty.zone().ampacityA(), 1e-9)),
+                    WorstOf.within(duty.zone().letsA(), Math.max(duty.zone().ampacityA(), 1e-9)),
                     duty.zone().letsA() > duty.ratingA()
                             ? "The {} and those of batteries joined with its own let {} through; {} may carry {}."
                             : "The {} is {}; the thinnest wire behind it, {}, may carry {}.",

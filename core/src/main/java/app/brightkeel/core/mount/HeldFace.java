@@ -25,7 +25,7 @@ import java.util.Optional;
  * @param obstructions of the craft
  * @param scuppersM    how far aft of each other open scupper in line with it it sits [m]
  */
-public record Held(
+public record HeldFace(
         Face face,
         String name,
         double halfRad,
@@ -44,7 +44,7 @@ public record Held(
         List<Obstruction> obstructions,
         List<Double> scuppersM) {
 
-    public Held {
+    public HeldFace {
         obstructions = List.copyOf(obstructions);
         scuppersM = List.copyOf(scuppersM);
     }

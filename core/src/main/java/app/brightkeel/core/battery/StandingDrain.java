@@ -11,12 +11,12 @@ import app.brightkeel.core.rig.Pointer;
 import java.time.LocalDate;
 
 /** A pack between trips: how long a drain takes to empty it, and when it is charged next. */
-public final class Standing {
+public final class StandingDrain {
 
     /** Days after which a stored lead pack is charged again, and a lithium one looked at; common practice, no source. */
     public static final int WEEKS = 6;
 
-    private Standing() {}
+    private StandingDrain() {}
 
     /** Charge at which lithium is stored, the middle of 40 to 60 %; lead and dry cells are stored full. */
     private static final double LITHIUM_STORED = 0.5;

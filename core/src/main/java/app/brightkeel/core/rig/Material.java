@@ -3,7 +3,7 @@ package app.brightkeel.core.rig;
 import app.brightkeel.core.quantity.Worded;
 
 /** What a wall is made of, as far as it decides how a hole in it is closed. */
-public enum Stuff implements Worded {
+public enum Material implements Worded {
     UNDECIDED("not said", "Marine sealant on both faces; let it cure."),
     POLYETHYLENE(
             "moulded polyethylene",
@@ -18,7 +18,7 @@ public enum Stuff implements Worded {
     private final String words;
     private final String sealing;
 
-    Stuff(String words, String sealing) {
+    Material(String words, String sealing) {
         this.words = words;
         this.sealing = sealing;
     }

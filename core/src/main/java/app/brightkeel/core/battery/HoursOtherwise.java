@@ -6,14 +6,14 @@ import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 
 /** Figures that stand beside the hours: the same pack at the end of its life, and used to the other depth. */
-public final class Beside implements Stage<Simulation, Beside.Hours> {
+public final class HoursOtherwise implements Stage<Simulation, HoursOtherwise.Hours> {
 
-    public static final Beside STAGE = new Beside();
+    public static final HoursOtherwise STAGE = new HoursOtherwise();
 
     /** Share of its rating at which a pack counts as worn out; common practice, no source. */
     public static final double END_OF_LIFE = 0.8;
 
-    private Beside() {}
+    private HoursOtherwise() {}
 
     /**
      * @param newH       at the whole rating, everything else as planned

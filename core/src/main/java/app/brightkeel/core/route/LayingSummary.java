@@ -11,21 +11,21 @@ import app.brightkeel.core.rig.Rig;
  * @param besideM   most of a transducer's lead beside an untwisted supply wire [m]
  * @param spareM    of the tightest [m]
  */
-public record Laying(double metres, long holes, long crossings, double besideM, double spareM) {
+public record LayingSummary(double metres, long holes, long crossings, double besideM, double spareM) {
 
     /** Of a filled rig. */
-    public static Laying of(Rig rig, Routes routes) {
-        Apart apart = new Apart(rig.craft());
+    public static LayingSummary of(Rig rig, Routes routes) {
+        SupplyBesideSonar apart = new SupplyBesideSonar(rig.craft());
         double beside = 0;
-        for (Laid lead : routes.all()) {
-            for (Laid wire : routes.all()) {
+        for (LaidCable lead : routes.all()) {
+            for (LaidCable wire : routes.all()) {
                 if (lead.sonar() && wire.cable().loud()) {
                     beside = Math.max(beside, apart.besideM(lead.legs(), wire.legs()));
                 }
             }
         }
-        return new Laying(
-                routes.all().stream().mapToDouble(Laid::neededM).sum(),
+        return new LayingSummary(
+                routes.all().stream().mapToDouble(LaidCable::neededM).sum(),
                 routes.holes(),
                 routes.all().stream().mapToLong(laid -> laid.crossing().size()).sum(),
                 beside,
