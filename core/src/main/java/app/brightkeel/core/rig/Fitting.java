@@ -17,8 +17,8 @@ public sealed interface Fitting {
     /** How a fuse is built: decides the short-circuit current it can break. */
     enum Form implements Worded {
         BLADE("blade", 1_000, 32),
-        STRIP("strip", 6_000, 32),
-        TERMINAL_CUBE("terminal cube", 10_000, 58);
+        STRIP("bolt-down strip", 6_000, 32),
+        TERMINAL_CUBE("cube at the terminal", 10_000, 58);
 
         private final String words;
         private final double breakingA;

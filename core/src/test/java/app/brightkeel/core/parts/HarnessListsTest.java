@@ -60,10 +60,10 @@ public class HarnessListsTest {
         assertEquals(amount(items, "wire", "red, 0.52 mm², tinned"), 3.5, 0);
         assertEquals(amount(items, "fuse", "5 A, blade"), 2, 0);
         assertEquals(amount(items, "spare fuse", "5 A, blade"), 4, 0);
-        assertEquals(amount(items, "fuse", "10 A, strip"), 1, 0);
+        assertEquals(amount(items, "fuse", "10 A, bolt-down strip"), 1, 0);
         // the main strip has its own; the blades of the branches sit in the block
         assertTrue(items.stream().noneMatch(item -> item.item().plain().equals("for a blade")), items.toString());
-        assertEquals(amount(items, "fuse holder", "for a strip"), 1, 0);
+        assertEquals(amount(items, "fuse holder", "for a bolt-down strip"), 1, 0);
         assertEquals(amount(items, "where wires meet", "fuse block of 6 ways"), 1, 0);
         assertEquals(amount(items, "plug", "quick plug, open-pin half"), 1, 0);
         assertEquals(amount(items, "plug", "quick plug, shrouded half"), 1, 0);
