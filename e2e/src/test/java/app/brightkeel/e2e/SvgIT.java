@@ -38,8 +38,20 @@ public class SvgIT extends InBrowser {
             }
             """;
 
-    /** Words are put clear of each other once they were drawn. */
-    private static final String DRAWN = "for (let i = 0; i < 3; i++) await new Promise(requestAnimationFrame);";
+    /** The picture once it stands still: drawn again when it came, its words then put clear of each other. */
+    private static final String STILL = """
+            async () => {
+              await document.fonts.ready;
+              let svg = null;
+              for (let still = 0; still < 3; ) {
+                await new Promise(requestAnimationFrame);
+                const now = document.querySelector("figure svg");
+                still = now !== null && now === svg ? still + 1 : 0;
+                svg = now;
+              }
+              return (%s)(svg);
+            }
+            """.formatted(FAULTS);
 
     private int scenes(String id, String link) {
         return JsonParser.parseString(page.request()
@@ -76,8 +88,7 @@ public class SvgIT extends InBrowser {
                     }
                     assertThat(page.locator("section[aria-label^='Picture'] figure svg"))
                             .isVisible();
-                    Object faults = page.evaluate("async () => { await document.fonts.ready; " + DRAWN + " return ("
-                            + FAULTS + ")(document.querySelector('figure svg')); }");
+                    Object faults = page.evaluate(STILL);
                     for (Object fault : (List<?>) faults) {
                         found.add(rig.getKey() + " " + link + " " + tab + ": " + fault);
                     }
