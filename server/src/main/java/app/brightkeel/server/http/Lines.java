@@ -11,8 +11,8 @@ import org.springframework.stereotype.Component;
 @Component
 class Lines {
 
-    /** Twenty kilobytes each beside the rig, which is kept anyway. */
-    private static final int KEPT = 400;
+    /** Sixty kilobytes each beside the rig, which is kept anyway. */
+    private static final int KEPT = 300;
 
     private record Key(String id, long revision) {}
 
