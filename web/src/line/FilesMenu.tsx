@@ -1,5 +1,6 @@
 import { DropdownMenu } from "radix-ui";
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { listsQuery, sceneQuery, templatesQuery } from "../api/queries";
 import { useEditor } from "../edit/RigEditor";
 import { LINK_NAMES } from "../parts/verdicts";
@@ -12,16 +13,22 @@ const ITEM =
 export function FilesMenu() {
   const { saved, link } = useEditor();
   const { system, text } = useUnits();
+  // asked as soon as one reaches for the menu, not with every edit
+  const [wanted, want] = useState(false);
   const picture = useQuery(sceneQuery(saved.id, saved.revision, link));
   const at = `/api/rigs/${saved.id}`;
   const bench = link === "cable" || link === "carry";
-  const lists = useQuery(listsQuery(saved.id, saved.revision)).data ?? [];
-  const templates = useQuery({ ...templatesQuery(saved.id, saved.revision), enabled: bench });
+  const lists = useQuery({ ...listsQuery(saved.id, saved.revision), enabled: wanted }).data ?? [];
+  const templates = useQuery({ ...templatesQuery(saved.id, saved.revision), enabled: bench && wanted });
   const sheets = bench ? (templates.data?.titles ?? []) : [];
   const drawn = saved.review.links.find((state) => state.link === link)?.kind === "judged";
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="underline decoration-rule underline-offset-4">
+      <DropdownMenu.Trigger
+        onPointerEnter={() => want(true)}
+        onFocus={() => want(true)}
+        className="underline decoration-rule underline-offset-4"
+      >
         files
       </DropdownMenu.Trigger>
       <DropdownMenu.Content

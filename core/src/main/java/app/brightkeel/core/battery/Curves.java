@@ -1,13 +1,13 @@
 package app.brightkeel.core.battery;
 
 import app.brightkeel.core.battery.Simulation.Shift;
+import app.brightkeel.core.line.DearStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 
 /** The discharge as curves, for the picture: planned, and along the shortest ways to the low and the high hours. */
-public final class Curves implements Stage<Curves.Needs, Curves.Band> {
+public final class Curves implements DearStage<Curves.Needs, Curves.Band> {
 
     public static final Curves STAGE = new Curves();
 
@@ -26,11 +26,6 @@ public final class Curves implements Stage<Curves.Needs, Curves.Band> {
     @Override
     public String name() {
         return "discharge curves";
-    }
-
-    @Override
-    public boolean dear() {
-        return true;
     }
 
     @Override

@@ -3,10 +3,10 @@ package app.brightkeel.core.battery;
 import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.circuit.FeedState;
 import app.brightkeel.core.harness.Topology;
+import app.brightkeel.core.line.DearStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
-import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.pack.Packs;
@@ -19,7 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** The same day on each alternative source, over its own lead. */
-public final class HoursOnAlternative implements Stage<HoursOnAlternative.Needs, HoursOnAlternative.Hours> {
+public final class HoursOnAlternative implements DearStage<HoursOnAlternative.Needs, HoursOnAlternative.Hours> {
 
     public static final HoursOnAlternative STAGE = new HoursOnAlternative();
 
@@ -34,11 +34,6 @@ public final class HoursOnAlternative implements Stage<HoursOnAlternative.Needs,
     @Override
     public String name() {
         return "alternative sources";
-    }
-
-    @Override
-    public boolean dear() {
-        return true;
     }
 
     @Override

@@ -1,12 +1,12 @@
 package app.brightkeel.core.battery;
 
+import app.brightkeel.core.line.DearStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 
 /** Figures that stand beside the hours: the same pack at the end of its life, and used to the other depth. */
-public final class HoursOtherwise implements Stage<Simulation, HoursOtherwise.Hours> {
+public final class HoursOtherwise implements DearStage<Simulation, HoursOtherwise.Hours> {
 
     public static final HoursOtherwise STAGE = new HoursOtherwise();
 
@@ -27,11 +27,6 @@ public final class HoursOtherwise implements Stage<Simulation, HoursOtherwise.Ho
     @Override
     public String name() {
         return "hours beside";
-    }
-
-    @Override
-    public boolean dear() {
-        return true;
     }
 
     @Override

@@ -1,9 +1,9 @@
 package app.brightkeel.core.battery;
 
+import app.brightkeel.core.line.DearStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
-import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.quantity.Unit;
@@ -13,7 +13,7 @@ import java.util.function.ToDoubleFunction;
  * The ampere-hours that last the day, were packs made in every size: by finding the root of the simulation's hours over
  * the capacity of each pack, which rise with it.
  */
-public final class Needed implements Stage<Simulation, Needed.Capacity> {
+public final class Needed implements DearStage<Simulation, Needed.Capacity> {
 
     public static final Needed STAGE = new Needed();
 
@@ -38,11 +38,6 @@ public final class Needed implements Stage<Simulation, Needed.Capacity> {
     @Override
     public String name() {
         return "capacity needed";
-    }
-
-    @Override
-    public boolean dear() {
-        return true;
     }
 
     @Override

@@ -1,12 +1,12 @@
 package app.brightkeel.core.battery;
 
+import app.brightkeel.core.line.DearStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 
 /** The planned run of the rig: of its circuit that ends first. */
-public final class Runtime implements Stage<Simulation, DayRun> {
+public final class Runtime implements DearStage<Simulation, DayRun> {
 
     public static final Runtime STAGE = new Runtime();
 
@@ -15,11 +15,6 @@ public final class Runtime implements Stage<Simulation, DayRun> {
     @Override
     public String name() {
         return "runtime";
-    }
-
-    @Override
-    public boolean dear() {
-        return true;
     }
 
     @Override

@@ -1,12 +1,12 @@
 package app.brightkeel.core.battery;
 
+import app.brightkeel.core.line.DearStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 
 /** The planned run with its band: apart from {@link Runtime}, since it takes several runs more. */
-public final class RuntimeBand implements Stage<RuntimeBand.Needs, Endurance> {
+public final class RuntimeBand implements DearStage<RuntimeBand.Needs, Endurance> {
 
     public static final RuntimeBand STAGE = new RuntimeBand();
 
@@ -18,11 +18,6 @@ public final class RuntimeBand implements Stage<RuntimeBand.Needs, Endurance> {
     @Override
     public String name() {
         return "runtime band";
-    }
-
-    @Override
-    public boolean dear() {
-        return true;
     }
 
     @Override

@@ -63,7 +63,11 @@ public final class Line {
 
     /** The line of the same rig with nothing taken over: itself where it is one. */
     public Line anew() {
-        return before == NOTHING ? this : of(entered);
+        return tookOver() ? of(entered) : this;
+    }
+
+    private boolean tookOver() {
+        return before != NOTHING;
     }
 
     /** As stored: what changes start from. */
@@ -104,8 +108,9 @@ public final class Line {
         });
     }
 
-    private static <I, R> R computed(Stage<I, R> stage, I needs) {
-        return stage.dear() ? MEMO.of(stage, needs, () -> stage.compute(needs)) : stage.compute(needs);
+    /** A line that took nothing over notes what each result stands on, and so works everything out. */
+    private <I, R> R computed(Stage<I, R> stage, I needs) {
+        return tookOver() && stage instanceof DearStage<I, R> dear ? MEMO.of(dear, needs) : stage.compute(needs);
     }
 
     /**

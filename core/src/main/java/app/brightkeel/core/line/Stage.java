@@ -17,11 +17,6 @@ public interface Stage<I, R> {
     /** Computes from the needs alone. */
     R compute(I needs);
 
-    /** Whether computing costs more than looking its needs up among those of other rigs. */
-    default boolean dear() {
-        return false;
-    }
-
     /** Tells how the result came about; built only when someone asks why. */
     Working working(Line line);
 }

@@ -1,9 +1,9 @@
 package app.brightkeel.core.protection;
 
 import app.brightkeel.core.circuit.Feed;
+import app.brightkeel.core.line.DearStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.line.Stage;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
@@ -21,7 +21,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What the fuses protect. */
-public final class Protection implements Stage<Protection.Needs, ProtectionState> {
+public final class Protection implements DearStage<Protection.Needs, ProtectionState> {
 
     public static final Protection STAGE = new Protection();
 
@@ -46,11 +46,6 @@ public final class Protection implements Stage<Protection.Needs, ProtectionState
     @Override
     public String name() {
         return "protection";
-    }
-
-    @Override
-    public boolean dear() {
-        return true;
     }
 
     @Override

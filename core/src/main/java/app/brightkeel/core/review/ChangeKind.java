@@ -1,6 +1,7 @@
 package app.brightkeel.core.review;
 
 import app.brightkeel.core.line.Line;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -24,10 +25,7 @@ public interface ChangeKind {
 
     /** What one rule alone knows to offer, where it finds something. */
     static ChangeKind curing(Rule rule) {
-        return among(line ->
-                rule.judge(line) instanceof Rule.Judgement.Measured measured && rule.verdict(measured) != Verdict.HOLDS
-                        ? rule.cures(line)
-                        : Stream.empty());
+        return among(line -> Ruling.of(rule, line).toMend() ? rule.cures(line) : Stream.empty());
     }
 
     /** Made of what its id says: the words behind the kind, as many as there must be. */
@@ -37,9 +35,8 @@ public interface ChangeKind {
             if (all.length != words + 2) {
                 return Optional.empty();
             }
-            String[] said = new String[words];
-            System.arraycopy(all, 2, said, 0, words);
-            return made.apply(line, said).filter(change -> change.id().equals(id));
+            return made.apply(line, Arrays.copyOfRange(all, 2, all.length))
+                    .filter(change -> change.id().equals(id));
         };
     }
 }

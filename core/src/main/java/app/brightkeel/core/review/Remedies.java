@@ -125,7 +125,7 @@ final class Remedies {
             }
             found.tries++;
             Line then = known.computeIfAbsent(change.id(), id -> line.with(change.after()));
-            Ruling after = Ruling.of(ruling.rule(), then);
+            Ruling after = RigReviewer.ruling(then, ruling.rule());
             Optional<Tried> tried = Tried.of(ruling, after, change, line, then, reviewer);
             tried.ifPresentOrElse(found::add, () -> found.addVain(ruling, new Vain(change, after)));
             if (tried.isPresent()

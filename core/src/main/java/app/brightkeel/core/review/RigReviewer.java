@@ -92,8 +92,8 @@ public final class RigReviewer {
 
     Stream<Ruling> toMend(Line line) {
         return Stream.of(Link.values())
-                .flatMap(link -> standing(line, link).found())
-                .filter(ruling -> ruling.verdict() != Verdict.UNSET)
+                .flatMap(link -> standing(line, link).rulings().stream())
+                .filter(Ruling::toMend)
                 .sorted(Comparator.comparing(Ruling::finding, WORST_FIRST));
     }
 

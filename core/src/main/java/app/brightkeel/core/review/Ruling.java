@@ -18,6 +18,11 @@ record Ruling(Rule rule, Judgement judgement, Verdict verdict, boolean putAside)
         return new Ruling(rule, judgement, rule.verdict(judgement), aside);
     }
 
+    /** Whether it finds what something may be done about: more than a question. */
+    boolean toMend() {
+        return verdict != Verdict.HOLDS && verdict != Verdict.UNSET;
+    }
+
     /** How many things it finds that are not comfortable. */
     int faults() {
         return judgement instanceof Judgement.Measured measured

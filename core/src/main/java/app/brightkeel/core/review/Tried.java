@@ -19,7 +19,7 @@ record Tried(Ruling found, Ruling ruling, Change change, Line then, List<Cost> b
 
     /** Empty where the finding is no less. */
     static Optional<Tried> of(Ruling found, Change change, Line line, Line then, RigReviewer reviewer) {
-        return of(found, Ruling.of(found.rule(), then), change, line, then, reviewer);
+        return of(found, RigReviewer.ruling(then, found.rule()), change, line, then, reviewer);
     }
 
     /** @param after what the rule says of {@code then} */

@@ -120,6 +120,49 @@ public class ReadsTest {
         assertEquals(line.assumed("beside"), Set.of());
     }
 
+    /** The air's temperature as a figure, read where it is computed with. */
+    private static final class Warmed implements DearStage<Figure, Double> {
+        private int computed;
+
+        @Override
+        public String name() {
+            return "warmed";
+        }
+
+        @Override
+        public Outcome<Figure> needs(Line line) {
+            return Outcome.known(line.rig().outing().airC());
+        }
+
+        @Override
+        public Double compute(Figure needs) {
+            computed++;
+            return needs.value() + 1;
+        }
+
+        @Override
+        public Working working(Line line) {
+            return Working.missing("warmed", List.of("/outing/airC"));
+        }
+    }
+
+    /** What was worked out for a rig just like it is no reason to have read less; what is only tried finds it. */
+    @Test
+    public void dearResultsAreFoundWhereNobodyAsksWhatTheyStandOn() {
+        Rig demo = DemoRigs.gannet();
+        Rig rig = demo.withOuting(demo.outing().withAirC(Figure.UNSET));
+        Warmed stage = new Warmed();
+        for (int times = 1; times <= 2; times++) {
+            Line line = Line.of(rig);
+            line.get(stage);
+            assertEquals(line.assumed(stage), Set.of(line.rig().outing().airC()));
+            assertEquals(stage.computed, times);
+        }
+        double tried = Line.of(demo).with(rig).get(stage).value();
+        assertEquals(Line.of(demo).with(rig).get(stage).value(), tried, 0);
+        assertEquals(stage.computed, 3);
+    }
+
     /** Of every alternative that is offered for a rig, and of every part taken over from another one. */
     @Test
     public void whatStandsIsWhatWorkingItOutAnewGives() {

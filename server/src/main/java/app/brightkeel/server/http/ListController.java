@@ -7,8 +7,6 @@ import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.server.files.ListCsv;
 import app.brightkeel.server.store.Revision;
-import app.brightkeel.server.store.Revisions;
-import app.brightkeel.server.store.RigStore;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -27,17 +25,9 @@ class ListController {
 
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
-    private final RigStore store;
-    private final Revisions revisions;
-    private final Lines lines;
-    private final Known known;
     private final RevisionAnswers answers;
 
-    ListController(RigStore store, Revisions revisions, Lines lines, Known known, RevisionAnswers answers) {
-        this.store = store;
-        this.revisions = revisions;
-        this.lines = lines;
-        this.known = known;
+    ListController(RevisionAnswers answers) {
         this.answers = answers;
     }
 
@@ -66,16 +56,11 @@ class ListController {
     ResponseEntity<Kept<byte[]>> listCsv(
             @PathVariable String id, @PathVariable String list, @RequestParam(defaultValue = "metric") Habit habit) {
         RigList asked = RigLists.of(list).orElseThrow(() -> new NoSuchList(list));
-        Revision head = store.head(id);
-        Kept<byte[]> kept =
-                known.text(id, head.number(), list + ".csv " + habit, () -> written(asked, line(id, head), habit));
+        Revision head = answers.revision(id, null);
+        Kept<byte[]> kept = answers.text(id, head, list + ".csv " + habit, line -> written(asked, line, habit));
         return FileController.named(head.name() + ", " + list + ".csv")
                 .contentType(CSV)
                 .body(kept);
-    }
-
-    private Line line(String id, Revision head) {
-        return lines.of(id, head.number(), revisions.rig(id, head));
     }
 
     private static String written(RigList list, Line line, Habit habit) {

@@ -45,11 +45,21 @@ class RevisionAnswers {
         return known.ofLong(id, revision.number(), what, () -> made.apply(line(id, revision)));
     }
 
+    /** Words about a revision, sent as they are. */
+    Kept<byte[]> text(String id, Revision revision, String what, Function<Line, String> made) {
+        return known.text(id, revision.number(), what, () -> made.apply(line(id, revision)));
+    }
+
     private Line line(String id, Revision revision) {
         return lines.of(id, revision.number(), revisions.rig(id, revision));
     }
 
-    private Revision revision(String id, @Nullable Long number) {
+    /**
+     * The one with this number; the one that stands where none is named.
+     *
+     * @throws NoSuchRevision where the rig never had it
+     */
+    Revision revision(String id, @Nullable Long number) {
         // of a rig that was deleted nothing is told, at whatever revision
         Revision head = store.head(id);
         return number == null || number == head.number()

@@ -6,7 +6,6 @@ import java.lang.reflect.Type;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
@@ -68,7 +67,7 @@ abstract class Step {
     /** What is no object is left to be refused where it is read. */
     static void onto(JsonNode node, Consumer<ObjectNode> change) {
         if (node instanceof ObjectNode object) {
-            change.accept(Objects.requireNonNull(object));
+            change.accept(object);
         }
     }
 }
