@@ -7,6 +7,7 @@ import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
@@ -46,15 +47,29 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
             masses.add(new MassAt("other gear", rig.angler().gearKg().value(), middle, 0, halfUp));
         }
         List<String> unknown = new ArrayList<>();
-        things(rig, masses, unknown);
+        things(rig, transducer -> true, masses, unknown);
         return new Aboard(masses, unknown);
     }
 
     /** The parts of the rig itself. */
     public static Aboard rigOnly(Rig rig) {
+        return rigOnly(rig, transducer -> true);
+    }
+
+    /** The same without what hangs in a hole in the ice and weighs on nothing. */
+    public static Aboard standing(Rig rig) {
+        return rigOnly(
+                rig,
+                transducer -> rig.craft()
+                        .station(transducer.mount().station())
+                        .filter(station -> station.spot() == Spot.ICE_HOLE)
+                        .isEmpty());
+    }
+
+    private static Aboard rigOnly(Rig rig, Predicate<Transducer> wanted) {
         List<MassAt> masses = new ArrayList<>();
         List<String> unknown = new ArrayList<>();
-        things(rig, masses, unknown);
+        things(rig, wanted, masses, unknown);
         return new Aboard(masses, unknown);
     }
 
@@ -78,10 +93,18 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
         }
     }
 
-    private static void things(Rig rig, List<MassAt> masses, List<String> unknown) {
+    private static void things(Rig rig, Predicate<Transducer> wanted, List<MassAt> masses, List<String> unknown) {
         placed(rig, item -> true, masses, unknown);
         for (Transducer transducer : rig.transducers()) {
-            add(rig, transducer.name(), transducer.massKg(), transducer.mount().station(), masses, unknown);
+            if (wanted.test(transducer)) {
+                add(
+                        rig,
+                        transducer.name(),
+                        transducer.massKg(),
+                        transducer.mount().station(),
+                        masses,
+                        unknown);
+            }
         }
         fitOut(rig, masses, unknown);
     }

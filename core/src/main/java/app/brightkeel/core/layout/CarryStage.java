@@ -15,7 +15,6 @@ import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,8 +48,8 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
         List<String> missing = missing(rig);
         if (rig.craft().kind().onIce()) {
             Craft craft = rig.craft();
-            Outcome.want(missing, craft.lengthM(), "/craft/lengthM");
-            Outcome.want(missing, craft.beamM(), "/craft/beamM");
+            Outcome<Footprint> foot = line.get(StandsOn.STAGE);
+            missing.addAll(foot.missing());
             Outcome.want(missing, craft.massKg(), "/craft/massKg");
             return Outcome.unless(
                     missing,
@@ -58,7 +57,7 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
                             Aboard.rigOnly(rig).masses(),
                             comesOff(rig),
                             Optional.empty(),
-                            Optional.of(base(craft, rig))));
+                            Optional.of(base(rig, foot.value()))));
         }
         Outcome<Afloat> afloat = line.get(FloatStage.STAGE);
         missing.addAll(afloat.missing());
@@ -68,23 +67,10 @@ public final class CarryStage implements Stage<CarryNeeds, Carried> {
                         Aboard.rigOnly(rig).masses(), comesOff(rig), Optional.of(afloat.value()), Optional.empty()));
     }
 
-    /** A rig without what hangs in a hole in the ice and weighs on nothing. */
-    public static Rig standing(Rig rig) {
-        return rig.withTransducers(rig.transducers().stream()
-                .filter(transducer -> rig.craft()
-                        .station(transducer.mount().station())
-                        .filter(station -> station.spot() == Spot.ICE_HOLE)
-                        .isEmpty())
-                .toList());
-    }
-
-    private static CarryNeeds.Base base(Craft craft, Rig rig) {
+    private static CarryNeeds.Base base(Rig rig, Footprint foot) {
+        Craft craft = rig.craft();
         return new CarryNeeds.Base(
-                craft.lengthM().value(),
-                craft.beamM().value(),
-                craft.massKg().value(),
-                Inside.of(standing(rig)),
-                Footprint.withStand(craft));
+                craft.lengthM().value(), craft.beamM().value(), craft.massKg().value(), Inside.of(rig), foot);
     }
 
     private static List<String> missing(Rig rig) {

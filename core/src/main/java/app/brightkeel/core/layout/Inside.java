@@ -33,7 +33,7 @@ final class Inside {
             }
         }
         List<MassAt> all = new ArrayList<>();
-        for (MassAt each : Aboard.rigOnly(rig).masses()) {
+        for (MassAt each : Aboard.standing(rig).masses()) {
             Size size = sizes.get(each.what());
             all.add(size == null ? each : held(each, size, rig.craft()));
         }

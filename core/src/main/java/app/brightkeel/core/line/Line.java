@@ -3,6 +3,7 @@ package app.brightkeel.core.line;
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Part;
+import app.brightkeel.core.rig.PartNumbers.Numbered;
 import app.brightkeel.core.rig.Reads;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
@@ -16,6 +17,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,21 +36,41 @@ public final class Line {
 
     private static final Memo MEMO = new Memo();
 
+    /** A line that was tried among others, and where it stands among them. */
+    private record Among(Candidates candidates, Numbered numbered) {}
+
     private final Rig entered;
-    private final Rig rig;
+    private final Supplier<Rig> fill;
     private final Map<Object, Known> before;
 
     /** Parts in which the rig differs from the one before, as bits. */
     private final long changed;
 
+    private final @Nullable Among among;
+    private volatile @Nullable Rig filled;
+
     private final Map<Object, Known> known = new ConcurrentHashMap<>(FEW);
     private final List<Object> underWay = new ArrayList<>();
 
-    private Line(Rig entered, Rig rig, Map<Object, Known> before, long changed) {
+    private Line(Rig entered, Rig filled, Map<Object, Known> before, long changed) {
         this.entered = entered;
-        this.rig = rig;
+        this.filled = filled;
+        this.fill = () -> filled;
         this.before = before;
         this.changed = changed;
+        this.among = null;
+    }
+
+    /** One of many that are tried: filled only where something has to be worked out. */
+    private Line(Rig entered, Line from, Candidates candidates, Numbered numbered) {
+        Rig enteredBefore = from.entered;
+        Rig filledBefore = from.rig();
+        this.entered = entered;
+        this.fill = () -> Assumptions.fill(entered, enteredBefore, filledBefore);
+        this.before = from.known;
+        Numbered mine = candidates.numbers().of(entered, this::rig, enteredBefore, numbered);
+        this.changed = mine.changed(numbered);
+        this.among = new Among(candidates, mine);
     }
 
     public static Line of(Rig entered) {
@@ -57,8 +79,17 @@ public final class Line {
 
     /** The line of a changed rig; what stands on nothing that changed is not worked out again. */
     public Line with(Rig changed) {
-        Rig filled = Assumptions.fill(changed, entered, rig);
-        return new Line(changed, filled, known, Part.changed(entered, changed) | Part.changed(rig, filled));
+        if (among != null) {
+            return tried(changed, among.candidates(), among.numbered());
+        }
+        Rig rig = rig();
+        Rig full = Assumptions.fill(changed, entered, rig);
+        return new Line(changed, full, known, Part.changed(entered, changed) | Part.changed(rig, full));
+    }
+
+    /** @param numbered this line's rig among theirs */
+    Line tried(Rig changed, Candidates candidates, Numbered numbered) {
+        return new Line(changed, this, candidates, numbered);
     }
 
     /** The line of the same rig with nothing taken over: itself where it is one. */
@@ -77,7 +108,13 @@ public final class Line {
 
     /** Filled with assumptions: what stages read. */
     public Rig rig() {
-        return rig;
+        Rig full = filled;
+        if (full == null) {
+            // what is read for it is not read by whoever asks for the rig
+            full = Reads.aside(fill);
+            filled = full;
+        }
+        return full;
     }
 
     /**
@@ -104,7 +141,7 @@ public final class Line {
             Outcome<I> needs = stage.needs(line);
             return old instanceof Settled before && before.needs().equals(needs)
                     ? before
-                    : new Settled(needs, needs.map(each -> computed(stage, each)));
+                    : new Settled(needs, needs.map(each -> line.computed(stage, each)));
         });
     }
 
@@ -161,18 +198,29 @@ public final class Line {
     private synchronized Known find(Object key, BiFunction<Line, @Nullable Object, Object> work) {
         Known mine = known.get(key);
         if (mine == null) {
-            Known old = before.get(key);
-            mine = old != null && stands(old) ? old : workedOut(key, work, old);
+            mine = found(key, before.get(key), work);
             known.put(key, mine);
+        }
+        return mine;
+    }
+
+    private Known found(Object key, @Nullable Known old, BiFunction<Line, @Nullable Object, Object> work) {
+        if (old != null && (old.below() & changed) == 0) {
+            return old;
+        }
+        Known tried = among == null ? null : among.candidates().find(key, among.numbered());
+        if (tried != null) {
+            return tried;
+        }
+        Known mine = old != null && stands(old) ? old : workedOut(key, work, old);
+        if (among != null) {
+            among.candidates().keep(key, mine, among.numbered());
         }
         return mine;
     }
 
     /** In the order in which they were asked for: what came later was asked for because of what came first. */
     private boolean stands(Known old) {
-        if ((old.below() & changed) == 0) {
-            return true;
-        }
         if ((old.parts() & changed) != 0) {
             return false;
         }

@@ -1,7 +1,7 @@
 package app.brightkeel.core.lists;
 
-import app.brightkeel.core.enclosure.Boarded;
 import app.brightkeel.core.enclosure.CutList;
+import app.brightkeel.core.enclosure.Cutting;
 import app.brightkeel.core.layout.TakeOff;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.parts.HoleList;
@@ -66,7 +66,7 @@ final class FitOutListing {
     static Optional<Listing> cuts(Line line) {
         return line.rig().fitOut().boards().parts().isEmpty()
                 ? Optional.empty()
-                : line.get(Boarded.STAGE).map(list -> Optional.of(cuts(list))).orElse(Optional.empty());
+                : line.get(Cutting.STAGE).map(list -> Optional.of(cuts(list))).orElse(Optional.empty());
     }
 
     private static Listing cuts(CutList list) {

@@ -63,7 +63,7 @@ final class BalanceScene {
         this.carried = carried;
         this.outline = outline;
         things = Aboard.rigOnly(line.rig()).masses();
-        carriedThings = Aboard.rigOnly(CarryStage.standing(line.rig())).masses();
+        carriedThings = Aboard.standing(line.rig()).masses();
         on = new CraftDrawing(line.rig().craft(), outline);
         ice = line.rig().craft().kind().onIce();
         labels = Labels.beside(

@@ -2,8 +2,8 @@ package app.brightkeel.core.picture;
 
 import static app.brightkeel.core.picture.Drawing.at;
 
-import app.brightkeel.core.enclosure.Boarded;
 import app.brightkeel.core.enclosure.CutList;
+import app.brightkeel.core.enclosure.Cutting;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.picture.Scene.Frame;
@@ -31,7 +31,7 @@ final class CutScene {
         Boards boards = line.rig().fitOut().boards();
         return boards.parts().isEmpty()
                 ? List.of()
-                : List.of(line.get(Boarded.STAGE).map(list -> scene(boards, list)));
+                : List.of(line.get(Cutting.STAGE).map(list -> scene(boards, list)));
     }
 
     private static Scene scene(Boards boards, CutList list) {

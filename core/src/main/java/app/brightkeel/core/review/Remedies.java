@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Remedy.Cure;
 import app.brightkeel.core.review.Remedy.Mending;
+import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -142,7 +143,8 @@ final class Remedies {
         List<Tried> from = new ArrayList<>();
         found.helps.stream().filter(Tried::step).limit(1).forEach(from::add);
         found.trades.stream().sorted(LEAST_FIRST).limit(MOST_FOLLOWED).forEach(from::add);
-        Set<Object> rigs = new HashSet<>();
+        // few, and most differ in their first part: compared, not hashed
+        List<Rig> rigs = new ArrayList<>();
         found.cures.forEach(each -> rigs.add(each.change().after()));
         Set<String> ladders = new HashSet<>();
         for (Tried start : from) {
@@ -156,7 +158,8 @@ final class Remedies {
             Tried end = new Following(line, reviewer, ruling).from(start);
             if (end.better(start)
                     && !partCures(end, found)
-                    && rigs.add(end.change().after())) {
+                    && !rigs.contains(end.change().after())) {
+                rigs.add(end.change().after());
                 found.add(end);
                 // of sizes that all take the same besides, the smallest is enough
                 if (!ladder.isEmpty() && end.weight() == 0 && end.whole()) {

@@ -30,6 +30,9 @@ public enum Part {
     QUIETED(Rig::quieted),
     NOTES(Rig::notes);
 
+    /** Every part. */
+    static final long ALL_BITS = (1L << values().length) - 1;
+
     private static final Part[] ALL = values();
 
     private final Function<Rig, Object> of;
@@ -41,6 +44,33 @@ public enum Part {
     /** One bit, so that sets of parts are compared at once. */
     long bit() {
         return 1L << ordinal();
+    }
+
+    Object in(Rig rig) {
+        return of.apply(rig);
+    }
+
+    /**
+     * The parts, as entered, that {@link Assumptions} fills this one from: itself, and what its figures are assumed by.
+     */
+    long filledFrom() {
+        return switch (this) {
+            case WATER -> bits(WATER, CRAFT);
+            case PHASES -> bits(PHASES, DEVICES);
+            case PACKS -> bits(PACKS, AIR);
+            case SEGMENTS -> bits(SEGMENTS, RUNS, PLACES, CRAFT);
+            case RUNS -> bits(RUNS, SEGMENTS, TRANSDUCERS, CRAFT);
+            case PLACES -> bits(PLACES, HOLDERS);
+            default -> bit();
+        };
+    }
+
+    private static long bits(Part... parts) {
+        long bits = 0;
+        for (Part part : parts) {
+            bits |= part.bit();
+        }
+        return bits;
     }
 
     /** The parts that differ between two rigs, as a set of bits like {@link Reads#parts}. */

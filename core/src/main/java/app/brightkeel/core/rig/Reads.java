@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,6 +47,20 @@ public final class Reads implements AutoCloseable {
             NOW.remove();
         } else {
             NOW.set(outer);
+        }
+    }
+
+    /** What work yields that is not what is being worked out: nothing it reads is noted. */
+    public static <T> T aside(Supplier<T> work) {
+        Reads now = NOW.get();
+        if (now == null) {
+            return work.get();
+        }
+        NOW.remove();
+        try {
+            return work.get();
+        } finally {
+            NOW.set(now);
         }
     }
 

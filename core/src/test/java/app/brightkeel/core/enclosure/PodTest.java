@@ -240,7 +240,7 @@ public class PodTest {
         then.get(FitStage.STAGE).value().all().forEach(fit -> assertTrue(fit.leastGapM() >= 0, kind));
         assertTrue(new RigReviewer().state(then, Link.CARRY).verdict() != Verdict.FAILS, kind);
         boolean pod = then.rig().fitOut().boxes().stream().anyMatch(box -> box.kind() == EnclosureKind.POD);
-        assertEquals(then.get(Boarded.STAGE).value().boards().isEmpty(), !pod);
-        assertEquals(then.get(Boarded.STAGE).value().tooLarge(), List.of());
+        assertEquals(then.get(Cutting.STAGE).value().boards().isEmpty(), !pod);
+        assertEquals(then.get(Cutting.STAGE).value().tooLarge(), List.of());
     }
 }

@@ -1,7 +1,7 @@
 package app.brightkeel.core.review.carry;
 
 import app.brightkeel.core.craft.Afloat;
-import app.brightkeel.core.enclosure.Boarded;
+import app.brightkeel.core.enclosure.Cutting;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
@@ -69,7 +69,7 @@ public final class CarryReview implements LinkReview {
                 List.of(CarryStage.STAGE.working(line), FitStage.STAGE.working(line), TakeOffWorking.of(line)));
         all.addAll(ShutBox.workings(line));
         if (!line.rig().fitOut().boards().parts().isEmpty()) {
-            all.add(Boarded.STAGE.working(line));
+            all.add(Cutting.STAGE.working(line));
         }
         return all;
     }

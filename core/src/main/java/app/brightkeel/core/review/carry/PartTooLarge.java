@@ -24,29 +24,29 @@ final class PartTooLarge implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        Outcome<CutList> list = line.get(Boarded.STAGE);
-        Boards boards = line.rig().fitOut().boards();
-        if (!list.isKnown() || boards.parts().isEmpty()) {
-            return SILENT;
-        }
+        Outcome<Boards> known = line.get(Boarded.STAGE);
         WorstOf worst = new WorstOf();
-        for (BoardPart part : boards.parts()) {
-            double length = part.lengthM().value();
-            double wide = part.wideM().value();
-            boolean fits = CutList.comesOut(boards, part);
-            double over = Math.max(
-                    length - boards.stockLengthM().value(),
-                    wide - boards.stockWideM().value());
-            worst.add(
-                    fits ? 1 : -Math.max(over, 0.001) / length,
-                    "The {} is {} × {}, and comes out of no board of {} × {}.",
-                    part.name(),
-                    new Amount(length, Unit.MILLIMETRE),
-                    new Amount(wide, Unit.MILLIMETRE),
-                    new Amount(boards.stockLengthM().value(), Unit.METRE),
-                    new Amount(boards.stockWideM().value(), Unit.MILLIMETRE));
+        if (known.isKnown()) {
+            known.value().parts().forEach(part -> measure(known.value(), part, worst));
         }
         return worst.judgement();
+    }
+
+    private static void measure(Boards boards, BoardPart part, WorstOf worst) {
+        double length = part.lengthM().value();
+        double wide = part.wideM().value();
+        boolean fits = CutList.comesOut(boards, part);
+        double over = Math.max(
+                length - boards.stockLengthM().value(),
+                wide - boards.stockWideM().value());
+        worst.add(
+                fits ? 1 : -Math.max(over, 0.001) / length,
+                "The {} is {} × {}, and comes out of no board of {} × {}.",
+                part.name(),
+                new Amount(length, Unit.MILLIMETRE),
+                new Amount(wide, Unit.MILLIMETRE),
+                new Amount(boards.stockLengthM().value(), Unit.METRE),
+                new Amount(boards.stockWideM().value(), Unit.MILLIMETRE));
     }
 
     @Override
