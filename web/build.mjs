@@ -49,7 +49,7 @@ step("contract", ["../docs/openapi.json", ...CONTRACT], "node_modules", () => {
   call(bin("tsc"), "-p", "contract/tsconfig.json");
   call(bin("prettier"), "--check", ...CONTRACT);
 });
-step("check", ["src", "../docs/units.json", "../docs/choices.json", ...SETTINGS], "node_modules", () => {
+step("check", ["src", "../docs/units.json", "../docs/choices.json", "../core/src/test/resources/amounts.csv", ...SETTINGS], "node_modules", () => {
   call(bin("tsc"), "--noEmit");
   call(bin("prettier"), "--check", "src", "index.html", "vite.config.ts");
   call(bin("oxlint"), "--deny-warnings", "src");

@@ -24,7 +24,7 @@ export function numberOf(si: number, unit: Unit, system: System): string {
   const value = si * factor + offset;
   switch (style) {
     case "short":
-      return String(Number(value.toFixed(decimals)));
+      return signed(value, fixed(value, decimals), String(Number(fixed(value, decimals))));
     case "hours-minutes": {
       const minutes = Math.round(Math.abs(value) * 60);
       const sign = value < 0 && minutes > 0 ? "−" : "";
@@ -35,8 +35,20 @@ export function numberOf(si: number, unit: Unit, system: System): string {
     case "wire-gauge":
       return String(nearestAwg(si));
     default:
-      return value.toFixed(decimals).replace("-", "−");
+      return signed(value, fixed(value, decimals));
   }
+}
+
+/** The size of a number, rounded as a person does who reads it: 1.005 is 1.01, though a double holds a little less. */
+function fixed(value: number, decimals: number): string {
+  const digits = String(Math.abs(value));
+  const size = digits.includes("e-") ? 0 : Math.round(Number(`${digits}e${decimals}`));
+  return Number(`${size}e-${decimals}`).toFixed(decimals);
+}
+
+/** What is rounded to nothing has no sign. */
+function signed(value: number, rounded: string, words = rounded): string {
+  return value < 0 && Number(rounded) !== 0 ? `−${words}` : words;
 }
 
 /** As {@link numberOf}, but what was typed finer stays as it was typed: 0.28 kg is not 0.3 kg in its own field. */
@@ -51,11 +63,10 @@ export function typedNumber(si: number, unit: Unit, system: System): string {
 }
 
 function feetInches(feet: number, decimals: number): string {
-  const inches = Number((Math.abs(feet) * 12).toFixed(decimals));
+  const inches = Number(fixed(feet * 12, decimals));
   const whole = Math.floor(inches / 12);
   const rest = Number((inches - whole * 12).toFixed(decimals));
-  const sign = feet < 0 ? "−" : "";
-  return whole === 0 ? `${sign}${rest} in` : `${sign}${whole} ft ${rest} in`;
+  return signed(feet, String(inches), whole === 0 ? `${rest} in` : `${whole} ft ${rest} in`);
 }
 
 function nearestAwg(mm2: number): number {
@@ -72,7 +83,7 @@ export function symbolOf(unit: Unit, system: System): string {
 function large(amount: Amount, system: System): string | null {
   const { style, factor, offset } = shown(amount.unit, system);
   const value = amount.si * factor + offset;
-  return style === "plain" && Math.abs(value) >= 100 ? value.toFixed(0).replace("-", "−") : null;
+  return style === "plain" && Math.abs(value) >= 100 ? signed(value, fixed(value, 0)) : null;
 }
 
 export function amountText(amount: Amount, system: System): string {

@@ -1,32 +1,21 @@
 import { describe, expect, test } from "vitest";
+import amounts from "../../../core/src/test/resources/amounts.csv?raw";
 import type { Unit } from "../api/types";
 import { amountText, numberOf, plain, symbolOf, type System, typedNumber } from "./format";
 import { parse } from "./parse";
 
+/** The table that core is tested by as well. */
+const AMOUNTS = amounts
+  .split("\n")
+  .filter((line) => line !== "" && !line.startsWith("#"))
+  .slice(1)
+  .map((line) => line.split(",") as [string, Unit, string, string]);
+
 describe("amounts are shown in the person's own units", () => {
-  test.each<[number, Unit, System, string]>([
-    [0.42, "metre", "metric", "0.42 m"],
-    [3.2, "metre", "us", "10 ft 6 in"],
-    [0.1, "metre", "us", "3.9 in"],
-    [-1, "metre", "us", "−3 ft 3.4 in"],
-    [0.105, "millimetre", "metric", "105 mm"],
-    [0.178, "millimetre", "us", "7.0 in"],
-    [-14, "celsius", "metric", "−14 °C"],
-    [-14, "celsius", "us", "7 °F"],
-    [2.7, "kilogram", "us", "6.0 lb"],
-    [0.3255, "wire", "metric", "0.33 mm²"],
-    [0.3255, "wire", "us", "22 AWG"],
-    [2.5, "wire", "us", "14 AWG"],
-    [3.1666, "hour", "metric", "3 h 10"],
-    [-0.5, "hour", "metric", "−0 h 30"],
-    [1.9999, "hour", "us", "2 h 00"],
-    [7.5, "rating", "metric", "7.5 A"],
-    [3, "rating", "metric", "3 A"],
-    [0.0345, "fine-percent", "metric", "3.5 %"],
-    [0.0178, "ohm", "metric", "17.8 mΩ"],
-    [0.966, "factor", "metric", "0.966"],
-  ])("%d %s in %s", (si, unit, system, text) => {
-    expect(amountText({ si, unit }, system).replaceAll("\u00a0", " ")).toBe(text);
+  test.each(AMOUNTS)("%s %s is %s, or %s", (held, unit, metric, us) => {
+    const words = (system: System) =>
+      amountText({ si: Number(held), unit }, system).replaceAll("\u00a0", " ");
+    expect([words("metric"), words("us")]).toEqual([metric, us]);
   });
 
   test("words keep their amounts", () => {

@@ -1,5 +1,8 @@
 package app.brightkeel.core.quantity;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
 /**
  * A number in the program's own unit and the unit it is shown in.
  *
@@ -36,14 +39,14 @@ public record Amount(double si, Unit unit) {
 
     /** From a hundred on nobody reads decimals. */
     private static String rounded(double value, int decimals) {
-        return String.format(java.util.Locale.ROOT, "%." + (Math.abs(value) >= 100 ? 0 : decimals) + "f", value);
+        return signed(value, half(value, Math.abs(value) >= 100 ? 0 : decimals));
     }
 
     private static String feetInches(double feet, int decimals) {
-        double inches = Double.parseDouble(trimmed(Math.abs(feet) * 12, decimals));
-        long whole = (long) Math.floor(inches / 12);
-        String rest = trimmed(inches - whole * 12, decimals) + " in";
-        return (feet < 0 ? "−" : "") + (whole == 0 ? rest : whole + " ft " + rest);
+        BigDecimal inches = half(feet * 12, decimals);
+        BigDecimal[] whole = inches.divideAndRemainder(BigDecimal.valueOf(12));
+        String rest = bare(whole[1]) + " in";
+        return signed(feet, inches, whole[0].signum() == 0 ? rest : bare(whole[0]) + " ft " + rest);
     }
 
     /** Areas fall by the same ratio from size to size (ASTM B258), so the nearest is a rounded logarithm. */
@@ -58,10 +61,26 @@ public record Amount(double si, Unit unit) {
     }
 
     private static String trimmed(double value, int decimals) {
-        return java.math.BigDecimal.valueOf(value)
-                .setScale(decimals, java.math.RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
+        BigDecimal rounded = half(value, decimals);
+        return signed(value, rounded, bare(rounded));
+    }
+
+    /** Its size, rounded as a person does who reads the number. */
+    private static BigDecimal half(double value, int decimals) {
+        return BigDecimal.valueOf(Math.abs(value)).setScale(decimals, RoundingMode.HALF_UP);
+    }
+
+    private static String bare(BigDecimal size) {
+        return size.stripTrailingZeros().toPlainString();
+    }
+
+    private static String signed(double value, BigDecimal rounded) {
+        return signed(value, rounded, rounded.toPlainString());
+    }
+
+    /** What is rounded to nothing has no sign. */
+    private static String signed(double value, BigDecimal rounded, String words) {
+        return value < 0 && rounded.signum() != 0 ? "−" + words : words;
     }
 
     private static String hoursMinutes(double hours) {

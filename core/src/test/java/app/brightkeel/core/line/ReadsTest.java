@@ -1,6 +1,7 @@
 package app.brightkeel.core.line;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertSame;
 import static org.testng.Assert.assertTrue;
 
@@ -17,6 +18,7 @@ import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Part;
 import app.brightkeel.core.rig.Reads;
 import app.brightkeel.core.rig.Rig;
+import java.lang.ref.WeakReference;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -244,5 +246,22 @@ public class ReadsTest {
         String cold = line.of("cold", each -> cold(each, worked));
         worked.add("said");
         return "it is " + cold;
+    }
+
+    /** What is kept of a line for those that follow it does not keep the line: an evening's edits would all stay. */
+    @Test
+    public void aLineThatWasFollowedIsForgotten() {
+        Rig rig = DemoRigs.gannet();
+        Line at = Line.of(rig);
+        WeakReference<Line> first = new WeakReference<>(at);
+        for (int colder = 1; colder <= 3; colder++) {
+            states(at);
+            at = at.with(rig.withOuting(rig.outing().withAirC(Figure.chosen(-colder))));
+        }
+        states(at);
+        for (int i = 0; i < 20 && first.get() != null; i++) {
+            System.gc();
+        }
+        assertNull(first.get());
     }
 }
