@@ -1,11 +1,11 @@
 import type { Scene } from "../api/types";
 import { amountText } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
-import type { Placed } from "./frame";
+import type { Projection } from "./frame";
 
 type Axis = Extract<Scene["frame"], { kind: "plot" }>["x"];
 
-export function Axes({ x, y, placed }: { x: Axis; y: Axis; placed: Placed }) {
+export function Axes({ x, y, placed }: { x: Axis; y: Axis; placed: Projection }) {
   const { system, text } = useUnits();
   const { left, right, top, bottom } = placed.box;
   const mark = (axis: Axis, tick: number) =>

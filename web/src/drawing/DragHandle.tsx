@@ -4,7 +4,7 @@ import { given } from "../edit/parts";
 import { setAt } from "../edit/pointer";
 import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
-import type { Placed } from "./frame";
+import type { Projection } from "./frame";
 import { pointed } from "./pointed";
 import { type Client, useHand } from "./useHand";
 
@@ -16,7 +16,7 @@ const KEYS: Record<string, [number, number]> = {
 };
 
 /** A place that follows the hand both ways; letting go keeps one revision. */
-export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag" }>; placed: Placed }) {
+export function DragHandle({ mark, placed }: { mark: Extract<Mark, { kind: "drag" }>; placed: Projection }) {
   const { rig, save, preview, dropPreview } = useEditor();
   const { text } = useUnits();
   const [at, setNow] = useState<Point | null>(null);

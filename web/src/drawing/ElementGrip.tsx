@@ -3,7 +3,7 @@ import type { Mark, Point } from "../api/types";
 import { pieceOf } from "../edit/parts";
 import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
-import { line, type Placed } from "./frame";
+import { line, type Projection } from "./frame";
 import { drawn } from "./pointed";
 import { type Client, useHand } from "./useHand";
 
@@ -19,7 +19,13 @@ const WAYS: Record<string, { x: number; y: number }> = {
  * A piece that is chosen by pointing at it or with Enter, taken out with Delete, and dragged onto another piece that
  * takes it; arrow keys move it to the next one that way. What no key reaches stands among the fields of the chosen piece.
  */
-export function ElementGrip({ mark, placed }: { mark: Extract<Mark, { kind: "element" }>; placed: Placed }) {
+export function ElementGrip({
+  mark,
+  placed,
+}: {
+  mark: Extract<Mark, { kind: "element" }>;
+  placed: Projection;
+}) {
   const { rig, take, busy, selected, select } = useEditor();
   const { text } = useUnits();
   const [to, setTo] = useState<Point | null>(null);

@@ -6,12 +6,12 @@ import { useEditor } from "../edit/RigEditor";
 import { useUnits } from "../units/UnitsProvider";
 import { DragHandle } from "./DragHandle";
 import { ElementGrip } from "./ElementGrip";
-import { line, type Placed } from "./frame";
+import { line, type Projection } from "./frame";
 import { pointed } from "./pointed";
 import { type Client, useHand } from "./useHand";
 
 /** What can be chosen or dragged in a picture; it lies above the drawing and is reached by keys too. */
-export function Grip({ mark, placed }: { mark: Mark; placed: Placed }) {
+export function Grip({ mark, placed }: { mark: Mark; placed: Projection }) {
   switch (mark.kind) {
     case "pick":
       return <Pick mark={mark} placed={placed} />;
@@ -26,7 +26,7 @@ export function Grip({ mark, placed }: { mark: Mark; placed: Placed }) {
   }
 }
 
-function Pick({ mark, placed }: { mark: Extract<Mark, { kind: "pick" }>; placed: Placed }) {
+function Pick({ mark, placed }: { mark: Extract<Mark, { kind: "pick" }>; placed: Projection }) {
   const { take, busy } = useEditor();
   const { text } = useUnits();
   const choose = () => !busy && take(mark.change);
@@ -57,7 +57,7 @@ function Pick({ mark, placed }: { mark: Extract<Mark, { kind: "pick" }>; placed:
 const STEPS = 50;
 
 /** A figure that follows the hand up and down; letting go keeps one revision. */
-function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; placed: Placed }) {
+function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; placed: Projection }) {
   const { rig, save, preview, dropPreview } = useEditor();
   const [value, setValue] = useState<number | null>(null);
   const circle = useRef<SVGCircleElement>(null);

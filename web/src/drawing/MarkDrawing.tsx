@@ -1,6 +1,6 @@
 import type { Mark } from "../api/types";
 import { useUnits } from "../units/UnitsProvider";
-import { line, type Placed } from "./frame";
+import { line, type Projection } from "./frame";
 
 type Role = Extract<Mark, { kind: "path" }>["role"];
 
@@ -54,7 +54,7 @@ const INKS: Record<Role, Ink> = {
 };
 
 /** One mark: what it stands for decides how it looks, here and nowhere else. */
-export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Placed }) {
+export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Projection }) {
   switch (mark.kind) {
     case "path": {
       const ink = INKS[mark.role];
@@ -87,7 +87,7 @@ export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Placed }) {
   }
 }
 
-function Note({ mark, placed }: { mark: Extract<Mark, { kind: "note" }>; placed: Placed }) {
+function Note({ mark, placed }: { mark: Extract<Mark, { kind: "note" }>; placed: Projection }) {
   const { text } = useUnits();
   const anchor = mark.side === "middle" ? "middle" : mark.side === "left" ? "end" : "start";
   const fill =
@@ -110,7 +110,7 @@ function Note({ mark, placed }: { mark: Extract<Mark, { kind: "note" }>; placed:
   );
 }
 
-function Span({ mark, placed }: { mark: Extract<Mark, { kind: "span" }>; placed: Placed }) {
+function Span({ mark, placed }: { mark: Extract<Mark, { kind: "span" }>; placed: Projection }) {
   const { text } = useUnits();
   const x0 = placed.x(mark.from.x);
   const x1 = placed.x(mark.to.x);

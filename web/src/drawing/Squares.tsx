@@ -1,10 +1,10 @@
 import type { Scene } from "../api/types";
-import type { Placed } from "./frame";
+import type { Projection } from "./frame";
 
 type ToScale = Extract<Scene["frame"], { kind: "to-scale" }>;
 
 /** The squares of drawing paper: one is as wide as the picture says. */
-export function Squares({ frame, placed }: { frame: ToScale; placed: Placed }) {
+export function Squares({ frame, placed }: { frame: ToScale; placed: Projection }) {
   const { left, right, top, bottom } = placed.box;
   const step = frame.squareM;
   const unit = placed.x(step) - placed.x(0);

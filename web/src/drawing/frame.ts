@@ -18,7 +18,7 @@ interface Box {
 }
 
 /** Maps a scene's own coordinates onto the drawing's. */
-export interface Placed {
+export interface Projection {
   box: Box;
   x: (x: number) => number;
   y: (y: number) => number;
@@ -29,7 +29,7 @@ function scale(low: number, high: number, from: number, to: number, logarithmic:
   return (value: number) => from + ((at(value) - at(low)) / (at(high) - at(low))) * (to - from);
 }
 
-export function place(frame: Scene["frame"], { width, height }: Size): Placed {
+export function place(frame: Scene["frame"], { width, height }: Size): Projection {
   if (frame.kind === "plot") {
     const upright = frame.y.ticks.length > 0;
     const box = { left: upright ? 74 : 30, right: width - 30, top: 20, bottom: height - 52 };
@@ -52,7 +52,7 @@ export function place(frame: Scene["frame"], { width, height }: Size): Placed {
   };
 }
 
-export function line(points: Point[], placed: Placed, closed: boolean): string {
+export function line(points: Point[], placed: Projection, closed: boolean): string {
   return (
     points
       .map((p, i) => `${i === 0 ? "M" : "L"}${placed.x(p.x).toFixed(1)} ${placed.y(p.y).toFixed(1)}`)

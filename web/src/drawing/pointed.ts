@@ -1,5 +1,5 @@
 import type { Point } from "../api/types";
-import type { Placed } from "./frame";
+import type { Projection } from "./frame";
 import type { Client } from "./useHand";
 
 /** The place in the drawing's own coordinates under a pointer. */
@@ -15,7 +15,7 @@ export function drawn(grip: SVGGraphicsElement, { clientX, clientY }: Client): P
 export function pointed(
   grip: SVGGraphicsElement,
   client: Client,
-  placed: Placed,
+  placed: Projection,
   low: Point,
   high: Point,
 ): Point {

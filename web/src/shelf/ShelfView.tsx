@@ -13,7 +13,7 @@ import { DeletedDialog } from "./DeletedDialog";
 import { ShelfRow } from "./ShelfRow";
 import { StartDialog } from "./StartDialog";
 import { UnreadableRow } from "./UnreadableRow";
-import { Said } from "./Said";
+import { Notice } from "./Notice";
 import { ShelfFoot } from "./ShelfFoot";
 import { useShelf } from "./useShelf";
 import { useDropped } from "./useDropped";
@@ -106,7 +106,7 @@ export default function ShelfView() {
             }}
           />
         </div>
-        {does.told && <Said told={does.told} onClose={does.hush} />}
+        {does.told && <Notice told={does.told} onClose={does.hush} />}
         {shelf.isPending && <p className="py-6 text-ink-3">Looking at the shelf…</p>}
         {shelf.isError && <p className="py-6 text-fails">{shelf.error.message}</p>}
         {shelf.data?.length === 0 && spoilt.length === 0 && <Empty />}

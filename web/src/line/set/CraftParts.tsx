@@ -15,7 +15,7 @@ import { SizeFields } from "./SizeFields";
 
 const SPOTS = choices<Station["spot"]>("Spot");
 
-const SORTS = choices("ObstructionSort");
+const SORTS = choices("ObstructionKind");
 
 /** The places of the craft and what stands down into the water, by numbers; in the drawing they are dragged. */
 export function CraftParts() {

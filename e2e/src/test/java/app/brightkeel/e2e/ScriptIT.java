@@ -58,9 +58,9 @@ public class ScriptIT {
         Files.setPosixFilePermissions(tool, PosixFilePermissions.fromString("rwxr-xr-x"));
     }
 
-    private record Said(int exit, String words) {}
+    private record Ended(int exit, String words) {}
 
-    private Said run(Path script, Map<String, String> environment) throws Exception {
+    private Ended run(Path script, Map<String, String> environment) throws Exception {
         ProcessBuilder process = new ProcessBuilder(script.toString(), "demo")
                 .directory(elsewhere.toFile())
                 .redirectErrorStream(true);
@@ -74,7 +74,7 @@ public class ScriptIT {
         });
         Process running = process.start();
         String words = new String(running.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        Said said = new Said(running.waitFor(), words);
+        Ended said = new Ended(running.waitFor(), words);
         try (var left = Files.list(elsewhere)) {
             assertEquals(left.toList(), List.of(), "nothing is left where it was called from");
         }
@@ -101,7 +101,7 @@ public class ScriptIT {
         Map<String, String> versions = new HashMap<>(GOOD);
         versions.put(tool, version);
         tools(versions, "exit 1");
-        Said said = run(checkout.resolve("keel"), Map.of());
+        Ended said = run(checkout.resolve("keel"), Map.of());
         assertTrue(said.words().contains(words), said.words());
         assertEquals(said.exit(), words.contains("too old") ? 2 : 1, said.words());
     }
@@ -111,12 +111,12 @@ public class ScriptIT {
     public void linksNetworksAndHomes() throws Exception {
         tools(GOOD, "echo 'Could not transfer artifact org.example:thing: Unknown host'; exit 1");
         Path link = Files.createSymbolicLink(elsewhere.resolveSibling("a link"), checkout.resolve("keel"));
-        Said linked = run(link, Map.of());
+        Ended linked = run(link, Map.of());
         assertEquals(linked.exit(), 1, linked.words());
         assertTrue(linked.words().contains("as if there were no network"), linked.words());
         assertTrue(Files.exists(checkout.resolve("build.log")), "built where the script stands");
 
-        Said homeless = run(checkout.resolve("keel"), Map.of("HOME", ""));
+        Ended homeless = run(checkout.resolve("keel"), Map.of("HOME", ""));
         assertFalse(homeless.words().contains("?"), homeless.words());
         assertTrue(homeless.words().contains("home: /"), homeless.words());
     }

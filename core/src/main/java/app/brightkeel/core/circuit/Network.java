@@ -2,7 +2,7 @@ package app.brightkeel.core.circuit;
 
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.load.DayLoad;
-import app.brightkeel.core.rig.Leaf;
+import app.brightkeel.core.rig.LoadModel;
 import java.util.Collections;
 import java.util.List;
 
@@ -31,7 +31,7 @@ public final class Network {
     private final double[] ohm;
     private final int[] pack;
     private final int[] device;
-    private final Leaf[] leaf;
+    private final LoadModel[] leaf;
     private final double[] leafV;
     private final double[] volts;
     private final double[] source;
@@ -63,12 +63,12 @@ public final class Network {
      * @param leaves of each device
      * @param leafV  volts at which each device draws its watts, positive where it is no constant power [V]
      */
-    public Network(int[] parent, double[] ohm, int[] pack, int[] device, List<Leaf> leaves, List<Double> leafV) {
+    public Network(int[] parent, double[] ohm, int[] pack, int[] device, List<LoadModel> leaves, List<Double> leafV) {
         this.parent = parent.clone();
         this.ohm = ohm.clone();
         this.pack = pack.clone();
         this.device = device.clone();
-        leaf = leaves.toArray(Leaf[]::new);
+        leaf = leaves.toArray(LoadModel[]::new);
         this.leafV = leafV.stream().mapToDouble(Double::doubleValue).toArray();
         int n = parent.length;
         volts = new double[n];
@@ -84,7 +84,7 @@ public final class Network {
                 ohm,
                 pack,
                 device,
-                Collections.nCopies(device.length, Leaf.POWER),
+                Collections.nCopies(device.length, LoadModel.POWER),
                 Collections.nCopies(device.length, 1.0));
     }
 
@@ -173,13 +173,13 @@ public final class Network {
     }
 
     private void leaf(int node, double watts) {
-        Leaf kind = leaf[device[node]];
+        LoadModel kind = leaf[device[node]];
         double atV = leafV[device[node]];
-        if (kind == Leaf.POWER) {
+        if (kind == LoadModel.POWER) {
             double last = volts[node];
             source[node] = 2 * watts / last;
             slope[node] = -watts / (last * last);
-        } else if (kind == Leaf.CURRENT) {
+        } else if (kind == LoadModel.CURRENT) {
             source[node] = watts / atV;
         } else {
             slope[node] = watts / (atV * atV);
@@ -208,8 +208,8 @@ public final class Network {
 
     /** What a device really takes at the point found last [W]. */
     public double deviceWatts(int node, double watts) {
-        Leaf kind = leaf[device[node]];
-        return kind == Leaf.POWER ? watts : volts[node] * kind.amps(watts, leafV[device[node]], volts[node]);
+        LoadModel kind = leaf[device[node]];
+        return kind == LoadModel.POWER ? watts : volts[node] * kind.amps(watts, leafV[device[node]], volts[node]);
     }
 
     /** Current from the parent into a node [A], negative where it flows towards the parent. */

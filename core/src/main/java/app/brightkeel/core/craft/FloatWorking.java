@@ -66,7 +66,7 @@ final class FloatWorking {
                 .figure("", "seat, over the bottom", craft.seatHeightM(), Unit.MILLIMETRE, "/craft/seatHeightM")
                 .figure("", "other gear, amidships", rig.angler().gearKg(), Unit.KILOGRAM, "/angler/gearKg")
                 .remark("An angler's middle is taken 0.25 m over the seat, from memory.");
-        Placed.tell(told, rig);
+        MassRows.tell(told, rig);
         aboard.unknown().forEach(name -> told.remark("{} is not counted yet: no mass or no place.", name));
         return told.step("KG", "centre of gravity", it.kgM(), Unit.MILLIMETRE)
                 .step("Σ m·y", "moment to the right, kg·m", it.sideKgM(), Unit.FACTOR)

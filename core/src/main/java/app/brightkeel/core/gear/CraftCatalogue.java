@@ -7,6 +7,7 @@ import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.HullSection;
 import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.ObstructionKind;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Spot;
@@ -95,7 +96,7 @@ final class CraftCatalogue {
         return new Obstruction(
                 row.get("id"),
                 row.get("name"),
-                Table.constant(Obstruction.Sort.class, row.get("sort")),
+                Table.constant(ObstructionKind.class, row.get("sort")),
                 figure(row, "fromBowM"),
                 figure(row, "sideM"),
                 figure(row, "belowM"),

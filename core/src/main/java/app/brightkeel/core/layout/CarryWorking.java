@@ -5,7 +5,7 @@ import app.brightkeel.core.craft.Face;
 import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.craft.Faces;
 import app.brightkeel.core.craft.FloatStage;
-import app.brightkeel.core.craft.Placed;
+import app.brightkeel.core.craft.MassRows;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
@@ -29,7 +29,7 @@ final class CarryWorking {
         Carried it = outcome.value();
         Rig rig = line.rig();
         Working.Builder told = Working.of("What is carried", "Σ m", Source.derived("a sum; wire is not counted"));
-        Placed.tell(told, rig);
+        MassRows.tell(told, rig);
         if (it.comesOff().isEmpty()) {
             told.remark("Nothing comes off the craft after the day.");
         } else {

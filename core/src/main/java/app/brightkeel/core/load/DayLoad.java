@@ -1,6 +1,6 @@
 package app.brightkeel.core.load;
 
-import app.brightkeel.core.rig.Leaf;
+import app.brightkeel.core.rig.LoadModel;
 import java.util.Collection;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  * @param atV    volts at which each draws those watts: the mean of the source it hangs on; 0 where no draw depends on them
  */
 public record DayLoad(
-        List<PhaseLoad> phases, List<Double> fullW, List<Double> startW, List<Leaf> leaves, List<Double> atV) {
+        List<PhaseLoad> phases, List<Double> fullW, List<Double> startW, List<LoadModel> leaves, List<Double> atV) {
 
     /**
      * @param place in the rig, −1 for a pause, in which nothing is drawn
@@ -88,7 +88,7 @@ public record DayLoad(
      * @param highV of its source, full [V]
      */
     public double mostAmps(int device, double lowV, double highV) {
-        Leaf leaf = leaves.get(device);
+        LoadModel leaf = leaves.get(device);
         return Math.max(
                 leaf.amps(fullW.get(device), atV.get(device), lowV),
                 leaf.amps(fullW.get(device), atV.get(device), highV));

@@ -11,7 +11,7 @@ import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.Leaf;
+import app.brightkeel.core.rig.LoadModel;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
@@ -168,7 +168,7 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
             full.add(watts);
             start.add(startW(needs.devices().get(d), watts));
         }
-        List<Leaf> leaves = needs.devices().stream().map(Device::leaf).toList();
+        List<LoadModel> leaves = needs.devices().stream().map(Device::leaf).toList();
         return new DayLoad(List.copyOf(phases), List.copyOf(full), List.copyOf(start), leaves, needs.atV());
     }
 

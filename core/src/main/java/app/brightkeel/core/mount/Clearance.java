@@ -3,6 +3,7 @@ package app.brightkeel.core.mount;
 import app.brightkeel.core.craft.Face;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.ObstructionKind;
 import java.util.Optional;
 
 /**
@@ -83,7 +84,7 @@ public record Clearance(HeldFace held, double clearRad, String by, Optional<Doub
         for (Obstruction obstruction : held.obstructions()) {
             double aft = held.face().xM() - obstruction.fromBowM().value();
             double side = Math.abs(held.face().yM() - obstruction.sideM().value());
-            if (obstruction.sort() == Obstruction.Sort.DRIVE && aft > 0 && side < IN_LINE_M) {
+            if (obstruction.sort() == ObstructionKind.DRIVE && aft > 0 && side < IN_LINE_M) {
                 nearest = Math.min(nearest, aft);
             }
         }

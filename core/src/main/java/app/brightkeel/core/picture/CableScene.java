@@ -111,8 +111,8 @@ final class CableScene {
 
     private void run(LaidCable laid) {
         List<Station> stations = on.stations(laid.stations());
-        Role role = laid.sonar() ? Role.RUN : laid.cable().sort() == Cable.Sort.DATA ? Role.RESERVE : Role.CONDUCTOR;
-        double weight = laid.cable().sort() == Cable.Sort.POWER ? 1.4 : 1;
+        Role role = laid.sonar() ? Role.RUN : laid.cable().sort() == Cable.Kind.DATA ? Role.RESERVE : Role.CONDUCTOR;
+        double weight = laid.cable().sort() == Cable.Kind.POWER ? 1.4 : 1;
         double there = laid.spareM() < 0 ? laid.suppliedM() / laid.neededM() : 1;
         for (Function<Station, Point> place : List.<Function<Station, Point>>of(on::plan, on::side)) {
             List<Point> way = stations.stream().map(place).toList();

@@ -57,7 +57,7 @@ final class ReachScene {
         ahead();
         int right = 0;
         int left = 0;
-        for (Seated.Placed each : seated.things()) {
+        for (Seated.FromSeat each : seated.things()) {
             if (each.thing().pose() == Pose.LOWERED) {
                 lowered(each);
             } else {
@@ -87,13 +87,13 @@ final class ReachScene {
     }
 
     /** Folded inboard it is a shadow of itself. */
-    private void lowered(Seated.Placed each) {
+    private void lowered(Seated.FromSeat each) {
         Point place = on.plan(each.thing().xM(), each.thing().yM());
         drawing.box(Role.GHOST, place.x() - SCREEN_M, place.y() - SCREEN_M, place.x() + SCREEN_M, place.y() + SCREEN_M);
     }
 
     /** @param rank among those on its side: their words stand in lines of their own */
-    private void thing(Seated.Placed each, int rank) {
+    private void thing(Seated.FromSeat each, int rank) {
         Point place = on.plan(each.thing().xM(), each.thing().yM());
         boolean right = each.thing().yM() >= 0;
         drawing.box(Role.MASS, place.x() - SCREEN_M, place.y() - SCREEN_M, place.x() + SCREEN_M, place.y() + SCREEN_M)
@@ -145,7 +145,7 @@ final class ReachScene {
 
     private List<List<Text>> rows() {
         List<List<Text>> rows = new ArrayList<>();
-        for (Seated.Placed each : seated.things()) {
+        for (Seated.FromSeat each : seated.things()) {
             List<String> reached = new ArrayList<>();
             for (Posture posture : Posture.values()) {
                 if (each.reached(posture)) {

@@ -154,7 +154,7 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                         .toList());
     }
 
-    private static Seated.Placed placed(SeatNeeds needs, Arm arm, List<Area> areas, SeatNeeds.Thing thing) {
+    private static Seated.FromSeat placed(SeatNeeds needs, Arm arm, List<Area> areas, SeatNeeds.Thing thing) {
         double ahead = needs.seatM() - thing.xM();
         Map<Posture, Double> beyond = new EnumMap<>(Posture.class);
         for (Posture posture : Posture.values()) {
@@ -168,7 +168,7 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
         }
         double up = needs.seatHeightM() + EYE * needs.tallM() - thing.zM();
         double eye = Math.sqrt(ahead * ahead + thing.yM() * thing.yM() + up * up);
-        return new Seated.Placed(
+        return new Seated.FromSeat(
                 thing, Math.hypot(ahead, thing.yM()), beyond, eye, eye * Math.tan(LEGIBLE_RAD), standsIn, (int)
                         Math.signum(thing.yM()));
     }

@@ -31,7 +31,7 @@ final class SeatWorking {
                 .step("", "the hand goes at ease", seated.atEaseM(), Unit.METRE)
                 .step("", "stretched", seated.stretchedM(), Unit.METRE)
                 .step("", "ahead, leaning", seated.leaningM(), Unit.METRE);
-        for (Seated.Placed placed : seated.things()) {
+        for (Seated.FromSeat placed : seated.things()) {
             told.remark("{}", placed.thing().name()).step("", "from the seat, in plan", placed.awayM(), Unit.METRE);
             for (Posture posture : Posture.values()) {
                 double beyond = placed.beyondM().getOrDefault(posture, 0.0);

@@ -11,7 +11,7 @@ import java.util.Set;
  * @param areas   of the craft as it is used
  */
 public record Seated(
-        double seatM, double atEaseM, double stretchedM, double leaningM, List<Area> areas, List<Placed> things) {
+        double seatM, double atEaseM, double stretchedM, double leaningM, List<Area> areas, List<FromSeat> things) {
 
     public Seated {
         areas = List.copyOf(areas);
@@ -28,7 +28,7 @@ public record Seated(
      * @param standsIn areas it stands in
      * @param side     1 right, −1 left of the centre line, 0 on it
      */
-    public record Placed(
+    public record FromSeat(
             SeatNeeds.Thing thing,
             double awayM,
             Map<Posture, Double> beyondM,
@@ -37,7 +37,7 @@ public record Seated(
             Set<Area> standsIn,
             int side) {
 
-        public Placed {
+        public FromSeat {
             beyondM = Map.copyOf(beyondM);
             standsIn = Set.copyOf(standsIn);
         }

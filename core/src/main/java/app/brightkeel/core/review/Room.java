@@ -12,7 +12,7 @@ public final class Room {
     private Room() {}
 
     /** Close where one of the wanted things stands in the way of something; silent where there is none of them. */
-    public static Rule.Judgement kept(Line line, Predicate<Seated.Placed> wanted) {
+    public static Rule.Judgement kept(Line line, Predicate<Seated.FromSeat> wanted) {
         return WorstOf.of(line.get(SeatStage.STAGE).map(Seated::things), (worst, each) -> {
             if (wanted.test(each)) {
                 worst.add(

@@ -61,20 +61,20 @@ public interface Rule {
      * @param link  that gives
      * @param force what a breach of it is of
      */
-    record Head(String id, Link link, Force force) {}
+    record Identity(String id, Link link, Force force) {}
 
-    Head head();
+    Identity identity();
 
     default String id() {
-        return head().id();
+        return identity().id();
     }
 
     default Link link() {
-        return head().link();
+        return identity().link();
     }
 
     default Force force() {
-        return head().force();
+        return identity().force();
     }
 
     /** What it says of a rig, worked out from the line it is given and nothing else. */

@@ -14,8 +14,8 @@ import java.util.List;
 public record StageKnown(String id, Link link, Stage<?, ?> stage) implements Rule {
 
     @Override
-    public Head head() {
-        return new Head(id, link, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity(id, link, Force.PHYSICS);
     }
 
     @Override

@@ -235,21 +235,21 @@ public sealed interface Draw {
 
         @Override
         public double wattsAt(double brightness, double packV) {
-            return Leaf.RESISTANCE.amps(watts.value(), volts.value(), packV) * packV;
+            return LoadModel.RESISTANCE.amps(watts.value(), volts.value(), packV) * packV;
         }
     }
 
     /** Whether its watts follow from the pack's volts. */
     default boolean byPackVolts() {
-        return this instanceof Amps || this instanceof Bus || leaf() != Leaf.POWER;
+        return this instanceof Amps || this instanceof Bus || leaf() != LoadModel.POWER;
     }
 
     /** How its current goes with the volts, where no converter stands between. */
-    default Leaf leaf() {
+    default LoadModel leaf() {
         if (this instanceof Steady) {
-            return Leaf.CURRENT;
+            return LoadModel.CURRENT;
         }
-        return this instanceof Resistive ? Leaf.RESISTANCE : Leaf.POWER;
+        return this instanceof Resistive ? LoadModel.RESISTANCE : LoadModel.POWER;
     }
 
     private static double dimmed(double fullW, double backlightShare, double brightness) {

@@ -1,6 +1,5 @@
 package app.brightkeel.core.rig;
 
-import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.refusal.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
@@ -14,27 +13,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record Obstruction(
-        String id, String name, Sort sort, Figure fromBowM, Figure sideM, Figure belowM, Figure halfWidthM)
+        String id, String name, ObstructionKind sort, Figure fromBowM, Figure sideM, Figure belowM, Figure halfWidthM)
         implements ObstructionBuilder.With {
-
-    /** What it is. */
-    public enum Sort implements Worded {
-        DRIVE("drive"),
-        RUDDER("rudder"),
-        SKEG("skeg"),
-        OTHER("something else");
-
-        private final String words;
-
-        Sort(String words) {
-            this.words = words;
-        }
-
-        @Override
-        public String words() {
-            return words;
-        }
-    }
 
     public Obstruction {
         Checks.id("id", id);

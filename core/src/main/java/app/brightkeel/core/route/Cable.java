@@ -25,7 +25,7 @@ import java.util.Optional;
 @RecordBuilder
 public record Cable(
         String id,
-        Sort sort,
+        Kind sort,
         String name,
         String start,
         String end,
@@ -36,7 +36,7 @@ public record Cable(
         implements CableBuilder.With {
 
     /** What a cable carries. */
-    public enum Sort {
+    public enum Kind {
         SONAR,
         POWER,
         DATA
@@ -82,7 +82,7 @@ public record Cable(
         Figure length = transducer.lead().lengthM();
         return new Cable(
                 transducer.id(),
-                Sort.SONAR,
+                Kind.SONAR,
                 "lead of the " + transducer.name(),
                 transducer.mount().station(),
                 rig.displayOf(transducer)
@@ -98,7 +98,7 @@ public record Cable(
         Segment segment = rig.harness().segments().get(s);
         return new Cable(
                 segment.id(),
-                Sort.POWER,
+                Kind.POWER,
                 segment.name(),
                 rig.stationOf(segment.from()),
                 rig.stationOf(segment.to()),
@@ -112,7 +112,7 @@ public record Cable(
         DataLead lead = rig.network().leads().get(d);
         return new Cable(
                 lead.id(),
-                Sort.DATA,
+                Kind.DATA,
                 lead.name(),
                 rig.stationOf(lead.from()),
                 rig.stationOf(lead.to()),
@@ -142,11 +142,11 @@ public record Cable(
 
     /** Whether it is a supply wire that is not twisted, and is heard in a sonar lead beside it. */
     public boolean loud() {
-        return sort == Sort.POWER && !twisted;
+        return sort == Kind.POWER && !twisted;
     }
 
     public boolean sonar() {
-        return sort == Sort.SONAR;
+        return sort == Kind.SONAR;
     }
 
     /** Whether both its ends sit in the same place. */

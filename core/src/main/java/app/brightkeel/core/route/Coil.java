@@ -55,7 +55,7 @@ public record Coil(
     private static List<Coil> of(Rig rig, Routes routes) {
         List<Coil> all = new ArrayList<>();
         for (LaidCable laid : routes.all()) {
-            if (laid.cable().sort() != Cable.Sort.POWER && laid.spareM() >= FROM_M) {
+            if (laid.cable().sort() != Cable.Kind.POWER && laid.spareM() >= FROM_M) {
                 all.add(of(rig, routes, laid));
             }
         }

@@ -125,7 +125,7 @@ public final class HoleSchedule {
 
     private static List<String> crimpedLast(List<LaidCable> through) {
         return through.stream()
-                .filter(laid -> laid.cable().sort() == Cable.Sort.POWER)
+                .filter(laid -> laid.cable().sort() == Cable.Kind.POWER)
                 .map(LaidCable::name)
                 .toList();
     }

@@ -55,7 +55,7 @@ public final class LayingWorking {
                     coil.eights(),
                     new Amount(coil.acrossM(), Unit.MILLIMETRE),
                     coil.at().map(station -> "at the " + station.name()).orElse("no dry place on its way"));
-            if (coil.laid().cable().sort() == Cable.Sort.DATA) {
+            if (coil.laid().cable().sort() == Cable.Kind.DATA) {
                 told.remark("It is bought to length: take that coil as temporary, or buy a shorter one.");
             }
         }

@@ -88,7 +88,7 @@ public final class Planner {
             counts += aim.countsM(leg) + objections.againstM(leg);
             metres += leg.lengthM().value();
         }
-        boolean cut = cable.sort() == Cable.Sort.POWER || !cable.suppliedM().isSet();
+        boolean cut = cable.sort() == Cable.Kind.POWER || !cable.suppliedM().isSet();
         double missing = cut ? 0 : metres - cable.suppliedM().value();
         return counts + (missing > 0 ? SHORT_M + PER_SHORT_METRE * missing : 0);
     }

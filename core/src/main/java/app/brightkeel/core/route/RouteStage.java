@@ -60,7 +60,7 @@ public final class RouteStage implements Stage<Routes, Routes> {
         int before = missing.size();
         List<Passage> legs = legs(rig.craft(), run, missing);
         boolean opening = legs.stream().anyMatch(leg -> leg.way().opening());
-        if (cable.sort() != Cable.Sort.POWER) {
+        if (cable.sort() != Cable.Kind.POWER) {
             wantEnds(rig, cable, missing);
             if (legs.isEmpty() && !cable.start().equals(cable.end())) {
                 missing.add("/runs/" + r + "/legs");

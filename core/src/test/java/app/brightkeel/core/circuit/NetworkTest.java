@@ -4,7 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import app.brightkeel.core.rig.Leaf;
+import app.brightkeel.core.rig.LoadModel;
 import java.util.List;
 import java.util.Random;
 import org.hipparchus.linear.RealVector;
@@ -92,7 +92,7 @@ public class NetworkTest {
         int compared = 0;
         for (int n = 0; compared < 120; n++) {
             RandomTree tree = RandomTree.of(random, 3 + n % 12);
-            double most = tree.leaves().contains(Leaf.POWER) ? tree.limit() : 1;
+            double most = tree.leaves().contains(LoadModel.POWER) ? tree.limit() : 1;
             for (double share : new double[] {0.5, 0.99, 1 - 1e-5}) {
                 RandomTree loaded = tree.drawing(most * share);
                 Network network = loaded.network();
@@ -110,7 +110,7 @@ public class NetworkTest {
     @Test
     public void currentAndResistanceByHand() {
         double atV = 12;
-        List<Leaf> kinds = List.of(Leaf.CURRENT, Leaf.RESISTANCE);
+        List<LoadModel> kinds = List.of(LoadModel.CURRENT, LoadModel.RESISTANCE);
         double[][] cases = {{12, 0, 12.3}, {0, 12, 12.288}, {12, 12, 11.808}};
         for (double[] each : cases) {
             Network network = new Network(
@@ -129,7 +129,7 @@ public class NetworkTest {
                 new double[] {0, 1},
                 new int[] {0, -1},
                 new int[] {-1, 0},
-                List.of(Leaf.CURRENT),
+                List.of(LoadModel.CURRENT),
                 List.of(atV));
         assertFalse(drained.solve(new double[] {12.8}, new double[] {0}, new double[] {13 * atV}), "13 A over 1 Ω");
     }

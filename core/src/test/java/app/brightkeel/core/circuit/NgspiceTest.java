@@ -5,7 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.Ngspice;
-import app.brightkeel.core.rig.Leaf;
+import app.brightkeel.core.rig.LoadModel;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Random;
@@ -47,7 +47,7 @@ public class NgspiceTest {
         int compared = 0;
         for (int n = 0; n < NETWORKS && compared < 12; n++) {
             RandomTree tree = RandomTree.of(random, 4 + n % 6);
-            if (!tree.leaves().contains(Leaf.POWER)) {
+            if (!tree.leaves().contains(LoadModel.POWER)) {
                 continue;
             }
             double limit = tree.limit();

@@ -1,6 +1,6 @@
 package app.brightkeel.core.circuit;
 
-import app.brightkeel.core.rig.Leaf;
+import app.brightkeel.core.rig.LoadModel;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -13,7 +13,7 @@ public record RandomTree(
         double[] ohm,
         int[] pack,
         int[] device,
-        List<Leaf> leaves,
+        List<LoadModel> leaves,
         double[] restVolts,
         double[] innerOhm,
         double[] watts) {
@@ -49,11 +49,14 @@ public record RandomTree(
             }
         }
         device[0] = -1;
-        List<Leaf> leaves = new ArrayList<>();
+        List<LoadModel> leaves = new ArrayList<>();
         double[] watts = new double[devices];
         for (int d = 0; d < devices; d++) {
             watts[d] = 1 + 9 * random.nextDouble();
-            leaves.add(random.nextInt(3) > 0 ? Leaf.POWER : random.nextBoolean() ? Leaf.CURRENT : Leaf.RESISTANCE);
+            leaves.add(
+                    random.nextInt(3) > 0
+                            ? LoadModel.POWER
+                            : random.nextBoolean() ? LoadModel.CURRENT : LoadModel.RESISTANCE);
         }
         double[] rest = new double[packs];
         double[] inner = new double[packs];
@@ -137,7 +140,7 @@ public record RandomTree(
         return sum;
     }
 
-    private static String leaf(int node, Leaf kind, double watts) {
+    private static String leaf(int node, LoadModel kind, double watts) {
         return switch (kind) {
             case POWER -> "B%d n%d 0 I=%.17g/V(n%d)%n".formatted(node, node, watts, node);
             case CURRENT -> "I%d n%d 0 DC %.17g%n".formatted(node, node, watts / LEAF_V);

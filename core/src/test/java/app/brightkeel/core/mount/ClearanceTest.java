@@ -10,6 +10,7 @@ import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.ObstructionKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Transducer;
@@ -50,7 +51,7 @@ public class ClearanceTest {
         Obstruction post = new Obstruction(
                 "post",
                 "post",
-                Obstruction.Sort.SKEG,
+                ObstructionKind.SKEG,
                 Figure.measured(fromBowM),
                 Figure.measured(-0.2),
                 Figure.measured(belowM),
@@ -72,7 +73,7 @@ public class ClearanceTest {
                 posts.add(new Obstruction(
                         "p" + p,
                         "post " + p,
-                        Obstruction.Sort.OTHER,
+                        ObstructionKind.OTHER,
                         Figure.measured(2.2 + 0.9 * random.nextDouble()),
                         Figure.measured(-0.6 + 0.8 * random.nextDouble()),
                         Figure.measured(0.5 * random.nextDouble()),

@@ -9,6 +9,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.ObstructionKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
@@ -27,7 +28,7 @@ public class SectorTest {
         return new Obstruction(
                 id,
                 id,
-                Obstruction.Sort.OTHER,
+                ObstructionKind.OTHER,
                 Figure.measured(fromBowM),
                 Figure.measured(sideM),
                 Figure.measured(belowM),

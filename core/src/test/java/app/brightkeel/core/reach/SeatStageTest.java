@@ -48,7 +48,7 @@ public class SeatStageTest {
         assertEquals(0.7 * Math.tan(SeatStage.LEGIBLE_RAD), 0.00407, 5e-6);
         assertEquals(1.2 * Math.tan(SeatStage.LEGIBLE_RAD), 0.00698, 5e-6);
         Rig rig = DemoRigs.oystercatcher();
-        Seated.Placed display =
+        Seated.FromSeat display =
                 Line.of(rig).get(SeatStage.STAGE).value().things().get(0);
         // 0.50 m ahead, 0.31 m to the left, the eye 0.10 + 0.45 · 1.75 over the bottom, the screen at 0.34
         double eye = Math.sqrt(0.50 * 0.50 + 0.31 * 0.31 + Math.pow(0.10 + 0.7875 - 0.34, 2));

@@ -16,6 +16,7 @@ import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Keeping;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.ObstructionKind;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackLabel;
 import app.brightkeel.core.rig.PassThrough;
@@ -251,7 +252,7 @@ public class BoundariesTest {
                 .withObstructions(List.of(new Obstruction(
                         "post",
                         "post",
-                        Obstruction.Sort.SKEG,
+                        ObstructionKind.SKEG,
                         Figure.measured(2.6 + away),
                         Figure.measured(-0.2),
                         Figure.measured(0.5),

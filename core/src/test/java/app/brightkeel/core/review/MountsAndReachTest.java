@@ -17,6 +17,7 @@ import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.ObstructionKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools.Drilling;
@@ -55,7 +56,7 @@ public class MountsAndReachTest {
         Obstruction post = new Obstruction(
                 "post",
                 "post",
-                Obstruction.Sort.OTHER,
+                ObstructionKind.OTHER,
                 measured(2.60),
                 measured(-0.20 + awayM),
                 measured(belowM),

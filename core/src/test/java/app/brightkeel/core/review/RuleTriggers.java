@@ -28,6 +28,7 @@ import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
+import app.brightkeel.core.rig.ObstructionKind;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
@@ -163,10 +164,10 @@ final class RuleTriggers {
                 Map.entry("mount.incomplete", mount(m -> Mount.UNDECIDED)),
                 Map.entry("mount.craft-cannot", mount(m -> m.withKind(MountKind.SWING_ARM))),
                 Map.entry("mount.face-dry", mount(m -> m.withBelowM(measured(-0.2)))),
-                Map.entry("mount.beam-blocked", post(Obstruction.Sort.SKEG, 2.67, 0.30)),
+                Map.entry("mount.beam-blocked", post(ObstructionKind.SKEG, 2.67, 0.30)),
                 Map.entry("mount.does-not-fit", narrowHole()),
                 Map.entry("mount.face-tilted", craft(c -> c.withSeatM(measured(3.4)))),
-                Map.entry("mount.behind-drive", post(Obstruction.Sort.DRIVE, 2.45, 0)),
+                Map.entry("mount.behind-drive", post(ObstructionKind.DRIVE, 2.45, 0)),
                 Map.entry("mount.proud-on-beach", mount(m -> m.withBelowM(measured(0.06)))));
     }
 
@@ -314,7 +315,7 @@ final class RuleTriggers {
         Obstruction post = new Obstruction(
                 "guard",
                 "guard",
-                Obstruction.Sort.OTHER,
+                ObstructionKind.OTHER,
                 measured(fromBowM),
                 measured(sideM),
                 measured(belowM),
@@ -352,7 +353,7 @@ final class RuleTriggers {
     }
 
     /** Something that stands down beside the aft left scupper. */
-    private static Rig post(Obstruction.Sort sort, double fromBowM, double belowM) {
+    private static Rig post(ObstructionKind sort, double fromBowM, double belowM) {
         return craft(c -> c.withObstructions(List.of(new Obstruction(
                 "post", "post", sort, measured(fromBowM), measured(-0.2), measured(belowM), measured(0.02)))));
     }

@@ -25,8 +25,8 @@ final class AlternativeShort implements Rule {
     private static final double BAD = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("battery.alternative-short", Link.BATTERY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("battery.alternative-short", Link.BATTERY, Force.PRACTICE);
     }
 
     @Override

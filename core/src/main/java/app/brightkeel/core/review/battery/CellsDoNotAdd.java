@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class CellsDoNotAdd implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.cells-do-not-add", Link.BATTERY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("battery.cells-do-not-add", Link.BATTERY, Force.PRACTICE);
     }
 
     @Override

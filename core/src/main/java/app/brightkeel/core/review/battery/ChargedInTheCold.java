@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class ChargedInTheCold implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.charged-in-the-cold", Link.BATTERY, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("battery.charged-in-the-cold", Link.BATTERY, Force.SAFETY);
     }
 
     @Override

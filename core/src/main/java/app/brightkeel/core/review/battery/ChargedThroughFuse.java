@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class ChargedThroughFuse implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.charged-through-fuse", Link.BATTERY, Force.MAKER);
+    public Identity identity() {
+        return new Identity("battery.charged-through-fuse", Link.BATTERY, Force.MAKER);
     }
 
     @Override

@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class ChargedTooFast implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.charged-too-fast", Link.BATTERY, Force.MAKER);
+    public Identity identity() {
+        return new Identity("battery.charged-too-fast", Link.BATTERY, Force.MAKER);
     }
 
     @Override

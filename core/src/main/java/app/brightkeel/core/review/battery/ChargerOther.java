@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class ChargerOther implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.charger-other", Link.BATTERY, Force.MAKER);
+    public Identity identity() {
+        return new Identity("battery.charger-other", Link.BATTERY, Force.MAKER);
     }
 
     @Override

@@ -22,8 +22,8 @@ import java.util.stream.Stream;
 final class DischargeLimit implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.discharge-limit", Link.BATTERY, Force.MAKER);
+    public Identity identity() {
+        return new Identity("battery.discharge-limit", Link.BATTERY, Force.MAKER);
     }
 
     @Override

@@ -31,8 +31,8 @@ import java.util.stream.Stream;
 final class HoursShort implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.hours", Link.BATTERY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("battery.hours", Link.BATTERY, Force.PHYSICS);
     }
 
     @Override

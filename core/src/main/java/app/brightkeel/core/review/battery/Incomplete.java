@@ -23,8 +23,8 @@ final class Incomplete implements Rule {
     private static final double SAME_VOLTS = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("battery.incomplete", Link.BATTERY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("battery.incomplete", Link.BATTERY, Force.PHYSICS);
     }
 
     @Override

@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class JoinedApart implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.joined-apart", Link.BATTERY, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("battery.joined-apart", Link.BATTERY, Force.SAFETY);
     }
 
     @Override

@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class MassImplausible implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.mass-implausible", Link.BATTERY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("battery.mass-implausible", Link.BATTERY, Force.PRACTICE);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class MixedParallel implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.mixed-parallel", Link.BATTERY, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("battery.mixed-parallel", Link.BATTERY, Force.SAFETY);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class SeriesMixed implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.series-mixed", Link.BATTERY, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("battery.series-mixed", Link.BATTERY, Force.SAFETY);
     }
 
     @Override

@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class StandsEmpty implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.stands-empty", Link.BATTERY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("battery.stands-empty", Link.BATTERY, Force.PRACTICE);
     }
 
     @Override

@@ -25,8 +25,8 @@ final class StartsEngine implements Rule {
     private static final double NO_LITHIUM = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("battery.starts-engine", Link.BATTERY, Force.MAKER);
+    public Identity identity() {
+        return new Identity("battery.starts-engine", Link.BATTERY, Force.MAKER);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class StaysAboard implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.stays-aboard", Link.BATTERY, Force.SCHOOL);
+    public Identity identity() {
+        return new Identity("battery.stays-aboard", Link.BATTERY, Force.SCHOOL);
     }
 
     @Override

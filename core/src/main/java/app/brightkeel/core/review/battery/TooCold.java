@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class TooCold implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.too-cold", Link.BATTERY, Force.MAKER);
+    public Identity identity() {
+        return new Identity("battery.too-cold", Link.BATTERY, Force.MAKER);
     }
 
     /** Degrees above the limit from which it is comfortable; common practice, no source. */

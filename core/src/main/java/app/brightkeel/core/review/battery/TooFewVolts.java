@@ -19,8 +19,8 @@ import java.util.stream.Stream;
 final class TooFewVolts implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.too-few-volts", Link.BATTERY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("battery.too-few-volts", Link.BATTERY, Force.PRACTICE);
     }
 
     @Override

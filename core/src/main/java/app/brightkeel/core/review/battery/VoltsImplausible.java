@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class VoltsImplausible implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.volts-implausible", Link.BATTERY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("battery.volts-implausible", Link.BATTERY, Force.PRACTICE);
     }
 
     @Override

@@ -20,8 +20,8 @@ import java.util.stream.Stream;
 final class Worn implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("battery.worn", Link.BATTERY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("battery.worn", Link.BATTERY, Force.PRACTICE);
     }
 
     @Override

@@ -12,8 +12,8 @@ import java.util.stream.Stream;
 final class BackNotReached implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("cable.back-not-reached", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.back-not-reached", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

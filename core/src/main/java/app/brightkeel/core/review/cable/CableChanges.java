@@ -163,10 +163,10 @@ public final class CableChanges {
                         lead ? MountChanges.moved(line) : Stream.<Change>empty(),
                         tooShort.stream().flatMap(laid -> soundWays(line, laid.carries())),
                         tooShort.stream()
-                                .filter(laid -> laid.cable().sort() == Cable.Sort.POWER)
+                                .filter(laid -> laid.cable().sort() == Cable.Kind.POWER)
                                 .map(laid -> cut(line, laid)),
                         tooShort.stream()
-                                .filter(laid -> laid.cable().sort() == Cable.Sort.DATA)
+                                .filter(laid -> laid.cable().sort() == Cable.Kind.DATA)
                                 .map(laid -> bought(line, laid)),
                         lead ? extended(line) : Stream.<Change>empty(),
                         CarryChanges.displays(line))

@@ -18,8 +18,8 @@ final class CoilLiesBadly implements Rule {
     private static final double BAD = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("cable.coil", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.coil", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

@@ -18,8 +18,8 @@ final class CrossesMovingParts implements Rule {
     private static final double HEADROOM = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("cable.crosses-moving-parts", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.crosses-moving-parts", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class DrillingSchool implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("cable.school-drilling", Link.CABLE, Force.SCHOOL);
+    public Identity identity() {
+        return new Identity("cable.school-drilling", Link.CABLE, Force.SCHOOL);
     }
 
     @Override

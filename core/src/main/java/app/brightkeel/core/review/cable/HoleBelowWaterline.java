@@ -17,8 +17,8 @@ import java.util.stream.Stream;
 final class HoleBelowWaterline implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("cable.hole-below-waterline", Link.CABLE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("cable.hole-below-waterline", Link.CABLE, Force.SAFETY);
     }
 
     @Override

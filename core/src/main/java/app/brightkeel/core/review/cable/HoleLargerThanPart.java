@@ -17,8 +17,8 @@ final class HoleLargerThanPart implements Rule {
     static final double EDGE_M = 0.010;
 
     @Override
-    public Head head() {
-        return new Head("cable.hole-larger-than-part", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.hole-larger-than-part", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

@@ -15,8 +15,8 @@ final class HoleLeftOpen implements Rule {
     private static final double BARE = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("cable.hole-left-open", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.hole-left-open", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

@@ -16,8 +16,8 @@ final class HoleTooSmall implements Rule {
     private static final double SLACK_M = 0.0002;
 
     @Override
-    public Head head() {
-        return new Head("cable.hole-too-small", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.hole-too-small", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

@@ -16,8 +16,8 @@ final class HoleTooWide implements Rule {
     private static final double COVERS_M = 0.003;
 
     @Override
-    public Head head() {
-        return new Head("cable.hole-too-wide", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.hole-too-wide", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

@@ -19,8 +19,8 @@ final class NoDripLoop implements Rule {
     static final double LEAST_M = 0.10;
 
     @Override
-    public Head head() {
-        return new Head("cable.drip-loop", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.drip-loop", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

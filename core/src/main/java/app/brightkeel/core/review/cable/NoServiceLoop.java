@@ -18,8 +18,8 @@ final class NoServiceLoop implements Rule {
     static final double LEAST_M = 0.30;
 
     @Override
-    public Head head() {
-        return new Head("cable.service-loop", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.service-loop", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

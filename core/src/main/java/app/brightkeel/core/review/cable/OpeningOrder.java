@@ -21,8 +21,8 @@ final class OpeningOrder implements Rule {
     private static final double WORSE = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("cable.opening-order", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.opening-order", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class OpeningTooFull implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("cable.opening-too-full", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.opening-too-full", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

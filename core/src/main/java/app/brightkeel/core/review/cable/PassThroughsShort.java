@@ -18,8 +18,8 @@ final class PassThroughsShort implements Rule {
     private static final double SHORT = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("cable.pass-throughs-short", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.pass-throughs-short", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

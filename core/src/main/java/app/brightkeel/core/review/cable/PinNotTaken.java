@@ -15,8 +15,8 @@ final class PinNotTaken implements Rule {
     private static final double ASIDE = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("cable.pin-not-taken", Link.CABLE, Force.SCHOOL);
+    public Identity identity() {
+        return new Identity("cable.pin-not-taken", Link.CABLE, Force.SCHOOL);
     }
 
     @Override

@@ -18,8 +18,8 @@ final class PlugDoesNotPass implements Rule {
     private static final double PLENTY_M = 0.02;
 
     @Override
-    public Head head() {
-        return new Head("cable.plug-does-not-pass", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.plug-does-not-pass", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

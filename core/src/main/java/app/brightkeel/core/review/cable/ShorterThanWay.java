@@ -19,8 +19,8 @@ import java.util.stream.Stream;
 final class ShorterThanWay implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("cable.shorter-than-way", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.shorter-than-way", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

@@ -21,8 +21,8 @@ final class StrainRelief implements Rule {
     private static final double OFF = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("cable.strain-relief", Link.CABLE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("cable.strain-relief", Link.CABLE, Force.PRACTICE);
     }
 
     @Override

@@ -11,8 +11,8 @@ import java.util.stream.Stream;
 final class TooManyForFitting implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("cable.too-many-for-fitting", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.too-many-for-fitting", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

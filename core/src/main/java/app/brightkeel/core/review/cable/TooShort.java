@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class TooShort implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("cable.too-short", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.too-short", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class WayBroken implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("cable.way-broken", Link.CABLE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("cable.way-broken", Link.CABLE, Force.PHYSICS);
     }
 
     @Override

@@ -17,8 +17,8 @@ final class DeckUnder implements Rule {
     private static final double LEAST_M = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("carry.deck-under", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.deck-under", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -21,8 +21,8 @@ final class GasShutIn implements Rule {
     private static final double OVERCHARGE_A = 1;
 
     @Override
-    public Head head() {
-        return new Head("carry.gas-shut-in", Link.CARRY, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("carry.gas-shut-in", Link.CARRY, Force.SAFETY);
     }
 
     @Override

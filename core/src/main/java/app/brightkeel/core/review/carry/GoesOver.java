@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class GoesOver implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.goes-over", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.goes-over", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

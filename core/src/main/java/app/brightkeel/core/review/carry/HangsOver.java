@@ -23,8 +23,8 @@ final class HangsOver implements Rule {
     private static final double MOST_DEG = 30;
 
     @Override
-    public Head head() {
-        return new Head("carry.hangs-over", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.hangs-over", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

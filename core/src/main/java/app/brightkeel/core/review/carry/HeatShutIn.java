@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class HeatShutIn implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.heat-shut-in", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.heat-shut-in", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

@@ -23,8 +23,8 @@ final class Heels implements Rule {
     private static final double ARM_M = 0.30;
 
     @Override
-    public Head head() {
-        return new Head("carry.heel", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.heel", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

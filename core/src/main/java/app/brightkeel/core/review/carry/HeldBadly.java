@@ -27,8 +27,8 @@ final class HeldBadly implements Rule {
     private static final double BARE = 0.08;
 
     @Override
-    public Head head() {
-        return new Head("carry.held-badly", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.held-badly", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

@@ -16,8 +16,8 @@ final class LidMeets implements Rule {
     private static final double UNKNOWN = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("carry.lid-meets", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.lid-meets", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

@@ -12,8 +12,8 @@ import java.util.stream.Stream;
 final class LiesOnSide implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.lies-on-side", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.lies-on-side", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class MakesNoBox implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.makes-no-box", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.makes-no-box", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

@@ -10,8 +10,8 @@ import java.util.stream.Stream;
 final class NoLevel implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.no-level", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.no-level", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -15,8 +15,8 @@ final class NoLongerTight implements Rule {
     private static final double OPEN = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("carry.no-longer-tight", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.no-longer-tight", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

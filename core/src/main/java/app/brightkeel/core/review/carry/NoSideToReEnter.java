@@ -16,8 +16,8 @@ final class NoSideToReEnter implements Rule {
     private static final double NEAR_M = 0.6;
 
     @Override
-    public Head head() {
-        return new Head("carry.no-side-to-re-enter", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.no-side-to-re-enter", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

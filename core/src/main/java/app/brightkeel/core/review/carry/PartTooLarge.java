@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class PartTooLarge implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.part-too-large", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.part-too-large", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -22,8 +22,8 @@ import java.util.stream.Stream;
 final class PocketTooSmall implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.pocket-too-small", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.pocket-too-small", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -18,8 +18,8 @@ import java.util.List;
 final class PocketUnknown implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.pocket.incomplete", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.pocket.incomplete", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -17,8 +17,8 @@ import java.util.stream.Stream;
 final class PocketsTooMany implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.pockets-too-many", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.pockets-too-many", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class ScreenSchool implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.school-screen", Link.CARRY, Force.SCHOOL);
+    public Identity identity() {
+        return new Identity("carry.school-screen", Link.CARRY, Force.SCHOOL);
     }
 
     @Override

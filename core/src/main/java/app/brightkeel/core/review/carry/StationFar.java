@@ -22,8 +22,8 @@ final class StationFar implements Rule {
     private static final double FAR = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("carry.station-far", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.station-far", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

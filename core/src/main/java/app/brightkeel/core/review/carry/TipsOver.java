@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class TipsOver implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.tips-over", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.tips-over", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

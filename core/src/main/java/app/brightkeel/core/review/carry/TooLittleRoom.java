@@ -24,8 +24,8 @@ final class TooLittleRoom implements Rule {
     private static final double PLENTY_M = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("carry.does-not-fit", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.does-not-fit", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class TooTender implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.too-tender", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.too-tender", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class Trims implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("carry.trim", Link.CARRY, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("carry.trim", Link.CARRY, Force.PRACTICE);
     }
 
     @Override

@@ -23,8 +23,8 @@ final class WetStation implements Rule {
     private static final double LEAST_M = 0.03;
 
     @Override
-    public Head head() {
-        return new Head("carry.under-water", Link.CARRY, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("carry.under-water", Link.CARRY, Force.PHYSICS);
     }
 
     @Override

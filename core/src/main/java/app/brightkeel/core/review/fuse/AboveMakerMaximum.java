@@ -24,8 +24,8 @@ import java.util.stream.Stream;
 final class AboveMakerMaximum implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.above-maker-maximum", Link.FUSE, Force.MAKER);
+    public Identity identity() {
+        return new Identity("fuse.above-maker-maximum", Link.FUSE, Force.MAKER);
     }
 
     @Override

@@ -21,8 +21,8 @@ final class BareRun implements Rule {
     private static final double FAR = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("fuse.bare-run", Link.FUSE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("fuse.bare-run", Link.FUSE, Force.PRACTICE);
     }
 
     @Override

@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class BreakingCapacity implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.breaking-capacity", Link.FUSE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("fuse.breaking-capacity", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -20,8 +20,8 @@ import java.util.stream.Stream;
 final class FarEndShort implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.far-end-short", Link.FUSE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("fuse.far-end-short", Link.FUSE, Force.SAFETY);
     }
 
     private static final double LEAST_MULTIPLE = 2;

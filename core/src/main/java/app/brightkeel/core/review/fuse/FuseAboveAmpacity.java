@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class FuseAboveAmpacity implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.above-ampacity", Link.FUSE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("fuse.above-ampacity", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class FusingSchool implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.school", Link.FUSE, Force.SCHOOL);
+    public Identity identity() {
+        return new Identity("fuse.school", Link.FUSE, Force.SCHOOL);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class Missing implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.missing", Link.FUSE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("fuse.missing", Link.FUSE, Force.SAFETY);
     }
 
     /** By the wires alone: it does not wait for lengths, draws or ratings. */

@@ -15,8 +15,8 @@ final class NoRating implements Rule {
     private static final double OPEN = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("fuse.no-rating", Link.FUSE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("fuse.no-rating", Link.FUSE, Force.PRACTICE);
     }
 
     @Override

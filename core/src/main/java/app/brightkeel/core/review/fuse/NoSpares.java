@@ -22,8 +22,8 @@ final class NoSpares implements Rule {
     private static final double ENOUGH = 2;
 
     @Override
-    public Head head() {
-        return new Head("fuse.no-spares", Link.FUSE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("fuse.no-spares", Link.FUSE, Force.PRACTICE);
     }
 
     @Override

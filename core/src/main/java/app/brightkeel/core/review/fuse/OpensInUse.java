@@ -17,8 +17,8 @@ import java.util.stream.Stream;
 final class OpensInUse implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.opens-in-use", Link.FUSE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("fuse.opens-in-use", Link.FUSE, Force.PHYSICS);
     }
 
     @Override

@@ -24,8 +24,8 @@ final class OpensUpstream implements Rule {
     private static final double CERTAIN = 3;
 
     @Override
-    public Head head() {
-        return new Head("fuse.opens-upstream", Link.FUSE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("fuse.opens-upstream", Link.FUSE, Force.PRACTICE);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class ParallelPacksUnfused implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.parallel-packs-unfused", Link.FUSE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("fuse.parallel-packs-unfused", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -31,8 +31,8 @@ import java.util.stream.Stream;
 final class SpareLead implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.spare-lead", Link.FUSE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("fuse.spare-lead", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class TooFarFromBattery implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.too-far-from-battery", Link.FUSE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("fuse.too-far-from-battery", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class WireBurnsFirst implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("fuse.wire-burns-first", Link.FUSE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("fuse.wire-burns-first", Link.FUSE, Force.SAFETY);
     }
 
     @Override

@@ -19,8 +19,8 @@ final class BeamBlocked implements Rule {
     private static final double PLENTY_RAD = Math.toRadians(15);
 
     @Override
-    public Head head() {
-        return new Head("mount.beam-blocked", Link.MOUNT, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("mount.beam-blocked", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override

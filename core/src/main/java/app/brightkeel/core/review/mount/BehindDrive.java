@@ -18,8 +18,8 @@ final class BehindDrive implements Rule {
     private static final double LEAST_M = 0.3;
 
     @Override
-    public Head head() {
-        return new Head("mount.behind-drive", Link.MOUNT, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("mount.behind-drive", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class CraftCannot implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("mount.craft-cannot", Link.MOUNT, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("mount.craft-cannot", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override

@@ -21,8 +21,8 @@ final class FaceDry implements Rule {
     private static final double PLENTY_M = 0.10;
 
     @Override
-    public Head head() {
-        return new Head("mount.face-dry", Link.MOUNT, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("mount.face-dry", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override

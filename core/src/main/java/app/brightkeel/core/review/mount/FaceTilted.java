@@ -24,8 +24,8 @@ final class FaceTilted implements Rule {
     private static final double MOST_THIN_DEG = 3;
 
     @Override
-    public Head head() {
-        return new Head("mount.face-tilted", Link.MOUNT, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("mount.face-tilted", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override

@@ -12,8 +12,8 @@ import java.util.stream.Stream;
 final class Fouls implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("mount.fouls", Link.MOUNT, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("mount.fouls", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override

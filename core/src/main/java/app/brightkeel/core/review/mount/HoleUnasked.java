@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class HoleUnasked implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("mount.hole-unasked", Link.MOUNT, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("mount.hole-unasked", Link.MOUNT, Force.SAFETY);
     }
 
     @Override

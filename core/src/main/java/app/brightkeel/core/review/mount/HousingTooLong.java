@@ -19,8 +19,8 @@ final class HousingTooLong implements Rule {
     private static final double HOLE_M = 0.030;
 
     @Override
-    public Head head() {
-        return new Head("mount.does-not-fit", Link.MOUNT, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("mount.does-not-fit", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class NotThroughHull implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("mount.not-through-hull", Link.MOUNT, Force.MAKER);
+    public Identity identity() {
+        return new Identity("mount.not-through-hull", Link.MOUNT, Force.MAKER);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class ProudOfPocket implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("mount.proud-of-pocket", Link.MOUNT, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("mount.proud-of-pocket", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override

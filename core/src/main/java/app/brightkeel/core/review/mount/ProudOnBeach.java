@@ -18,8 +18,8 @@ final class ProudOnBeach implements Rule {
     static final double MOST_M = 0.030;
 
     @Override
-    public Head head() {
-        return new Head("mount.proud-on-beach", Link.MOUNT, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("mount.proud-on-beach", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override

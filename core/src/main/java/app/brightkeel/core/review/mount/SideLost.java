@@ -20,8 +20,8 @@ final class SideLost implements Rule {
     private static final double BLOCKED_RAD = Math.toRadians(20);
 
     @Override
-    public Head head() {
-        return new Head("mount.side-lost", Link.MOUNT, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("mount.side-lost", Link.MOUNT, Force.PHYSICS);
     }
 
     @Override

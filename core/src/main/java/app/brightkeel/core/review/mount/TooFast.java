@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class TooFast implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("mount.too-fast", Link.MOUNT, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("mount.too-fast", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override

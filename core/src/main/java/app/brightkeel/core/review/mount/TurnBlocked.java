@@ -20,8 +20,8 @@ final class TurnBlocked implements Rule {
     private static final double MOST_LOST = 0.15;
 
     @Override
-    public Head head() {
-        return new Head("mount.turn-blocked", Link.MOUNT, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("mount.turn-blocked", Link.MOUNT, Force.PRACTICE);
     }
 
     @Override

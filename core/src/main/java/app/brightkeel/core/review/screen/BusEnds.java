@@ -18,8 +18,8 @@ final class BusEnds implements Rule {
     private static final int ENDS = 2;
 
     @Override
-    public Head head() {
-        return new Head("screen.bus-ends", Link.SCREEN, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("screen.bus-ends", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override

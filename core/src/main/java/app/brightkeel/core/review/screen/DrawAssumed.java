@@ -20,8 +20,8 @@ final class DrawAssumed implements Rule {
     private static final double HEADROOM = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("screen.draw-assumed", Link.SCREEN, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("screen.draw-assumed", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override

@@ -22,8 +22,8 @@ final class DrawImplausible implements Rule {
     private static final double TOLERATED = 1.5;
 
     @Override
-    public Head head() {
-        return new Head("screen.draw-implausible", Link.SCREEN, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("screen.draw-implausible", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override

@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class HardToRead implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.hard-to-read", Link.SCREEN, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("screen.hard-to-read", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class HolderDrilled implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.school-drilling", Link.SCREEN, Force.SCHOOL);
+    public Identity identity() {
+        return new Identity("screen.school-drilling", Link.SCREEN, Force.SCHOOL);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class HolderMisfit implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.holder-misfit", Link.SCREEN, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("screen.holder-misfit", Link.SCREEN, Force.PHYSICS);
     }
 
     @Override

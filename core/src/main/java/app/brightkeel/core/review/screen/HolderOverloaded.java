@@ -18,8 +18,8 @@ final class HolderOverloaded implements Rule {
     private static final double GRAVITY = 9.81;
 
     @Override
-    public Head head() {
-        return new Head("screen.holder-overloaded", Link.SCREEN, Force.MAKER);
+    public Identity identity() {
+        return new Identity("screen.holder-overloaded", Link.SCREEN, Force.MAKER);
     }
 
     @Override

@@ -11,8 +11,8 @@ import java.util.stream.Stream;
 final class InTheWay implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.in-the-way", Link.SCREEN, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("screen.in-the-way", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override

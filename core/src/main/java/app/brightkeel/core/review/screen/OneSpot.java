@@ -17,8 +17,8 @@ import java.util.stream.Stream;
 final class OneSpot implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.one-spot", Link.SCREEN, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("screen.one-spot", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override

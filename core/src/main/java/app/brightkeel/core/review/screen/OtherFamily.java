@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class OtherFamily implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.other-family", Link.SCREEN, Force.MAKER);
+    public Identity identity() {
+        return new Identity("screen.other-family", Link.SCREEN, Force.MAKER);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class OutOfReach implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.out-of-reach", Link.SCREEN, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("screen.out-of-reach", Link.SCREEN, Force.PRACTICE);
     }
 
     @Override
@@ -28,7 +28,7 @@ final class OutOfReach implements Rule {
         }
         Seated seated = outcome.value();
         WorstOf worst = new WorstOf();
-        for (Seated.Placed each : seated.things()) {
+        for (Seated.FromSeat each : seated.things()) {
             if (each.thing().screen() && !each.thing().keypad()) {
                 worst.add(
                         WorstOf.within(each.awayM(), seated.stretchedM()),

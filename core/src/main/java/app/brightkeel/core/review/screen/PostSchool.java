@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class PostSchool implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.school-post", Link.SCREEN, Force.SCHOOL);
+    public Identity identity() {
+        return new Identity("screen.school-post", Link.SCREEN, Force.SCHOOL);
     }
 
     @Override

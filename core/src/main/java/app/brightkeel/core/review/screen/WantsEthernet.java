@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class WantsEthernet implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("screen.wants-ethernet", Link.SCREEN, Force.MAKER);
+    public Identity identity() {
+        return new Identity("screen.wants-ethernet", Link.SCREEN, Force.MAKER);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class AbovePlanned implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.above-planning-depth", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.above-planning-depth", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class AdapterLoses implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.adapter-loses", Link.TRANSDUCER, Force.MAKER);
+    public Identity identity() {
+        return new Identity("transducer.adapter-loses", Link.TRANSDUCER, Force.MAKER);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class BeyondReach implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.beyond-reach", Link.TRANSDUCER, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("transducer.beyond-reach", Link.TRANSDUCER, Force.PHYSICS);
     }
 
     @Override

@@ -18,8 +18,8 @@ final class BlindTop implements Rule {
     private static final double BLIND_SHARE = 0.5;
 
     @Override
-    public Head head() {
-        return new Head("transducer.blind-top", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.blind-top", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

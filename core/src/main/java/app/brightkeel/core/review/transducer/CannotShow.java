@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class CannotShow implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.display-cannot-show", Link.TRANSDUCER, Force.MAKER);
+    public Identity identity() {
+        return new Identity("transducer.display-cannot-show", Link.TRANSDUCER, Force.MAKER);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class HandleUnmarked implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.handle-unmarked", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.handle-unmarked", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

@@ -19,8 +19,8 @@ import java.util.stream.Stream;
 final class HiddenAtBottom implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.hidden-at-bottom", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.hidden-at-bottom", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class IceConeUnderWay implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.ice-cone-under-way", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.ice-cone-under-way", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

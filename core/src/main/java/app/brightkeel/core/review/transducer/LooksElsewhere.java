@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class LooksElsewhere implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.looks-elsewhere", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.looks-elsewhere", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

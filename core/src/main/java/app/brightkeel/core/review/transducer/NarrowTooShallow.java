@@ -17,8 +17,8 @@ import java.util.stream.Stream;
 final class NarrowTooShallow implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.narrow-too-shallow", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.narrow-too-shallow", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

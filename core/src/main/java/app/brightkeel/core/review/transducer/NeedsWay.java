@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class NeedsWay implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.needs-way", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.needs-way", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class OlderVersion implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.older-version", Link.TRANSDUCER, Force.MAKER);
+    public Identity identity() {
+        return new Identity("transducer.older-version", Link.TRANSDUCER, Force.MAKER);
     }
 
     @Override

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class PinsDiffer implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.pins-differ", Link.TRANSDUCER, Force.MAKER);
+    public Identity identity() {
+        return new Identity("transducer.pins-differ", Link.TRANSDUCER, Force.MAKER);
     }
 
     @Override

@@ -21,8 +21,8 @@ import java.util.stream.Stream;
 final class WideTooDeep implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("transducer.wide-too-deep", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.wide-too-deep", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

@@ -22,8 +22,8 @@ final class WrongForStyle implements Rule {
     private static final double USEFUL = 0.45;
 
     @Override
-    public Head head() {
-        return new Head("transducer.wrong-for-style", Link.TRANSDUCER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("transducer.wrong-for-style", Link.TRANSDUCER, Force.PRACTICE);
     }
 
     @Override

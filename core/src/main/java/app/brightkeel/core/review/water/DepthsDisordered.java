@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class DepthsDisordered implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("water.depths-disordered", Link.WATER, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("water.depths-disordered", Link.WATER, Force.PHYSICS);
     }
 
     @Override

@@ -18,8 +18,8 @@ final class DisplayShowsWrong implements Rule {
     private static final double TOLERATED = 0.08;
 
     @Override
-    public Head head() {
-        return new Head("water.display-shows-wrong", Link.WATER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("water.display-shows-wrong", Link.WATER, Force.PRACTICE);
     }
 
     @Override

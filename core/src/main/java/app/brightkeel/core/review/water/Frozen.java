@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class Frozen implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("water.frozen", Link.WATER, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("water.frozen", Link.WATER, Force.PHYSICS);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class MovesOnIce implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("water.moves-on-ice", Link.WATER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("water.moves-on-ice", Link.WATER, Force.PRACTICE);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class SalinityOfAnotherKind implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("water.salinity-of-another-kind", Link.WATER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("water.salinity-of-another-kind", Link.WATER, Force.PRACTICE);
     }
 
     @Override

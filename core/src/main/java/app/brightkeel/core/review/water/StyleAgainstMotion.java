@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class StyleAgainstMotion implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("water.style-against-motion", Link.WATER, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("water.style-against-motion", Link.WATER, Force.PRACTICE);
     }
 
     @Override

@@ -19,8 +19,8 @@ import java.util.stream.Stream;
 final class AboveMaximum implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.above-maximum", Link.WIRE, Force.MAKER);
+    public Identity identity() {
+        return new Identity("wire.above-maximum", Link.WIRE, Force.MAKER);
     }
 
     @Override

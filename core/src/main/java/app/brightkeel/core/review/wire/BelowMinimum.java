@@ -20,8 +20,8 @@ import java.util.stream.Stream;
 final class BelowMinimum implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.device-minimum", Link.WIRE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("wire.device-minimum", Link.WIRE, Force.PHYSICS);
     }
 
     /** Volts above the minimum from which it is comfortable; common practice, no source. */

@@ -26,8 +26,8 @@ final class BesideSonar implements Rule {
     private static final double BESIDE = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("wire.beside-sonar", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.beside-sonar", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

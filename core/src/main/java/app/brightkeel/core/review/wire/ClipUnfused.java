@@ -17,8 +17,8 @@ final class ClipUnfused implements Rule {
     private static final double SLIPS = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("wire.spring-clips", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.spring-clips", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

@@ -25,8 +25,8 @@ final class DevicesReadApart implements Rule {
     private static final double WORTH_V = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("wire.devices-read-apart", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.devices-read-apart", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

@@ -17,8 +17,8 @@ final class LeadsNowhere implements Rule {
     private static final double LIVE_END = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("wire.leads-nowhere", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.leads-nowhere", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

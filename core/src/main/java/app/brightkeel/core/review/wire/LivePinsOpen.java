@@ -14,8 +14,8 @@ final class LivePinsOpen implements Rule {
     private static final double OPEN = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("wire.live-pins-open", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.live-pins-open", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 final class LoadAboveAmpacity implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.ampacity", Link.WIRE, Force.SAFETY);
+    public Identity identity() {
+        return new Identity("wire.ampacity", Link.WIRE, Force.SAFETY);
     }
 
     @Override

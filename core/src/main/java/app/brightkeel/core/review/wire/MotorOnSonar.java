@@ -20,8 +20,8 @@ final class MotorOnSonar implements Rule {
     private static final double SAME_BATTERY = 0.12;
 
     @Override
-    public Head head() {
-        return new Head("wire.motor-on-sonar", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.motor-on-sonar", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

@@ -15,8 +15,8 @@ final class NoLength implements Rule {
     private static final double UNTIL_MEASURED_M = 0.5;
 
     @Override
-    public Head head() {
-        return new Head("wire.no-length", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.no-length", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

@@ -19,8 +19,8 @@ final class NoMainSwitch implements Rule {
     private static final double ALWAYS_LIVE = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("wire.no-main-switch", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.no-main-switch", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

@@ -13,8 +13,8 @@ import java.util.stream.Stream;
 final class NoOperatingPoint implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.no-operating-point", Link.WIRE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("wire.no-operating-point", Link.WIRE, Force.PHYSICS);
     }
 
     @Override

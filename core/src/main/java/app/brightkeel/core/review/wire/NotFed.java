@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class NotFed implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.not-fed", Link.WIRE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("wire.not-fed", Link.WIRE, Force.PHYSICS);
     }
 
     @Override

@@ -17,8 +17,8 @@ final class NotTinned implements Rule {
     private static final double BARE = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("wire.not-tinned", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.not-tinned", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

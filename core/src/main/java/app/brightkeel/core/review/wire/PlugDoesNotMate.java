@@ -12,8 +12,8 @@ import java.util.stream.Stream;
 final class PlugDoesNotMate implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.plug-does-not-mate", Link.WIRE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("wire.plug-does-not-mate", Link.WIRE, Force.PHYSICS);
     }
 
     @Override

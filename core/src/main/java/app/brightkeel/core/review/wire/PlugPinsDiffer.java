@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 final class PlugPinsDiffer implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.plug-pins-differ", Link.WIRE, Force.MAKER);
+    public Identity identity() {
+        return new Identity("wire.plug-pins-differ", Link.WIRE, Force.MAKER);
     }
 
     @Override

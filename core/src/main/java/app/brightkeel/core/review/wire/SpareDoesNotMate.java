@@ -12,8 +12,8 @@ final class SpareDoesNotMate implements Rule {
     private static final double OF_NO_USE = 0.05;
 
     @Override
-    public Head head() {
-        return new Head("wire.spare-does-not-mate", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.spare-does-not-mate", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

@@ -21,8 +21,8 @@ final class StartDip implements Rule {
     private static final double EASY_V = 0.3;
 
     @Override
-    public Head head() {
-        return new Head("wire.start-dip", Link.WIRE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("wire.start-dip", Link.WIRE, Force.PHYSICS);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class ThinInHandling implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.thin-in-handling", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.thin-in-handling", Link.WIRE, Force.PRACTICE);
     }
 
     private static final double THINNEST_MM2 = 0.75;

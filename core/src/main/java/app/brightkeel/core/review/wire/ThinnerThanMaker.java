@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 final class ThinnerThanMaker implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.thinner-than-maker", Link.WIRE, Force.MAKER);
+    public Identity identity() {
+        return new Identity("wire.thinner-than-maker", Link.WIRE, Force.MAKER);
     }
 
     @Override

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 final class TooFewWays implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.too-few-ways", Link.WIRE, Force.PHYSICS);
+    public Identity identity() {
+        return new Identity("wire.too-few-ways", Link.WIRE, Force.PHYSICS);
     }
 
     @Override

@@ -14,8 +14,8 @@ final class Unlabelled implements Rule {
     private static final double BLANK = 0.1;
 
     @Override
-    public Head head() {
-        return new Head("wire.unlabelled", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.unlabelled", Link.WIRE, Force.PRACTICE);
     }
 
     @Override

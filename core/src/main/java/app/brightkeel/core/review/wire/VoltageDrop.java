@@ -21,8 +21,8 @@ import java.util.stream.Stream;
 final class VoltageDrop implements Rule {
 
     @Override
-    public Head head() {
-        return new Head("wire.drop", Link.WIRE, Force.PRACTICE);
+    public Identity identity() {
+        return new Identity("wire.drop", Link.WIRE, Force.PRACTICE);
     }
 
     private static final double ELECTRONICS = 0.03;

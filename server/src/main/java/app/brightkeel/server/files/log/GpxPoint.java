@@ -15,10 +15,10 @@ final class GpxPoint {
     /** What one point says of depths and temperatures; more is no point of a track. */
     private static final int MOST = 16;
 
-    private record Said(Says what, String name, double si) {}
+    private record Reading(Says what, String name, double si) {}
 
     private double atS = Double.NaN;
-    private final List<Said> all = new ArrayList<>();
+    private final List<Reading> all = new ArrayList<>();
 
     /**
      * One element.
@@ -37,7 +37,7 @@ final class GpxPoint {
             boolean length = entry.says() == Says.DEPTH;
             Optional<LogUnit> usual = unit.isEmpty() ? Optional.of(entry.unit()) : LogUnit.named(unit, length);
             usual.flatMap(in -> LogNumber.of(text).flatMap(number -> number.si(in, length)))
-                    .ifPresent(si -> all.add(new Said(entry.says(), name, si)));
+                    .ifPresent(si -> all.add(new Reading(entry.says(), name, si)));
         });
     }
 
@@ -51,7 +51,7 @@ final class GpxPoint {
     }
 
     void into(Sources sources, double seconds) {
-        for (Said said : all) {
+        for (Reading said : all) {
             switch (said.what()) {
                 case DEPTH -> sources.depth(said.name(), seconds, said.si(), true);
                 case WATER -> sources.water(said.name(), said.si());

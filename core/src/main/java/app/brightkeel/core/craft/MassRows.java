@@ -10,9 +10,9 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 
 /** Masses and places of the rig's own parts, for workings. */
-public final class Placed {
+public final class MassRows {
 
-    private Placed() {}
+    private MassRows() {}
 
     /** Adds them to a working. */
     public static void tell(Working.Builder told, Rig rig) {

@@ -2,7 +2,7 @@ import { Kbd } from "../parts/Kbd";
 import type { Told } from "./useShelf";
 
 /** What was done last, and how it is taken back. */
-export function Said({ told, onClose }: { told: Told; onClose: () => void }) {
+export function Notice({ told, onClose }: { told: Told; onClose: () => void }) {
   return (
     <div
       role="status"

@@ -1,7 +1,7 @@
 package app.brightkeel.core.rig;
 
 /** How a device's current goes with its volts. */
-public enum Leaf {
+public enum LoadModel {
     /** Switch-mode gear: fewer volts, more current. */
     POWER,
     /** A linear regulator: the same current at any volts. */
