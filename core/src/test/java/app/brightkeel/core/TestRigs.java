@@ -5,10 +5,10 @@ import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Angler;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
@@ -17,7 +17,6 @@ import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
-import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
@@ -37,7 +36,6 @@ import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /** Rigs that tests start from. */
@@ -148,50 +146,49 @@ public final class TestRigs {
                 lead("nine-lead", "block", "nine", new Gauge.Awg(16), 1.2, 5),
                 lead("five-lead", "block", "five", new Gauge.Awg(18), 0.8, 3),
                 lead("live-lead", "block", "live", new Gauge.Awg(16), 1.5, 5));
-        return new Rig(
-                "two screens",
-                new Outing(
-                        Figure.measured(8),
-                        Water.of(WaterKind.SEA, Season.SUMMER, Motion.PADDLING, 4, 40)
-                                .withTypicalM(Figure.measured(12))
-                                .withSalinity(Figure.measured(33)),
-                        List.of(
-                                new Phase("search", "searching", Figure.chosen(2), List.of(on("nine"), on("live"))),
-                                new Phase(
-                                        "fish",
-                                        "fishing",
-                                        Figure.chosen(4),
-                                        List.of(
-                                                new Use("nine", Figure.chosen(0.6), Figure.UNSET),
-                                                new Use("live", Figure.UNSET, Figure.chosen(0.5)))))),
-                new Angler(Figure.measured(76), Figure.UNSET),
-                DemoRigs.oystercatcher().craft(),
-                List.of(transducer("cone-20-60")
-                        .withFeeds("nine")
-                        .withMount(new Mount(MountKind.SCUPPER, "scupper-fore-left", Figure.UNSET, Figure.UNSET))),
-                List.of(nine, five, live),
-                new Harness(
-                        List.of(left, right),
-                        List.of(new Junction("bus", "bus"), new Junction("block", "fuse block")),
-                        segments),
-                List.of(
-                        Run.along("sonar-run", "transducer", List.of("up-fore-left", "foot-to-rail-left")),
-                        Run.along("trunk-run", "trunk", List.of("well-to-deck", "past-seat"))),
-                List.of(
-                        new Placement("nine", "rail-left", true),
-                        new Placement("five", "foot-well", false),
-                        new Placement("live", "bow-hatch", false),
-                        new Placement("left", "stern-well", true),
-                        new Placement("right", "seat-back", true)),
-                List.of(),
-                NetworkPlan.NONE,
-                List.of(),
-                List.of(),
-                Schools.UNDECIDED.withDrilling(Schools.Drilling.ABOVE_WATERLINE).withScreen(Schools.Screen.SIDE),
-                Weights.EVEN.withDrag(Figure.chosen(2)),
-                FitOut.NONE,
-                Set.of(),
-                List.of());
+        return Rig.blank("two screens", CraftKind.UNDECIDED)
+                .with(rig -> rig.outing(new Outing(
+                                Figure.measured(8),
+                                Water.of(WaterKind.SEA, Season.SUMMER, Motion.PADDLING, 4, 40)
+                                        .withTypicalM(Figure.measured(12))
+                                        .withSalinity(Figure.measured(33)),
+                                List.of(
+                                        new Phase(
+                                                "search",
+                                                "searching",
+                                                Figure.chosen(2),
+                                                List.of(on("nine"), on("live"))),
+                                        new Phase(
+                                                "fish",
+                                                "fishing",
+                                                Figure.chosen(4),
+                                                List.of(
+                                                        new Use("nine", Figure.chosen(0.6), Figure.UNSET),
+                                                        new Use("live", Figure.UNSET, Figure.chosen(0.5)))))))
+                        .angler(new Angler(Figure.measured(76), Figure.UNSET))
+                        .craft(DemoRigs.oystercatcher().craft())
+                        .transducers(List.of(transducer("cone-20-60")
+                                .withFeeds("nine")
+                                .withMount(
+                                        new Mount(MountKind.SCUPPER, "scupper-fore-left", Figure.UNSET, Figure.UNSET))))
+                        .devices(List.of(nine, five, live))
+                        .harness(new Harness(
+                                List.of(left, right),
+                                List.of(new Junction("bus", "bus"), new Junction("block", "fuse block")),
+                                segments))
+                        .runs(List.of(
+                                Run.along("sonar-run", "transducer", List.of("up-fore-left", "foot-to-rail-left")),
+                                Run.along("trunk-run", "trunk", List.of("well-to-deck", "past-seat"))))
+                        .places(List.of(
+                                new Placement("nine", "rail-left", true),
+                                new Placement("five", "foot-well", false),
+                                new Placement("live", "bow-hatch", false),
+                                new Placement("left", "stern-well", true),
+                                new Placement("right", "seat-back", true)))
+                        .schools(Schools.UNDECIDED
+                                .withDrilling(Schools.Drilling.ABOVE_WATERLINE)
+                                .withScreen(Schools.Screen.SIDE))
+                        .weights(Weights.EVEN.withDrag(Figure.chosen(2))));
     }
 
     /** A day of twelve hours in eight parts, with six devices on one pack: the case that the bounds speak of. */

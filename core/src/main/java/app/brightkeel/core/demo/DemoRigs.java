@@ -5,12 +5,12 @@ import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
-import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
@@ -18,7 +18,6 @@ import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
-import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
@@ -35,7 +34,6 @@ import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
-import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
 import java.util.List;
 import java.util.Set;
@@ -89,50 +87,46 @@ public final class DemoRigs {
                 display.id(),
                 Wire.pair(new Gauge.Awg(22), Figure.measured(3.2)).withTwisted(true),
                 List.of(fuse(5, 0.10), new Fitting.Joint("plug", "quick plug", Figure.measured(0.002))));
-        return new Rig(
-                "Oystercatcher, estuary autumn",
-                new Outing(
-                        Figure.chosen(11),
-                        Water.of(WaterKind.BRACKISH, Season.AUTUMN, Motion.DRIFTING, 2, 9)
-                                .withStyle(FishingStyle.DRIFT)
-                                .withWaterC(Figure.measured(11)),
-                        List.of(new Phase(
-                                "tide",
-                                "around the tide",
-                                Figure.chosen(6),
-                                List.of(new Use(display.id(), Figure.chosen(0.8), Figure.chosen(1)))))),
-                new Angler(Figure.measured(82), Figure.chosen(6)),
-                batteryToTheRight(DemoGear.craft("sit-on-top-3-9")),
-                List.of(transducer),
-                List.of(display),
-                new Harness(List.of(pack), List.of(), List.of(lead)),
-                List.of(
-                        Run.along(
-                                        "sonar-run",
-                                        transducer.id(),
-                                        List.of(
-                                                "up-aft-left",
-                                                "deck-to-stern-hatch",
-                                                "stern-lip",
-                                                "keel-way",
-                                                "bow-lip",
-                                                "bow-to-rail-left"))
-                                .withMovingM(Figure.measured(0.35)),
-                        Run.along(
-                                "supply-run",
-                                lead.id(),
-                                List.of("well-to-stern-hatch", "stern-lip", "port-left", "foot-to-rail-left"))),
-                List.of(new Placement(display.id(), "rail-left", true), new Placement(pack.id(), "stern-well", true)),
-                List.of(),
-                NetworkPlan.NONE,
-                List.of(),
-                List.of(),
-                Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL),
-                Weights.EVEN,
-                FitOut.NONE,
-                // the lead came with the display: it is to be another anyway
-                Set.of("wire.not-tinned"),
-                List.of(new Note(lead.id(), "Came with the display; a thicker pair lies in the garage.")));
+        return Rig.blank("Oystercatcher, estuary autumn", CraftKind.UNDECIDED)
+                .with(rig -> rig.outing(new Outing(
+                                Figure.chosen(11),
+                                Water.of(WaterKind.BRACKISH, Season.AUTUMN, Motion.DRIFTING, 2, 9)
+                                        .withStyle(FishingStyle.DRIFT)
+                                        .withWaterC(Figure.measured(11)),
+                                List.of(new Phase(
+                                        "tide",
+                                        "around the tide",
+                                        Figure.chosen(6),
+                                        List.of(new Use(display.id(), Figure.chosen(0.8), Figure.chosen(1)))))))
+                        .angler(new Angler(Figure.measured(82), Figure.chosen(6)))
+                        .craft(batteryToTheRight(DemoGear.craft("sit-on-top-3-9")))
+                        .transducers(List.of(transducer))
+                        .devices(List.of(display))
+                        .harness(new Harness(List.of(pack), List.of(), List.of(lead)))
+                        .runs(List.of(
+                                Run.along(
+                                                "sonar-run",
+                                                transducer.id(),
+                                                List.of(
+                                                        "up-aft-left",
+                                                        "deck-to-stern-hatch",
+                                                        "stern-lip",
+                                                        "keel-way",
+                                                        "bow-lip",
+                                                        "bow-to-rail-left"))
+                                        .withMovingM(Figure.measured(0.35)),
+                                Run.along(
+                                        "supply-run",
+                                        lead.id(),
+                                        List.of("well-to-stern-hatch", "stern-lip", "port-left", "foot-to-rail-left"))))
+                        .places(List.of(
+                                new Placement(display.id(), "rail-left", true),
+                                new Placement(pack.id(), "stern-well", true)))
+                        .schools(Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL))
+                        // the lead came with the display: it is to be another anyway
+                        .quieted(Set.of("wire.not-tinned"))
+                        .notes(List.of(
+                                new Note(lead.id(), "Came with the display; a thicker pair lies in the garage."))));
     }
 
     /** A crate on the ice: its third-winter battery does not last the cold day. */
@@ -165,51 +159,46 @@ public final class DemoRigs {
                 List.of(fuse(3, 0.06), new Fitting.Switch("switch", "rocker switch", Figure.UNSET)),
                 Ending.of(Ending.Terminal.TAB_4_8, Ending.Half.UNDECIDED),
                 Ending.UNKNOWN);
-        return new Rig(
-                "Lantern crate, high tarn",
-                new Outing(
-                        Figure.chosen(-14),
-                        Water.of(WaterKind.FRESH, Season.ICE, Motion.STILL, 14, 38)
-                                .withStyle(FishingStyle.ICE_JIG)
-                                .withIceM(Figure.measured(0.35)),
-                        List.of(new Phase(
-                                "jigging",
-                                "jigging for char",
-                                Figure.chosen(5),
-                                List.of(new Use(display.id(), Figure.chosen(1), Figure.chosen(1)))))),
-                Angler.UNKNOWN,
-                DemoGear.craft("ice-sled"),
-                List.of(transducer),
-                List.of(display),
-                new Harness(List.of(pack), List.of(), List.of(lead)),
-                List.of(
-                        Run.along("sonar-run", transducer.id(), List.of("hole-to-rim", "rim-to-arm")),
-                        Run.along("supply-run", lead.id(), List.of("floor-right-to-rim", "rim-to-arm"))
-                                .withLoopM(Figure.chosen(0.3))),
-                List.of(new Placement(display.id(), "arm-left", true), new Placement(pack.id(), "floor-right", true)),
-                List.of(),
-                NetworkPlan.NONE,
-                List.of(Pack.labelled("kayak-pack", "10 Ah LiFePO4 of the kayak", Chemistry.LIFEPO4, Figure.rated(10))
-                        .withOrigin("lifepo4-10")
-                        .withMassKg(Figure.measured(1.25))
-                        .withSize(DemoGear.size(0.151, 0.065, 0.100))
-                        .withMaxDischargeA(Figure.rated(10))
-                        .withLabel(PackLabel.UNKNOWN.withPrice(Figure.chosen(0)))),
-                List.of(new Charger(
-                        "charger",
-                        "small lead charger",
-                        Chemistry.AGM,
-                        1,
-                        Figure.rated(1),
-                        pack.id(),
-                        "",
-                        false,
-                        Ending.of(Ending.Terminal.CLIP, Ending.Half.UNDECIDED))),
-                Schools.UNDECIDED,
-                Weights.EVEN,
-                FitOut.NONE,
-                Set.of(),
-                List.of(new Note(pack.id(), "Left over from the alarm system, was free.")));
+        return Rig.blank("Lantern crate, high tarn", CraftKind.UNDECIDED)
+                .with(rig -> rig.outing(new Outing(
+                                Figure.chosen(-14),
+                                Water.of(WaterKind.FRESH, Season.ICE, Motion.STILL, 14, 38)
+                                        .withStyle(FishingStyle.ICE_JIG)
+                                        .withIceM(Figure.measured(0.35)),
+                                List.of(new Phase(
+                                        "jigging",
+                                        "jigging for char",
+                                        Figure.chosen(5),
+                                        List.of(new Use(display.id(), Figure.chosen(1), Figure.chosen(1)))))))
+                        .craft(DemoGear.craft("ice-sled"))
+                        .transducers(List.of(transducer))
+                        .devices(List.of(display))
+                        .harness(new Harness(List.of(pack), List.of(), List.of(lead)))
+                        .runs(List.of(
+                                Run.along("sonar-run", transducer.id(), List.of("hole-to-rim", "rim-to-arm")),
+                                Run.along("supply-run", lead.id(), List.of("floor-right-to-rim", "rim-to-arm"))
+                                        .withLoopM(Figure.chosen(0.3))))
+                        .places(List.of(
+                                new Placement(display.id(), "arm-left", true),
+                                new Placement(pack.id(), "floor-right", true)))
+                        .onHand(List.of(Pack.labelled(
+                                        "kayak-pack", "10 Ah LiFePO4 of the kayak", Chemistry.LIFEPO4, Figure.rated(10))
+                                .withOrigin("lifepo4-10")
+                                .withMassKg(Figure.measured(1.25))
+                                .withSize(DemoGear.size(0.151, 0.065, 0.100))
+                                .withMaxDischargeA(Figure.rated(10))
+                                .withLabel(PackLabel.UNKNOWN.withPrice(Figure.chosen(0)))))
+                        .chargers(List.of(new Charger(
+                                "charger",
+                                "small lead charger",
+                                Chemistry.AGM,
+                                1,
+                                Figure.rated(1),
+                                pack.id(),
+                                "",
+                                false,
+                                Ending.of(Ending.Terminal.CLIP, Ending.Half.UNDECIDED))))
+                        .notes(List.of(new Note(pack.id(), "Left over from the alarm system, was free."))));
     }
 
     /** A pedal kayak on a deep fjord with two screens and a live head. */

@@ -3,13 +3,13 @@ package app.brightkeel.core.demo;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
-import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Handle;
@@ -27,7 +27,6 @@ import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Shared;
@@ -36,10 +35,8 @@ import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
-import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
 import java.util.List;
-import java.util.Set;
 
 /** A pedal kayak on a fjord: its band does not reach the deepest it fishes, its keypad is of another family. */
 final class Gannet {
@@ -62,78 +59,73 @@ final class Gannet {
                 .withSize(DemoGear.size(0.197, 0.166, 0.170))
                 .withMaxDischargeA(Figure.rated(50))
                 .withEnding(Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED));
-        return new Rig(
-                "Gannet, fjord pedal",
-                new Outing(
-                        Figure.chosen(8),
-                        Water.of(WaterKind.SEA, Season.SPRING, Motion.DRIFTING, 20, 90)
-                                .with(water -> water.style(FishingStyle.DRIFT)
-                                        .typicalM(Figure.chosen(45))
-                                        .fishM(Figure.chosen(6))
-                                        .fishLengthM(Figure.chosen(0.7))
-                                        .waterC(Figure.measured(8))),
-                        List.of(
-                                phase("out", "pedalling out", 1, 0.7, 0),
-                                phase("fishing", "fishing the slopes", 6, 0.8, 0.8),
-                                phase("back", "pedalling back", 1, 0.7, 0))),
-                new Angler(Figure.measured(85), Figure.chosen(9)),
-                craft(),
-                List.of(sonar(), head()),
-                List.of(nine, five, module, keypad),
-                new Harness(
-                        List.of(pack),
-                        List.of(new Junction("block", "fuse block", Junction.Meeting.BLOCK, Figure.rated(6), true)),
-                        segments(),
-                        List.of(spare())),
-                List.of(
-                        Run.along(
-                                "sonar-run",
-                                "sonar",
-                                List.of("through-hull", "keel-way", "bow-lip", "bow-to-rail-right")),
-                        Run.along("head-run", "head", List.of("arm-to-rail-right", "bow-to-rail-right")),
-                        Run.along("network-run", "network-lead", List.of("bow-to-rail-right")),
-                        Run.along(
-                                "keypad-run",
-                                "keypad-cable",
-                                List.of("foot-to-rail-left", "port-left", "bow-lip", "bow-to-rail-right")),
-                        Run.along("trunk-run", "trunk", List.of("well-to-stern-hatch", "stern-lip", "keel-way")),
-                        Run.along("nine-run", "nine-lead", List.of("bow-lip", "bow-to-rail-right")),
-                        Run.along("five-run", "five-lead", List.of("bow-lip", "bow-to-console")),
-                        Run.along("module-run", "module-lead", List.of("bow-lip")),
-                        Run.along("keypad-supply-run", "keypad-lead", List.of("port-left", "foot-to-rail-left"))),
-                List.of(
-                        new Placement("nine", "rail-right", true),
-                        new Placement("five", "console", true),
-                        new Placement("module", "bow-hatch", false),
-                        new Placement("keypad", "rail-left", true),
-                        new Placement("pack", "stern-well", true),
-                        new Placement("block", "hull-fore", false)),
-                List.of(),
-                new NetworkPlan(
-                        List.of(Shared.READINGS),
-                        Figure.measured(2),
-                        List.of(
-                                new DataLead(
-                                        "network-lead",
-                                        "network lead of the module",
-                                        "module",
-                                        "nine",
-                                        Figure.rated(1.8),
-                                        Figure.measured(0.016)),
-                                new DataLead(
+        return Rig.blank("Gannet, fjord pedal", CraftKind.UNDECIDED)
+                .with(rig -> rig.outing(new Outing(
+                                Figure.chosen(8),
+                                Water.of(WaterKind.SEA, Season.SPRING, Motion.DRIFTING, 20, 90)
+                                        .with(water -> water.style(FishingStyle.DRIFT)
+                                                .typicalM(Figure.chosen(45))
+                                                .fishM(Figure.chosen(6))
+                                                .fishLengthM(Figure.chosen(0.7))
+                                                .waterC(Figure.measured(8))),
+                                List.of(
+                                        phase("out", "pedalling out", 1, 0.7, 0),
+                                        phase("fishing", "fishing the slopes", 6, 0.8, 0.8),
+                                        phase("back", "pedalling back", 1, 0.7, 0))))
+                        .angler(new Angler(Figure.measured(85), Figure.chosen(9)))
+                        .craft(craft())
+                        .transducers(List.of(sonar(), head()))
+                        .devices(List.of(nine, five, module, keypad))
+                        .harness(new Harness(
+                                List.of(pack),
+                                List.of(new Junction(
+                                        "block", "fuse block", Junction.Meeting.BLOCK, Figure.rated(6), true)),
+                                segments(),
+                                List.of(spare())))
+                        .runs(List.of(
+                                Run.along(
+                                        "sonar-run",
+                                        "sonar",
+                                        List.of("through-hull", "keel-way", "bow-lip", "bow-to-rail-right")),
+                                Run.along("head-run", "head", List.of("arm-to-rail-right", "bow-to-rail-right")),
+                                Run.along("network-run", "network-lead", List.of("bow-to-rail-right")),
+                                Run.along(
+                                        "keypad-run",
                                         "keypad-cable",
-                                        "cable of the keypad",
-                                        "keypad",
-                                        "nine",
-                                        Figure.rated(3),
-                                        Figure.measured(0.016)))),
-                List.of(),
-                List.of(),
-                Schools.UNDECIDED,
-                Weights.EVEN,
-                FitOut.NONE,
-                Set.of(),
-                List.of(new Note("keypad", "Second-hand, from another make of screen.")));
+                                        List.of("foot-to-rail-left", "port-left", "bow-lip", "bow-to-rail-right")),
+                                Run.along(
+                                        "trunk-run", "trunk", List.of("well-to-stern-hatch", "stern-lip", "keel-way")),
+                                Run.along("nine-run", "nine-lead", List.of("bow-lip", "bow-to-rail-right")),
+                                Run.along("five-run", "five-lead", List.of("bow-lip", "bow-to-console")),
+                                Run.along("module-run", "module-lead", List.of("bow-lip")),
+                                Run.along(
+                                        "keypad-supply-run", "keypad-lead", List.of("port-left", "foot-to-rail-left"))))
+                        .places(List.of(
+                                new Placement("nine", "rail-right", true),
+                                new Placement("five", "console", true),
+                                new Placement("module", "bow-hatch", false),
+                                new Placement("keypad", "rail-left", true),
+                                new Placement("pack", "stern-well", true),
+                                new Placement("block", "hull-fore", false)))
+                        .network(new NetworkPlan(
+                                List.of(Shared.READINGS),
+                                Figure.measured(2),
+                                List.of(
+                                        new DataLead(
+                                                "network-lead",
+                                                "network lead of the module",
+                                                "module",
+                                                "nine",
+                                                Figure.rated(1.8),
+                                                Figure.measured(0.016)),
+                                        new DataLead(
+                                                "keypad-cable",
+                                                "cable of the keypad",
+                                                "keypad",
+                                                "nine",
+                                                Figure.rated(3),
+                                                Figure.measured(0.016)))))
+                        .notes(List.of(new Note("keypad", "Second-hand, from another make of screen."))));
     }
 
     private static Phase phase(String id, String name, double hours, double brightness, double module) {

@@ -6,6 +6,7 @@ import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
 import app.brightkeel.core.rig.Charger;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
@@ -23,7 +24,6 @@ import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
-import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
@@ -33,14 +33,12 @@ import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
-import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
 import java.util.List;
 import java.util.Set;
@@ -60,61 +58,59 @@ final class Reedling {
                 .withEnding(Ending.of(Ending.Terminal.POST, Ending.Half.UNDECIDED));
         Transducer transducer = DemoGear.transducer("chirp-16", "transducer")
                 .withMount(new Mount(MountKind.TRANSOM_BOARD, "transom", Figure.measured(0.02), Figure.UNSET));
-        return new Rig(
-                "Reedling, canal pram",
-                new Outing(
-                        Figure.chosen(12),
-                        Water.of(WaterKind.FRESH, Season.SUMMER, Motion.STILL, 1, 4)
-                                .with(water -> water.style(FishingStyle.VERTICAL)
-                                        .typicalM(Figure.chosen(2))
-                                        .slopeDeg(Figure.measured(25))
-                                        .fishM(Figure.chosen(0.15))
-                                        .waterC(Figure.measured(17))),
-                        List.of(new Phase(
-                                "night",
-                                "the night",
-                                Figure.chosen(7),
-                                List.of(new Use(display.id(), Figure.chosen(0.3), Figure.chosen(1)))))),
-                new Angler(Figure.measured(79), Figure.chosen(12)),
-                DemoGear.craft("pram-3-1"),
-                List.of(transducer),
-                List.of(display),
-                new Harness(List.of(pack), List.of(), List.of(lead(pack.id(), display.id()))),
-                List.of(
-                        Run.along(
-                                "sonar-run",
-                                transducer.id(),
-                                List.of("over-transom", "under-thwart", "floor-to-thwart")),
-                        Run.along("supply-run", "lead", List.of("under-thwart", "floor-to-thwart"))),
-                List.of(
-                        new Placement(display.id(), "thwart", true),
-                        new Placement(
+        return Rig.blank("Reedling, canal pram", CraftKind.UNDECIDED)
+                .with(rig -> rig.outing(new Outing(
+                                Figure.chosen(12),
+                                Water.of(WaterKind.FRESH, Season.SUMMER, Motion.STILL, 1, 4)
+                                        .with(water -> water.style(FishingStyle.VERTICAL)
+                                                .typicalM(Figure.chosen(2))
+                                                .slopeDeg(Figure.measured(25))
+                                                .fishM(Figure.chosen(0.15))
+                                                .waterC(Figure.measured(17))),
+                                List.of(new Phase(
+                                        "night",
+                                        "the night",
+                                        Figure.chosen(7),
+                                        List.of(new Use(display.id(), Figure.chosen(0.3), Figure.chosen(1)))))))
+                        .angler(new Angler(Figure.measured(79), Figure.chosen(12)))
+                        .craft(DemoGear.craft("pram-3-1"))
+                        .transducers(List.of(transducer))
+                        .devices(List.of(display))
+                        .harness(new Harness(List.of(pack), List.of(), List.of(lead(pack.id(), display.id()))))
+                        .runs(List.of(
+                                Run.along(
+                                        "sonar-run",
+                                        transducer.id(),
+                                        List.of("over-transom", "under-thwart", "floor-to-thwart")),
+                                Run.along("supply-run", "lead", List.of("under-thwart", "floor-to-thwart"))))
+                        .places(List.of(
+                                new Placement(display.id(), "thwart", true),
+                                new Placement(
+                                        pack.id(),
+                                        "floor-aft",
+                                        true,
+                                        Held.UNKNOWN.with(h -> h.how(Holding.SLOT)
+                                                .covered(true)
+                                                .toolFree(true)
+                                                .onSide(true)),
+                                        Figure.measured(3))))
+                        .chargers(List.of(new Charger(
+                                "charger",
+                                "lead charger",
+                                Chemistry.FLOODED,
+                                1,
+                                Figure.rated(4),
                                 pack.id(),
-                                "floor-aft",
-                                true,
-                                Held.UNKNOWN.with(h -> h.how(Holding.SLOT)
-                                        .covered(true)
-                                        .toolFree(true)
-                                        .onSide(true)),
-                                Figure.measured(3))),
-                List.of(),
-                NetworkPlan.NONE,
-                List.of(),
-                List.of(new Charger(
-                        "charger",
-                        "lead charger",
-                        Chemistry.FLOODED,
-                        1,
-                        Figure.rated(4),
-                        pack.id(),
-                        "",
-                        false,
-                        Ending.of(Ending.Terminal.POST, Ending.Half.UNDECIDED))),
-                Schools.UNDECIDED,
-                Weights.EVEN,
-                new FitOut(List.of(), List.of(new PassThroughStock(PassThrough.GROMMET, 2)), List.of(pod()), boards()),
-                Set.of("transducer.blind-top"),
-                List.of(new Note("pod", "The slot was made for the old battery, which was lower.")));
+                                "",
+                                false,
+                                Ending.of(Ending.Terminal.POST, Ending.Half.UNDECIDED))))
+                        .fitOut(new FitOut(
+                                List.of(),
+                                List.of(new PassThroughStock(PassThrough.GROMMET, 2)),
+                                List.of(pod()),
+                                boards()))
+                        .quieted(Set.of("transducer.blind-top"))
+                        .notes(List.of(new Note("pod", "The slot was made for the old battery, which was lower."))));
     }
 
     private static Segment lead(String pack, String display) {

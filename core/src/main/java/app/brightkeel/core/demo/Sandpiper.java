@@ -3,17 +3,16 @@ package app.brightkeel.core.demo;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
-import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
-import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
@@ -22,7 +21,6 @@ import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Spot;
@@ -32,12 +30,10 @@ import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
 import app.brightkeel.core.rig.Way;
-import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
 import app.brightkeel.core.rig.Zone;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 
 /** A two-seat inflatable: a bag too small for its pack, no fuse before the plug, a holder of two sizes of ball. */
 final class Sandpiper {
@@ -63,38 +59,34 @@ final class Sandpiper {
                 Wire.pair(new Gauge.Awg(16), Figure.measured(1.1))
                         .with(wire -> wire.tinned(true).twisted(true)),
                 List.of());
-        return new Rig(
-                "Sandpiper, reservoir evenings",
-                new Outing(
-                        Figure.chosen(18),
-                        Water.of(WaterKind.FRESH, Season.SUMMER, Motion.DRIFTING, 4, 15)
-                                .withStyle(FishingStyle.DRIFT)
-                                .withFishM(Figure.chosen(0.3))
-                                .withWaterC(Figure.measured(18)),
-                        List.of(new Phase(
-                                "evening",
-                                "the evening",
-                                Figure.chosen(3.5),
-                                List.of(new Use(display.id(), Figure.chosen(0.7), Figure.chosen(1)))))),
-                new Angler(Figure.measured(74), Figure.chosen(7)),
-                craft(),
-                List.of(transducer),
-                List.of(display),
-                new Harness(List.of(pack), List.of(), List.of(lead)),
-                List.of(
-                        Run.along(
-                                "sonar-run", transducer.id(), List.of("over-transom", "under-seat", "floor-to-cross")),
-                        Run.along("supply-run", lead.id(), List.of("bag-to-floor", "floor-to-cross"))),
-                List.of(new Placement(display.id(), "cross-tube", true), new Placement(pack.id(), "dry-bag", true)),
-                List.of(holder(display.id())),
-                NetworkPlan.NONE,
-                List.of(),
-                List.of(),
-                Schools.UNDECIDED,
-                Weights.EVEN,
-                FitOut.NONE,
-                Set.of(),
-                List.of(new Note("holder", "Base and arm came from two different boxes.")));
+        return Rig.blank("Sandpiper, reservoir evenings", CraftKind.UNDECIDED)
+                .with(rig -> rig.outing(new Outing(
+                                Figure.chosen(18),
+                                Water.of(WaterKind.FRESH, Season.SUMMER, Motion.DRIFTING, 4, 15)
+                                        .withStyle(FishingStyle.DRIFT)
+                                        .withFishM(Figure.chosen(0.3))
+                                        .withWaterC(Figure.measured(18)),
+                                List.of(new Phase(
+                                        "evening",
+                                        "the evening",
+                                        Figure.chosen(3.5),
+                                        List.of(new Use(display.id(), Figure.chosen(0.7), Figure.chosen(1)))))))
+                        .angler(new Angler(Figure.measured(74), Figure.chosen(7)))
+                        .craft(craft())
+                        .transducers(List.of(transducer))
+                        .devices(List.of(display))
+                        .harness(new Harness(List.of(pack), List.of(), List.of(lead)))
+                        .runs(List.of(
+                                Run.along(
+                                        "sonar-run",
+                                        transducer.id(),
+                                        List.of("over-transom", "under-seat", "floor-to-cross")),
+                                Run.along("supply-run", lead.id(), List.of("bag-to-floor", "floor-to-cross"))))
+                        .places(List.of(
+                                new Placement(display.id(), "cross-tube", true),
+                                new Placement(pack.id(), "dry-bag", true)))
+                        .holders(List.of(holder(display.id())))
+                        .notes(List.of(new Note("holder", "Base and arm came from two different boxes."))));
     }
 
     /** The usual inflatable with a small dry bag in front of the seat. */

@@ -78,29 +78,24 @@ public final class Assumptions {
                 && rig.places() == before.places();
         boolean sameRuns =
                 sameWays && rig.harness().segments() == before.harness().segments();
-        return new Rig(
-                rig.name(),
-                sameOuting ? filled.outing() : filled(rig.outing(), rig.craft().kind(), devices),
-                filled(rig.angler()),
-                rig.craft(),
-                transducers,
-                devices,
-                harness(rig, before, filled, sameWays),
-                sameRuns
-                        ? filled.runs()
-                        : rig.runs().stream()
-                                .map(run -> CraftAssumptions.filled(run, rig))
-                                .toList(),
-                sameTakeOff(rig, before) ? filled.places() : CraftAssumptions.filled(rig),
-                rig.holders(),
-                rig.network(),
-                rig.onHand(),
-                rig.chargers(),
-                rig.schools(),
-                rig.weights(),
-                rig.fitOut() == before.fitOut() ? filled.fitOut() : CraftAssumptions.filled(rig.fitOut()),
-                rig.quieted(),
-                rig.notes());
+        return RigBuilder.builder(rig)
+                .outing(
+                        sameOuting
+                                ? filled.outing()
+                                : filled(rig.outing(), rig.craft().kind(), devices))
+                .angler(filled(rig.angler()))
+                .transducers(transducers)
+                .devices(devices)
+                .harness(harness(rig, before, filled, sameWays))
+                .runs(
+                        sameRuns
+                                ? filled.runs()
+                                : rig.runs().stream()
+                                        .map(run -> CraftAssumptions.filled(run, rig))
+                                        .toList())
+                .places(sameTakeOff(rig, before) ? filled.places() : CraftAssumptions.filled(rig))
+                .fitOut(rig.fitOut() == before.fitOut() ? filled.fitOut() : CraftAssumptions.filled(rig.fitOut()))
+                .build();
     }
 
     /** A run of a rig as it would be laid with the usual slack. */

@@ -43,25 +43,17 @@ final class DroppedReferences {
             rig.runs().forEach(run -> gone.add(run.id()));
             runs.forEach(run -> gone.remove(run.id()));
         }
-        return new Rig(
-                rig.name(),
-                rig.outing(),
-                rig.angler(),
-                craft,
-                mounted,
-                rig.devices(),
-                withoutLooseSpares(harness, gone),
-                runs,
-                places,
-                rig.holders(),
-                network,
-                rig.onHand(),
-                chargers,
-                rig.schools(),
-                rig.weights(),
-                fitOut,
-                rig.quieted(),
-                gone.isEmpty() ? rig.notes() : kept(rig.notes(), note -> !gone.contains(note.part())));
+        return RigBuilder.builder(rig)
+                .craft(craft)
+                .transducers(mounted)
+                .harness(withoutLooseSpares(harness, gone))
+                .runs(runs)
+                .places(places)
+                .network(network)
+                .chargers(chargers)
+                .fitOut(fitOut)
+                .notes(gone.isEmpty() ? rig.notes() : kept(rig.notes(), note -> !gone.contains(note.part())))
+                .build();
     }
 
     private static Harness withoutLooseSpares(Harness harness, Set<String> gone) {
