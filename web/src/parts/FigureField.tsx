@@ -6,6 +6,7 @@ import { numberOf, shown, symbolOf, typedNumber } from "../units/format";
 import { parse } from "../units/parse";
 import { useUnits } from "../units/UnitsProvider";
 import { FieldProblem } from "./FieldProblem";
+import { useTyped } from "./useTyped";
 
 const BASES: Basis[] = ["measured", "rated", "chosen"];
 
@@ -32,30 +33,22 @@ export function FigureField({
   const figure = getAt(rig, pointer) as Figure | undefined;
   const given = figure?.kind === "given" ? figure : undefined;
   const kept = given ? typedNumber(given.value, unit, system) : "";
-  const [typed, setTyped] = useState(kept);
   const [fault, setFault] = useState("");
-  useEffect(() => {
-    setTyped(kept);
-    setFault("");
-  }, [kept]);
+  useEffect(() => setFault(""), [kept]);
 
   const assumed = saved.review.assumed.find((each) => each.pointer === pointer)?.figure;
   const symbol = symbolOf(unit, system);
-  const commit = () => {
-    if (typed === kept) {
-      setFault("");
-    } else if (typed.trim() === "") {
+  const { typed, put, back, enter, leave } = useTyped(kept, (words) => {
+    const value = parse(words, unit, system);
+    if (words.trim() === "") {
       set(pointer, { kind: "unset" });
+    } else if (Number.isFinite(value)) {
+      setFault("");
+      set(pointer, { kind: "given", value, basis: given?.basis ?? basis });
     } else {
-      const value = parse(typed, unit, system);
-      if (Number.isFinite(value)) {
-        setFault("");
-        set(pointer, { kind: "given", value, basis: given?.basis ?? basis });
-      } else {
-        setFault(`"${typed}" is no number${example(unit, system)}. Nothing was saved.`);
-      }
+      setFault(`"${words}" is no number${example(unit, system)}. Nothing was saved.`);
     }
-  };
+  });
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-3 py-[5px]">
       <label htmlFor={id} className="grow basis-1/4">
@@ -68,12 +61,15 @@ export function FigureField({
           inputMode="text"
           autoComplete="off"
           placeholder={assumed?.kind === "given" ? numberOf(assumed.value, unit, system) : "–"}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={commit}
+          onChange={(event) => {
+            put(event.target.value);
+            if (event.target.value === kept) setFault("");
+          }}
+          onBlur={leave}
           onKeyDown={(event) => {
-            if (event.key === "Enter") commit();
+            if (event.key === "Enter") enter();
             if (event.key === "Escape") {
-              setTyped(kept);
+              back();
               setFault("");
             }
           }}

@@ -1,7 +1,7 @@
-import { useEffect, useState } from "react";
 import { useEditor } from "../edit/RigEditor";
 import { getAt } from "../edit/pointer";
 import { FieldProblem } from "./FieldProblem";
+import { useTyped } from "./useTyped";
 
 export function NameField({
   label,
@@ -14,19 +14,17 @@ export function NameField({
 }) {
   const { rig, set } = useEditor();
   const kept = String(getAt(rig, pointer) ?? "");
-  const [typed, setTyped] = useState(kept);
-  useEffect(() => setTyped(kept), [kept]);
-  const commit = () => typed !== kept && set(pointer, typed);
+  const { typed, put, back, enter, leave } = useTyped(kept, (name) => set(pointer, name));
   return (
     <span className="block min-w-0 grow">
       <input
         aria-label={label}
         value={typed}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={commit}
+        onChange={(event) => put(event.target.value)}
+        onBlur={leave}
         onKeyDown={(event) => {
-          if (event.key === "Enter") commit();
-          if (event.key === "Escape") setTyped(kept);
+          if (event.key === "Enter") enter();
+          if (event.key === "Escape") back();
         }}
         className={`w-full min-w-0 border-b border-transparent bg-transparent py-0.5 hover:border-rule focus:border-act ${
           big ? "text-[16px] font-semibold" : "font-semibold"

@@ -1,0 +1,25 @@
+import { useEffect, useRef, useState } from "react";
+
+/**
+ * What stands in a field until it is kept. It is sent by Enter and by leaving the field, but not once more by leaving it
+ * after Enter: who presses Enter and then dismisses what was said of it has left the field by that.
+ */
+export function useTyped(kept: string, send: (typed: string) => void) {
+  const [typed, setTyped] = useState(kept);
+  const sent = useRef(kept);
+  const put = (words: string) => {
+    sent.current = kept;
+    setTyped(words);
+  };
+  useEffect(() => {
+    sent.current = kept;
+    setTyped(kept);
+  }, [kept]);
+  const enter = () => {
+    if (typed !== kept) {
+      sent.current = typed;
+      send(typed);
+    }
+  };
+  return { typed, put, back: () => put(kept), enter, leave: () => typed !== sent.current && enter() };
+}
