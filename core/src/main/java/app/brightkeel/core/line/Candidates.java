@@ -30,7 +30,7 @@ public final class Candidates {
 
     private final Line base;
     private final int most;
-    private final PartNumbers numbers = new PartNumbers();
+    private final PartNumbers numbers;
     private final PartNumbers.Numbered ofBase;
     private final AtomicInteger size = new AtomicInteger();
     private volatile Map<Object, Told> lately = new ConcurrentHashMap<>();
@@ -43,6 +43,7 @@ public final class Candidates {
     Candidates(Line base, int most) {
         this.base = base;
         this.most = most;
+        this.numbers = new PartNumbers(most);
         this.ofBase = numbers.of(base.entered(), base::rig);
     }
 

@@ -84,6 +84,12 @@ public final class PartNumbers {
     private final Map<Part, Map<Some, Integer>> filledFrom = tables(ConcurrentHashMap::new);
 
     private final AtomicInteger last = new AtomicInteger();
+    private final int most;
+
+    /** @param most values of one part that are told apart at a time, 1 and more */
+    public PartNumbers(int most) {
+        this.most = most;
+    }
 
     private static <K> Map<Part, Map<K, Integer>> tables(Supplier<Map<K, Integer>> table) {
         Map<Part, Map<K, Integer>> all = new EnumMap<>(Part.class);
@@ -146,7 +152,12 @@ public final class PartNumbers {
         return table(tables, part).computeIfAbsent(value, each -> last.incrementAndGet());
     }
 
-    private static <K> Map<K, Integer> table(Map<Part, Map<K, Integer>> tables, Part part) {
-        return Objects.requireNonNull(tables.get(part));
+    /** What is forgotten gets another number when it comes again, never one that was given: it is new, and nothing else. */
+    private <K> Map<K, Integer> table(Map<Part, Map<K, Integer>> tables, Part part) {
+        Map<K, Integer> table = Objects.requireNonNull(tables.get(part));
+        if (table.size() >= most) {
+            table.clear();
+        }
+        return table;
     }
 }

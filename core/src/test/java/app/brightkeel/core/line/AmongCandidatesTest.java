@@ -75,7 +75,7 @@ public class AmongCandidatesTest {
     public void partsAreNumberedByWhatTheyHold() {
         int differ = 0;
         for (Rig rig : rigs()) {
-            PartNumbers numbers = new PartNumbers();
+            PartNumbers numbers = new PartNumbers(1000);
             Rig before = rig;
             Numbered numbered = numbers.of(rig, () -> Assumptions.fill(rig));
             for (Rig each : walk(rig, differ)) {
