@@ -58,7 +58,7 @@ public class RigDifferencesTest {
             edit(
                     r -> r.with(pack(r).withCapacityAh(Figure.rated(10))),
                     "Capacity of 12 Ah LiFePO4: 12.0 Ah → 10.0 Ah."),
-            edit(r -> r.with(pack(r).withTempC(Figure.chosen(-4))), "Temperature of 12 Ah LiFePO4: open → -4 °C."),
+            edit(r -> r.with(pack(r).withTempC(Figure.chosen(-4))), "Temperature of 12 Ah LiFePO4: open → −4 °C."),
             edit(r -> r.with(pack(r).withMassKg(Figure.measured(1.5))), "Mass of 12 Ah LiFePO4: 1.5 kg, now measured."),
             edit(r -> r.with(pack(r).withChemistry(Chemistry.AGM)), "Chemistry of 12 Ah LiFePO4: LiFePO4 → AGM lead."),
             edit(
