@@ -24,11 +24,11 @@ export function numberOf(si: number, unit: Unit, system: System): string {
   const value = si * factor + offset;
   switch (style) {
     case "short":
-      return signed(value, fixed(value, decimals), String(Number(fixed(value, decimals))));
+      return signed(value, String(Number(fixed(value, decimals))));
     case "hours-minutes": {
       const minutes = Math.round(Math.abs(value) * 60);
-      const sign = value < 0 && minutes > 0 ? "−" : "";
-      return `${sign}${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, "0")}`;
+      const words = `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, "0")}`;
+      return signed(value, String(minutes), words);
     }
     case "feet-inches":
       return feetInches(value, decimals);

@@ -6,38 +6,18 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Links;
-import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
-import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /** What the screens wait for, for each demo rig, on the machine as {@code ./keel} starts it. */
-@State(Scope.Thread)
-@BenchmarkMode(Mode.SampleTime)
-@OutputTimeUnit(TimeUnit.MICROSECONDS)
 @Warmup(iterations = 8, time = 1)
 @Measurement(iterations = 5, time = 1)
-@Fork(
-        value = 1,
-        jvmArgsAppend = {"-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m"})
-public class DemoBenchmark {
-
-    private final RigReviewer reviewer = new RigReviewer();
-
-    @Param({"Oystercatcher", "Lantern", "Sandpiper", "Gannet", "Reedling"})
-    public String name = "";
+public class DemoBenchmark extends OfDemoRig {
 
     private Rig rig = DemoRigs.gannet();
     private Line line = Line.of(rig);
@@ -46,10 +26,7 @@ public class DemoBenchmark {
 
     @Setup
     public void find() {
-        rig = DemoRigs.all().stream()
-                .filter(each -> each.name().startsWith(name))
-                .findFirst()
-                .orElseThrow();
+        rig = demoRig();
         line = Line.of(rig);
         reviewer.review(line);
         List<Rig> all = new ArrayList<>();
@@ -76,11 +53,7 @@ public class DemoBenchmark {
     public Object candidate() {
         next = (next + 1) % candidates.size();
         Line then = line.with(candidates.get(next));
-        Object last = then;
-        for (Link link : Link.values()) {
-            last = reviewer.state(then, link);
-        }
-        return last;
+        return reviewer.states(then);
     }
 
     @Benchmark

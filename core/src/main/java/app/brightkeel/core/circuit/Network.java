@@ -7,7 +7,7 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * Direct-current trees of resistances with leaves of constant power, constant current or constant resistance and one or
+ * Direct-current trees of resistances with loadModels of constant power, constant current or constant resistance and one or
  * more packs, solved for node volts.
  *
  * <p>Newton's method from the volts without load, one sweep up and one down the tree for each step. Written as
@@ -31,7 +31,7 @@ public final class Network {
     private final double[] ohm;
     private final int[] pack;
     private final int[] device;
-    private final LoadModel[] leaf;
+    private final LoadModel[] loadModel;
     private final double[] leafV;
     private final double[] volts;
     private final double[] source;
@@ -51,7 +51,7 @@ public final class Network {
                         .toArray(),
                 ints(topology.packs()),
                 ints(topology.devices()),
-                load.leaves(),
+                load.loadModels(),
                 load.atV());
     }
 
@@ -60,15 +60,16 @@ public final class Network {
      * @param ohm    resistance to the parent [Ω], not negative
      * @param pack   which pack stands at a node, or −1
      * @param device which device hangs at a node, or −1
-     * @param leaves of each device
+     * @param loadModels of each device
      * @param leafV  volts at which each device draws its watts, positive where it is no constant power [V]
      */
-    public Network(int[] parent, double[] ohm, int[] pack, int[] device, List<LoadModel> leaves, List<Double> leafV) {
+    public Network(
+            int[] parent, double[] ohm, int[] pack, int[] device, List<LoadModel> loadModels, List<Double> leafV) {
         this.parent = parent.clone();
         this.ohm = ohm.clone();
         this.pack = pack.clone();
         this.device = device.clone();
-        leaf = leaves.toArray(LoadModel[]::new);
+        loadModel = loadModels.toArray(LoadModel[]::new);
         this.leafV = leafV.stream().mapToDouble(Double::doubleValue).toArray();
         int n = parent.length;
         volts = new double[n];
@@ -173,7 +174,7 @@ public final class Network {
     }
 
     private void leaf(int node, double watts) {
-        LoadModel kind = leaf[device[node]];
+        LoadModel kind = loadModel[device[node]];
         double atV = leafV[device[node]];
         if (kind == LoadModel.POWER) {
             double last = volts[node];
@@ -208,7 +209,7 @@ public final class Network {
 
     /** What a device really takes at the point found last [W]. */
     public double deviceWatts(int node, double watts) {
-        LoadModel kind = leaf[device[node]];
+        LoadModel kind = loadModel[device[node]];
         return kind == LoadModel.POWER ? watts : volts[node] * kind.amps(watts, leafV[device[node]], volts[node]);
     }
 

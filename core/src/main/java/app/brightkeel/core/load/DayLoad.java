@@ -11,11 +11,11 @@ import java.util.stream.IntStream;
  * @param phases in order; a pause between two of them is one too; none where only the draws are asked for
  * @param fullW  of each device, everything on [W], in the rig's order
  * @param startW of each device as it starts [W], at least its full power
- * @param leaves how the current of each goes with its volts
+ * @param loadModels how the current of each goes with its volts
  * @param atV    volts at which each draws those watts: the mean of the source it hangs on; 0 where no draw depends on them
  */
 public record DayLoad(
-        List<PhaseLoad> phases, List<Double> fullW, List<Double> startW, List<LoadModel> leaves, List<Double> atV) {
+        List<PhaseLoad> phases, List<Double> fullW, List<Double> startW, List<LoadModel> loadModels, List<Double> atV) {
 
     /**
      * @param place in the rig, −1 for a pause, in which nothing is drawn
@@ -32,7 +32,7 @@ public record DayLoad(
 
     /** The same without what happens when: two days of the same gear are alike to what asks only what it draws. */
     public DayLoad withoutDay() {
-        return new DayLoad(List.of(), fullW, startW, leaves, atV);
+        return new DayLoad(List.of(), fullW, startW, loadModels, atV);
     }
 
     /** The same of some devices alone: the others draw nothing. */
@@ -46,7 +46,7 @@ public record DayLoad(
                         of(devices, phase.watts()),
                         of(devices, phase.onW())))
                 .toList();
-        return new DayLoad(own, of(devices, fullW), of(devices, startW), leaves, atV);
+        return new DayLoad(own, of(devices, fullW), of(devices, startW), loadModels, atV);
     }
 
     private static List<Double> of(Collection<Integer> devices, List<Double> watts) {
@@ -88,10 +88,10 @@ public record DayLoad(
      * @param highV of its source, full [V]
      */
     public double mostAmps(int device, double lowV, double highV) {
-        LoadModel leaf = leaves.get(device);
+        LoadModel model = loadModels.get(device);
         return Math.max(
-                leaf.amps(fullW.get(device), atV.get(device), lowV),
-                leaf.amps(fullW.get(device), atV.get(device), highV));
+                model.amps(fullW.get(device), atV.get(device), lowV),
+                model.amps(fullW.get(device), atV.get(device), highV));
     }
 
     /** Everything on at full brightness [W]. */

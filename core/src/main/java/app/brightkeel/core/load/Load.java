@@ -168,8 +168,9 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
             full.add(watts);
             start.add(startW(needs.devices().get(d), watts));
         }
-        List<LoadModel> leaves = needs.devices().stream().map(Device::leaf).toList();
-        return new DayLoad(List.copyOf(phases), List.copyOf(full), List.copyOf(start), leaves, needs.atV());
+        List<LoadModel> loadModels =
+                needs.devices().stream().map(Device::loadModel).toList();
+        return new DayLoad(List.copyOf(phases), List.copyOf(full), List.copyOf(start), loadModels, needs.atV());
     }
 
     /** Adds the time from one hour to the other in which everything is off, if there is any; returns the later. */

@@ -85,6 +85,6 @@ public record Amount(double si, Unit unit) {
 
     private static String hoursMinutes(double hours) {
         long minutes = Math.round(Math.abs(hours) * 60);
-        return "%s%d h %02d".formatted(hours < 0 && minutes > 0 ? "−" : "", minutes / 60, minutes % 60);
+        return signed(hours, BigDecimal.valueOf(minutes), "%d h %02d".formatted(minutes / 60, minutes % 60));
     }
 }

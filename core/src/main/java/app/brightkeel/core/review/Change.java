@@ -66,9 +66,7 @@ public record Change(String id, String ladder, Text label, Effort effort, Rig af
     /** The links it moves. */
     public List<Effect> effects(Line line, RigReviewer reviewer) {
         Line then = line.with(after);
-        return moved(
-                Stream.of(Link.values()).map(link -> reviewer.state(line, link)).toList(),
-                Stream.of(Link.values()).map(link -> reviewer.state(then, link)).toList());
+        return moved(reviewer.states(line), reviewer.states(then));
     }
 
     /** @param before and {@code after}: of every link, in order */

@@ -45,7 +45,7 @@ public final class Comparison {
 
     /** All alternatives of a link with what is planned among them. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
-        List<LinkState> before = states(line, reviewer);
+        List<LinkState> before = reviewer.states(line);
         return sorted(withPlanned(line, link).parallelStream()
                 .map(change -> ranked(line, before, change, link, reviewer))
                 .toList());
@@ -71,7 +71,7 @@ public final class Comparison {
 
     /** The best of what is compared together with other links: sifted by what they decide, the best then judged whole. */
     public static List<Offer> wider(Line line, Link link, RigReviewer reviewer) {
-        List<LinkState> before = states(line, reviewer);
+        List<LinkState> before = reviewer.states(line);
         List<Tried> left = Links.of(link).wider(line).stream()
                 .map(change -> new Tried(change, line.with(change.after()), 0))
                 .toList();
@@ -108,7 +108,7 @@ public final class Comparison {
 
     private static Ranked ranked(Line line, List<LinkState> before, Change change, Link link, RigReviewer reviewer) {
         Line then = line.with(change.after());
-        List<LinkState> states = states(then, reviewer);
+        List<LinkState> states = reviewer.states(then);
         LinkReview shown = Links.of(link);
         LinkReview.Merit merit = shown.merit(line, then);
         Offer offer = new Offer(
@@ -121,10 +121,6 @@ public final class Comparison {
                 merit.measures(),
                 Change.moved(before, states));
         return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), merit.score());
-    }
-
-    private static List<LinkState> states(Line line, RigReviewer reviewer) {
-        return Stream.of(Link.values()).map(link -> reviewer.state(line, link)).toList();
     }
 
     /** What is planned stands once, however many alternatives come to it. */

@@ -84,6 +84,11 @@ public final class RigReviewer {
         return standing(line, link).state();
     }
 
+    /** The same of every link, in their order. */
+    public List<LinkState> states(Line line) {
+        return Stream.of(Link.values()).map(link -> state(line, link)).toList();
+    }
+
     /** What may be done about every finding that is not a question, worst first. */
     public List<Remedy> remedies(Line line) {
         Remedies remedies = new Remedies(line, this);

@@ -56,8 +56,8 @@ public record Device(
     }
 
     /** How its current goes with its volts: a converter passes on power, whatever hangs behind it. */
-    public LoadModel leaf() {
-        return supply.converter().isSet() ? LoadModel.POWER : draw.leaf();
+    public LoadModel loadModel() {
+        return supply.converter().isSet() ? LoadModel.POWER : draw.loadModel();
     }
 
     public Device {

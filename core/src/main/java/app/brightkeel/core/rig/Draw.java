@@ -4,7 +4,7 @@ import app.brightkeel.core.reference.Chemistry;
 
 /**
  * What a device draws. Displays and modules are switch-mode: the power is constant, so current rises as volts fall; of
- * what is not, {@link #leaf} says so.
+ * what is not, {@link #loadModel} says so.
  */
 public sealed interface Draw {
 
@@ -241,11 +241,11 @@ public sealed interface Draw {
 
     /** Whether its watts follow from the pack's volts. */
     default boolean byPackVolts() {
-        return this instanceof Amps || this instanceof Bus || leaf() != LoadModel.POWER;
+        return this instanceof Amps || this instanceof Bus || loadModel() != LoadModel.POWER;
     }
 
     /** How its current goes with the volts, where no converter stands between. */
-    default LoadModel leaf() {
+    default LoadModel loadModel() {
         if (this instanceof Steady) {
             return LoadModel.CURRENT;
         }

@@ -80,8 +80,8 @@ public enum Part {
         }
         long changed = 0;
         for (Part part : ALL) {
-            Object before = part.of.apply(one);
-            Object after = part.of.apply(other);
+            Object before = part.in(one);
+            Object after = part.in(other);
             if (before != after && !before.equals(after)) {
                 changed |= part.bit();
             }

@@ -53,13 +53,12 @@ public final class PartNumbers {
         }
 
         private static Some of(int[] all, long parts) {
-            long known = parts & Part.ALL_BITS;
-            int[] some = new int[Long.bitCount(known)];
+            int[] some = new int[Long.bitCount(parts)];
             int n = 0;
-            for (long left = known; left != 0; left &= left - 1) {
+            for (long left = parts; left != 0; left &= left - 1) {
                 some[n++] = all[Long.numberOfTrailingZeros(left)];
             }
-            return new Some(known, some);
+            return new Some(parts, some);
         }
 
         @Override

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 public final class Reads implements AutoCloseable {
 
     /** All parts: of what cannot be told apart. */
-    private static final long EVERYTHING = -1;
+    private static final long EVERYTHING = Part.ALL_BITS;
 
     private static final ThreadLocal<@Nullable Reads> NOW = new ThreadLocal<>();
 

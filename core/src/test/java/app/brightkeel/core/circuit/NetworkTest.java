@@ -92,7 +92,7 @@ public class NetworkTest {
         int compared = 0;
         for (int n = 0; compared < 120; n++) {
             RandomTree tree = RandomTree.of(random, 3 + n % 12);
-            double most = tree.leaves().contains(LoadModel.POWER) ? tree.limit() : 1;
+            double most = tree.loadModels().contains(LoadModel.POWER) ? tree.limit() : 1;
             for (double share : new double[] {0.5, 0.99, 1 - 1e-5}) {
                 RandomTree loaded = tree.drawing(most * share);
                 Network network = loaded.network();

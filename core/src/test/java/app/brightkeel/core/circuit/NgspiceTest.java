@@ -47,7 +47,7 @@ public class NgspiceTest {
         int compared = 0;
         for (int n = 0; n < NETWORKS && compared < 12; n++) {
             RandomTree tree = RandomTree.of(random, 4 + n % 6);
-            if (!tree.leaves().contains(LoadModel.POWER)) {
+            if (!tree.loadModels().contains(LoadModel.POWER)) {
                 continue;
             }
             double limit = tree.limit();

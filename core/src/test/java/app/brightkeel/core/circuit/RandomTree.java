@@ -13,7 +13,7 @@ public record RandomTree(
         double[] ohm,
         int[] pack,
         int[] device,
-        List<LoadModel> leaves,
+        List<LoadModel> loadModels,
         double[] restVolts,
         double[] innerOhm,
         double[] watts) {
@@ -23,7 +23,7 @@ public record RandomTree(
 
     private static final int MOST_PACKS = 3;
 
-    /** A tree of so many nodes: packs and devices of all three kinds at the leaves, junctions between. */
+    /** A tree of so many nodes: packs and devices of all three kinds at the loadModels, junctions between. */
     public static RandomTree of(Random random, int nodes) {
         int[] parent = new int[nodes];
         double[] ohm = new double[nodes];
@@ -49,11 +49,11 @@ public record RandomTree(
             }
         }
         device[0] = -1;
-        List<LoadModel> leaves = new ArrayList<>();
+        List<LoadModel> loadModels = new ArrayList<>();
         double[] watts = new double[devices];
         for (int d = 0; d < devices; d++) {
             watts[d] = 1 + 9 * random.nextDouble();
-            leaves.add(
+            loadModels.add(
                     random.nextInt(3) > 0
                             ? LoadModel.POWER
                             : random.nextBoolean() ? LoadModel.CURRENT : LoadModel.RESISTANCE);
@@ -64,17 +64,17 @@ public record RandomTree(
             rest[p] = 12.2 + 1.2 * random.nextDouble();
             inner[p] = 0.01 + 0.05 * random.nextDouble();
         }
-        return new RandomTree(parent, ohm, pack, device, List.copyOf(leaves), rest, inner, watts);
+        return new RandomTree(parent, ohm, pack, device, List.copyOf(loadModels), rest, inner, watts);
     }
 
     public Network network() {
-        return new Network(parent, ohm, pack, device, leaves, Collections.nCopies(leaves.size(), LEAF_V));
+        return new Network(parent, ohm, pack, device, loadModels, Collections.nCopies(loadModels.size(), LEAF_V));
     }
 
     /** The same with every device drawing so many times as much. */
     RandomTree drawing(double times) {
         double[] more = Arrays.stream(watts).map(w -> w * times).toArray();
-        return new RandomTree(parent, ohm, pack, device, leaves, restVolts, innerOhm, more);
+        return new RandomTree(parent, ohm, pack, device, loadModels, restVolts, innerOhm, more);
     }
 
     /** Whether there is an operating point. */
@@ -107,20 +107,20 @@ public record RandomTree(
     /** Current of the device at a node at some volts [A]. */
     double leafAmps(int node, double volts) {
         int d = device[node];
-        return leaves.get(d).amps(watts[d], LEAF_V, volts);
+        return loadModels.get(d).amps(watts[d], LEAF_V, volts);
     }
 
     /** How that grows with the volts [1/Ω]. */
     double leafSlope(int node, double volts) {
         double w = watts[device[node]];
-        return switch (leaves.get(device[node])) {
+        return switch (loadModels.get(device[node])) {
             case POWER -> -w / (volts * volts);
             case CURRENT -> 0;
             case RESISTANCE -> w / (LEAF_V * LEAF_V);
         };
     }
 
-    /** What Kirchhoff's current law leaves over at a node, computed from the volts alone. */
+    /** What Kirchhoff's current law loadModels over at a node, computed from the volts alone. */
     double imbalance(Network network, int node) {
         double sum = 0;
         if (parent[node] >= 0) {
@@ -148,7 +148,7 @@ public record RandomTree(
         };
     }
 
-    /** The same network for ngspice: behavioural sources as constant-power leaves, every node set near its source. */
+    /** The same network for ngspice: behavioural sources as constant-power loadModels, every node set near its source. */
     public String netlist() {
         StringBuilder net = new StringBuilder("generated harness\n");
         for (int i = 0; i < parent.length; i++) {
@@ -160,7 +160,7 @@ public record RandomTree(
                         .formatted(i, i, restVolts[pack[i]], i, i, i, innerOhm[pack[i]]));
             }
             if (device[i] >= 0) {
-                net.append(leaf(i, leaves.get(device[i]), watts[device[i]]));
+                net.append(leaf(i, loadModels.get(device[i]), watts[device[i]]));
             }
             net.append(".nodeset V(n%d)=%.17g%n".formatted(i, restVolts[0]));
         }

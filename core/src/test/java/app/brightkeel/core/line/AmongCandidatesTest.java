@@ -8,7 +8,6 @@ import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.LinkState;
 import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.rig.Assumptions;
@@ -25,7 +24,6 @@ import app.brightkeel.core.rig.Station;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -46,10 +44,13 @@ public class AmongCandidatesTest {
         int judged = 0;
         for (Rig rig : rigs()) {
             Line base = Line.of(rig);
-            states(base);
+            REVIEWER.states(base);
             Candidates candidates = new Candidates(base, most);
             for (Rig candidate : walk(rig, judged)) {
-                assertEquals(states(candidates.of(candidate)), states(Line.of(candidate)), candidate.name());
+                assertEquals(
+                        REVIEWER.states(candidates.of(candidate)),
+                        REVIEWER.states(Line.of(candidate)),
+                        candidate.name());
                 judged++;
             }
         }
@@ -66,7 +67,7 @@ public class AmongCandidatesTest {
             line = line.with(candidate);
             assertEquals(line.entered(), candidate);
             assertEquals(line.rig(), Assumptions.fill(candidate));
-            assertEquals(states(line), states(Line.of(candidate)));
+            assertEquals(REVIEWER.states(line), REVIEWER.states(Line.of(candidate)));
         }
     }
 
@@ -163,9 +164,5 @@ public class AmongCandidatesTest {
                 .map(place -> place.withStation(
                         stations.get(random.nextInt(stations.size())).id()))
                 .toList();
-    }
-
-    private static List<LinkState> states(Line line) {
-        return Stream.of(Link.values()).map(link -> REVIEWER.state(line, link)).toList();
     }
 }

@@ -174,7 +174,7 @@ public class ReadsTest {
                 .toList();
         for (Rig rig : rigs) {
             Line line = Line.of(rig);
-            List<LinkState> before = states(line);
+            List<LinkState> before = REVIEWER.states(line);
             List<Rig> changed = new ArrayList<>();
             for (Link link : Link.values()) {
                 Links.of(link).alternatives(line).stream().map(Change::after).forEach(changed::add);
@@ -182,11 +182,11 @@ public class ReadsTest {
             rigs.forEach(other -> changed.addAll(mixed(rig, other)));
             Line last = line;
             for (Rig each : changed) {
-                List<LinkState> anew = states(Line.of(each));
-                List<LinkState> after = states(line.with(each));
+                List<LinkState> anew = REVIEWER.states(Line.of(each));
+                List<LinkState> after = REVIEWER.states(line.with(each));
                 assertEquals(after, anew, each.name());
                 last = last.with(each);
-                assertEquals(states(last), anew, each.name() + ", one after the other");
+                assertEquals(REVIEWER.states(last), anew, each.name() + ", one after the other");
                 for (Link link : Link.values()) {
                     stood += after.get(link.ordinal()) == before.get(link.ordinal()) ? 1 : 0;
                     tried++;
@@ -215,10 +215,6 @@ public class ReadsTest {
                 rig.withHarness(rig.harness().withSpares(List.of())),
                 rig.withQuieted(Set.of("cable.coil", "carry.station-far")),
                 rig.withName(other.name()));
-    }
-
-    private static List<LinkState> states(Line line) {
-        return Stream.of(Link.values()).map(link -> REVIEWER.state(line, link)).toList();
     }
 
     @Test
@@ -255,10 +251,10 @@ public class ReadsTest {
         Line at = Line.of(rig);
         WeakReference<Line> first = new WeakReference<>(at);
         for (int colder = 1; colder <= 3; colder++) {
-            states(at);
+            REVIEWER.states(at);
             at = at.with(rig.withOuting(rig.outing().withAirC(Figure.chosen(-colder))));
         }
-        states(at);
+        REVIEWER.states(at);
         for (int i = 0; i < 20 && first.get() != null; i++) {
             System.gc();
         }

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Random;
 import java.util.concurrent.atomic.LongAdder;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 /** What a candidate takes over from the rig it was made of, and from all that were tried before, changes no answer. */
@@ -31,11 +30,12 @@ public class TakenOverTest {
                 .boxed()
                 .flatMap(i -> {
                     Line line = Line.of(rigs.get(i));
-                    states(line);
+                    REVIEWER.states(line);
                     return candidates(line, new Random(i)).stream()
                             .filter(change -> {
                                 tried.increment();
-                                return !states(line.with(change.after())).equals(states(Line.of(change.after())));
+                                return !REVIEWER.states(line.with(change.after()))
+                                        .equals(REVIEWER.states(Line.of(change.after())));
                             })
                             .map(change -> i + ": " + change.id());
                 })
@@ -54,9 +54,5 @@ public class TakenOverTest {
                 .filter(i -> i < all.size())
                 .mapToObj(all::get)
                 .toList();
-    }
-
-    private static List<LinkState> states(Line line) {
-        return Stream.of(Link.values()).map(link -> REVIEWER.state(line, link)).toList();
     }
 }
