@@ -4,7 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.Links;
+import app.brightkeel.core.review.whole.Links;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Rig;
 import java.util.LinkedHashSet;

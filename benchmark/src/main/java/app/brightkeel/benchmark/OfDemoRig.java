@@ -1,7 +1,7 @@
 package app.brightkeel.benchmark;
 
 import app.brightkeel.core.demo.DemoRigs;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Rig;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.BenchmarkMode;

@@ -1,6 +1,6 @@
 package app.brightkeel.server;
 
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.server.files.RigJson;
 import app.brightkeel.server.files.RigReader;
 import java.time.Clock;

@@ -20,6 +20,9 @@ import java.util.Optional;
  */
 public record Clearance(HeldFace held, double clearRad, String by, Optional<Double> gapM, Optional<Double> behindM) {
 
+    /** What a knob under the hull may stand proud on a beach; common practice, no source [m]. */
+    public static final double PROUD_M = 0.030;
+
     /** How far to the side something still counts as in line [m]; common practice, no source. */
     static final double IN_LINE_M = 0.15;
 

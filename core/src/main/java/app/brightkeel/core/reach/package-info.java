@@ -1,4 +1,4 @@
-/** What a seated person reaches, sees and needs room for. */
+/** What a seated person reaches, sees and needs room for, and what holds a screen there. */
 @NullMarked
 package app.brightkeel.core.reach;
 

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.function.Predicate;
 
 /** All cautions and the rigs they apply to; they defer to local codes and licensed practice. */
-final class Cautions {
+public final class Cautions {
 
     private record Entry(Caution caution, Predicate<Rig> applies) {}
 
@@ -93,7 +93,8 @@ final class Cautions {
 
     private Cautions() {}
 
-    static List<Caution> of(Rig rig) {
+    /** Those that the parts of a filled rig call for, in the order of the links. */
+    public static List<Caution> of(Rig rig) {
         return ALL.stream()
                 .filter(e -> e.applies().test(rig))
                 .map(Entry::caution)

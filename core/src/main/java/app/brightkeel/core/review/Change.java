@@ -1,6 +1,5 @@
 package app.brightkeel.core.review;
 
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
@@ -27,7 +26,7 @@ public record Change(String id, String ladder, Text label, Effort effort, Rig af
             Set.of(RefusalCode.TOO_MANY, RefusalCode.OUT_OF_RANGE, RefusalCode.LOOP);
 
     /** Stands between the ids of changes that are made one after the other. */
-    static final String AND = "~";
+    public static final String AND = "~";
 
     /** One that stands alone. */
     public Change(String id, Text label, Effort effort, Rig after) {
@@ -55,7 +54,7 @@ public record Change(String id, String ladder, Text label, Effort effort, Rig af
     }
 
     /** This one, then another that starts from the rig after it. */
-    Change and(Change next) {
+    public Change and(Change next) {
         Effort most = effort.compareTo(next.effort) < 0 ? next.effort : effort;
         return new Change(id + AND + next.id, Text.of("{}, then: {}", label, next.label), most, next.after);
     }
@@ -63,14 +62,8 @@ public record Change(String id, String ladder, Text label, Effort effort, Rig af
     /** What a change does to one link. */
     public record Effect(Link link, LinkState before, LinkState after) {}
 
-    /** The links it moves. */
-    public List<Effect> effects(Line line, RigReviewer reviewer) {
-        Line then = line.with(after);
-        return moved(reviewer.states(line), reviewer.states(then));
-    }
-
     /** @param before and {@code after}: of every link, in order */
-    static List<Effect> moved(List<LinkState> before, List<LinkState> after) {
+    public static List<Effect> moved(List<LinkState> before, List<LinkState> after) {
         List<Effect> moved = new ArrayList<>();
         for (Link link : Link.values()) {
             Effect effect = new Effect(link, before.get(link.ordinal()), after.get(link.ordinal()));

@@ -29,7 +29,7 @@ public interface ChangeKind {
     }
 
     /** Made of what its id says: the words behind the kind, as many as there must be. */
-    static ChangeKind of(int words, BiFunction<Line, String[], Optional<Change>> made) {
+    public static ChangeKind of(int words, BiFunction<Line, String[], Optional<Change>> made) {
         return (line, id) -> {
             String[] all = id.split("\\.", -1);
             if (all.length != words + 2) {

@@ -40,7 +40,7 @@ public final class Guide {
     private Guide() {}
 
     /** The steps with how far each is, from the links of a review. */
-    static List<Step> of(List<LinkState> links) {
+    public static List<Step> of(List<LinkState> links) {
         List<Step> steps = new ArrayList<>();
         for (Asked asked : ORDER) {
             steps.add(new Step(

@@ -12,7 +12,7 @@ import java.util.Optional;
 /**
  * What a link shows besides its verdict: its number, the workings behind it, and what could be had instead.
  *
- * <p>One for each link, in {@code review.<link>}, named once in {@link Links}.
+ * <p>One for each link, in {@code review.<link>}, named once in {@code whole.Links}.
  */
 public interface LinkReview {
 

@@ -6,7 +6,7 @@ import app.brightkeel.core.quantity.Text;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** One thing that can give; one class each, in {@code review.<link>}, named once in {@link Rules#ALL}. */
+/** One thing that can give; one class each, in {@code review.<link>}, named once in {@code whole.Rules}. */
 public interface Rule {
 
     /** What a breach is of: only the first three may make a link fail, the others end at close. */
@@ -82,7 +82,7 @@ public interface Rule {
 
     /**
      * Changes that may cure, the likely and cheap ones first; made one by one, only where the rule does not hold. Where
-     * several things give, each may mend one of them: {@link Remedies} puts them together.
+     * several things give, each may mend one of them: {@code whole.Remedies} puts them together.
      */
     default Stream<Change> cures(Line line) {
         return Stream.empty();

@@ -10,35 +10,36 @@ import java.util.List;
  * @param verdict  under the rule's force
  * @param putAside whether the person has put it aside; it then counts for nothing
  */
-record Ruling(Rule rule, Judgement judgement, Verdict verdict, boolean putAside) {
+public record Ruling(Rule rule, Judgement judgement, Verdict verdict, boolean putAside) {
 
-    static Ruling of(Rule rule, Line line) {
+    /** Judges a line by one rule. */
+    public static Ruling of(Rule rule, Line line) {
         Judgement judgement = rule.judge(line);
         boolean aside = rule.force().mayBePutAside() && line.rig().quieted().contains(rule.id());
         return new Ruling(rule, judgement, rule.verdict(judgement), aside);
     }
 
     /** Whether it finds what something may be done about: more than a question. */
-    boolean toMend() {
+    public boolean toMend() {
         return verdict != Verdict.HOLDS && verdict != Verdict.UNSET;
     }
 
     /** How many things it finds that are not comfortable. */
-    int faults() {
+    public int faults() {
         return judgement instanceof Judgement.Measured measured
                 ? measured.faults()
                 : judgement instanceof Judgement.Ask ? 1 : 0;
     }
 
     /** As measured; 0 where it asks, 1 where it is silent. */
-    double headroom() {
+    public double headroom() {
         return judgement instanceof Judgement.Measured measured
                 ? measured.headroom()
                 : judgement instanceof Judgement.Ask ? 0 : 1;
     }
 
     /** A finding where it does not hold. */
-    Finding finding() {
+    public Finding finding() {
         return judgement instanceof Judgement.Ask ask
                 ? new Finding(rule.id(), rule.link(), rule.force(), verdict, 0, ask.text(), ask.pointers(), putAside)
                 : finding((Judgement.Measured) judgement);

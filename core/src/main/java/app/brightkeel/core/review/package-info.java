@@ -1,7 +1,8 @@
 /**
- * Rules by link, verdicts, and changes that cure.
+ * What a judgement is made of: links, verdicts, what a rule and a change are.
  *
- * <p>Question: which link gives first, by how much, why, and what would cure it? Only rules give verdicts.
+ * <p>Only rules give verdicts; they stand in {@code review.<link>}, what could be changed in {@code review.change.<link>},
+ * and {@code review.whole} asks all of them.
  */
 @NullMarked
 package app.brightkeel.core.review;

@@ -10,7 +10,7 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Finding;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Harness;

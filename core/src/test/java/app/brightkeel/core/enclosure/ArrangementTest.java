@@ -6,8 +6,8 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.review.Comparison;
-import app.brightkeel.core.review.Mended;
+import app.brightkeel.core.review.whole.Comparison;
+import app.brightkeel.core.review.whole.Mended;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;

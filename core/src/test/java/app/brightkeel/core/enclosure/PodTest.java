@@ -7,12 +7,12 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.review.Comparison;
 import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.Links;
 import app.brightkeel.core.review.Remedy;
-import app.brightkeel.core.review.RigReviewer;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.whole.Comparison;
+import app.brightkeel.core.review.whole.Links;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
 import app.brightkeel.core.rig.EnclosureKind;

@@ -10,7 +10,7 @@ import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.Links;
+import app.brightkeel.core.review.whole.Links;
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;

@@ -2,7 +2,7 @@ package app.brightkeel.core.rig;
 
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
-import app.brightkeel.core.review.Nudge;
+import app.brightkeel.core.review.whole.Nudge;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -12,7 +12,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.refusal.Refusal;
-import app.brightkeel.core.review.Nudge;
+import app.brightkeel.core.review.whole.Nudge;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -12,7 +12,7 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.picture.TemplateScene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Finding;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;

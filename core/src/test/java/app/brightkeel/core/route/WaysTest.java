@@ -8,7 +8,7 @@ import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.gear.CraftItem;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Packing;
-import app.brightkeel.core.review.Comparison;
+import app.brightkeel.core.review.whole.Comparison;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;

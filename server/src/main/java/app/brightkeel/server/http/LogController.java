@@ -8,7 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.water.Fished;
@@ -110,7 +110,7 @@ class LogController {
                 Text.of("The water as it was fished"),
                 Effort.SETTING,
                 rig.withOuting(rig.outing().withWater(water)));
-        return new LogWay(of, water, change.effects(line, reviewer));
+        return new LogWay(of, water, reviewer.effects(line, change));
     }
 
     private static List<LogTaken> taken(LogRead read) {

@@ -6,7 +6,7 @@ import app.brightkeel.core.gear.CraftItem;
 import app.brightkeel.core.gear.Extension;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.MountKind;

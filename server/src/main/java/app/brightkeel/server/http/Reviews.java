@@ -1,7 +1,7 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.review.Review;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Rig;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;

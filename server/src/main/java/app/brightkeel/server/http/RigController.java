@@ -1,7 +1,7 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.review.RigComparison;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigComparison;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.store.RigStore;
 import java.util.List;

@@ -1,7 +1,7 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.review.RigReviewer;
-import app.brightkeel.core.review.battery.Shuttle;
+import app.brightkeel.core.review.whole.RigReviewer;
+import app.brightkeel.core.review.whole.Shuttle;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.server.store.Revision;
 import app.brightkeel.server.store.Revisions;

@@ -8,7 +8,7 @@ import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.picture.Pictures;
 import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.RigReviewer;
+import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;

@@ -5,6 +5,10 @@ import static app.brightkeel.core.review.ChangeKind.curing;
 import static java.util.Map.entry;
 
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.battery.BankChanges;
+import app.brightkeel.core.review.change.battery.BatteryChanges;
+import app.brightkeel.core.review.change.battery.ChargerChanges;
+import app.brightkeel.core.review.change.battery.PackChanges;
 import java.util.Map;
 import java.util.stream.Stream;
 

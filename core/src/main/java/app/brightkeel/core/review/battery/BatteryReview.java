@@ -15,6 +15,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.change.battery.BatteryChanges;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
 import java.util.ArrayList;

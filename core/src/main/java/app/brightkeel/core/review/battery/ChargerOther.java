@@ -6,6 +6,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.battery.ChargerChanges;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;

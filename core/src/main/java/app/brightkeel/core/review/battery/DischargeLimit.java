@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.battery;
 
+import app.brightkeel.core.harness.Banks;
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -11,6 +12,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.battery.BatteryChanges;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Series;

@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.battery;
 
+import app.brightkeel.core.harness.Parallel;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.pack.PackModel;
@@ -10,6 +11,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.battery.BankChanges;
 import app.brightkeel.core.rig.Pack;
 import java.util.List;
 import java.util.stream.Stream;

@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.pack.PackMass;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
@@ -8,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.battery.BatteryChanges;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;
 

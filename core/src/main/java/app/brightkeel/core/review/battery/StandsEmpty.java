@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.battery.PackChanges;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import java.util.stream.Stream;

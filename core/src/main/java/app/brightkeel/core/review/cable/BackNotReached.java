@@ -5,6 +5,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.CableChanges;
+import app.brightkeel.core.review.change.cable.HoleChanges;
 import app.brightkeel.core.rig.BackReach;
 import java.util.stream.Stream;
 

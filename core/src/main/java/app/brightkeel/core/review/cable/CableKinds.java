@@ -5,6 +5,9 @@ import static app.brightkeel.core.review.ChangeKind.curing;
 import static java.util.Map.entry;
 
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.cable.CableChanges;
+import app.brightkeel.core.review.change.cable.HoleChanges;
+import app.brightkeel.core.review.change.cable.LooseEnds;
 import java.util.Map;
 import java.util.stream.Stream;
 

@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.change.cable.CableChanges;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;

@@ -8,7 +8,9 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.carry.CarryChanges;
+import app.brightkeel.core.review.change.cable.CableChanges;
+import app.brightkeel.core.review.change.cable.LooseEnds;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.route.Coil;
 import java.util.stream.Stream;
 

@@ -6,6 +6,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.CableChanges;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.Schools;

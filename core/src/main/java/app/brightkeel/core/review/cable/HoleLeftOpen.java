@@ -5,6 +5,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.HoleChanges;
 import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.PassThrough;
 import java.util.stream.Stream;

@@ -7,6 +7,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.HoleChanges;
 import java.util.stream.Stream;
 
 /** What closes an opening fits into it: 25.4 mm for a cable fitting, 15.9 mm for a small grommet; common practice. */

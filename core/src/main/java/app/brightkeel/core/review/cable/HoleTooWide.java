@@ -7,6 +7,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.HoleChanges;
 import java.util.stream.Stream;
 
 /** A grommet or fitting holds in a hole of its size, not in one far wider; a split grommet is cut to any. */

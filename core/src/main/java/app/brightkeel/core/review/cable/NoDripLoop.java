@@ -7,16 +7,15 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.LooseEnds;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
+import app.brightkeel.core.route.Slack;
 import java.util.stream.Stream;
 
 /** Water runs along a cable: it hangs in a loop before it goes over a hatch lip. */
 final class NoDripLoop implements Rule {
-
-    /** Common practice, no source [m]. */
-    static final double LEAST_M = 0.10;
 
     @Override
     public Identity identity() {
@@ -33,12 +32,12 @@ final class NoDripLoop implements Rule {
             for (Passage leg : laid.legs()) {
                 if (leg.way().underLid()) {
                     worst.add(
-                            loop < LEAST_M ? COMFORTABLE * loop / LEAST_M : 1,
+                            loop < Slack.DRIP_LOOP_M ? COMFORTABLE * loop / Slack.DRIP_LOOP_M : 1,
                             "The {} goes over the {} with a drip loop of {}; {} keep it dry by gravity.",
                             laid.name(),
                             leg.name(),
                             new Amount(loop, Unit.METRE),
-                            new Amount(LEAST_M, Unit.METRE));
+                            new Amount(Slack.DRIP_LOOP_M, Unit.METRE));
                 }
             }
         });

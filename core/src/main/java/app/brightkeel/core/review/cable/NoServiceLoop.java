@@ -7,15 +7,14 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.CableChanges;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
+import app.brightkeel.core.route.Slack;
 import java.util.stream.Stream;
 
 /** There is a loop at the plug, so that it can be pulled. */
 final class NoServiceLoop implements Rule {
-
-    /** Common practice, no source [m]. */
-    static final double LEAST_M = 0.30;
 
     @Override
     public Identity identity() {
@@ -27,11 +26,13 @@ final class NoServiceLoop implements Rule {
         return WorstOf.of(line.get(RouteStage.STAGE).map(Routes::all), (worst, laid) -> {
             double loop = line.rig().runOf(laid.carries()).orElseThrow().loopM().value();
             worst.add(
-                    loop < LEAST_M ? COMFORTABLE * loop / LEAST_M : Math.min(1, COMFORTABLE + (loop - LEAST_M)),
+                    loop < Slack.SERVICE_LOOP_M
+                            ? COMFORTABLE * loop / Slack.SERVICE_LOOP_M
+                            : Math.min(1, COMFORTABLE + (loop - Slack.SERVICE_LOOP_M)),
                     "The {} has a service loop of {}; {} let you unplug it.",
                     laid.name(),
                     new Amount(loop, Unit.METRE),
-                    new Amount(LEAST_M, Unit.METRE));
+                    new Amount(Slack.SERVICE_LOOP_M, Unit.METRE));
         });
     }
 

@@ -6,6 +6,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.HoleChanges;
 import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.route.Hole;
 import app.brightkeel.core.route.HoleSchedule;

@@ -5,6 +5,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.cable.CableChanges;
+import app.brightkeel.core.review.change.cable.HoleChanges;
 import java.util.stream.Stream;
 
 /** A fitting takes as many cables as it is made for. */

@@ -1,4 +1,4 @@
-/** Rules and changes of the Cable link. */
+/** Rules, numbers and alternatives of the Cable link: ways, lengths and holes. */
 @NullMarked
 package app.brightkeel.core.review.cable;
 

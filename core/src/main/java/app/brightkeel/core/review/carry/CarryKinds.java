@@ -5,6 +5,13 @@ import static app.brightkeel.core.review.ChangeKind.curing;
 import static java.util.Map.entry;
 
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.carry.BallastChanges;
+import app.brightkeel.core.review.change.carry.BoardChanges;
+import app.brightkeel.core.review.change.carry.BoxChanges;
+import app.brightkeel.core.review.change.carry.CarryChanges;
+import app.brightkeel.core.review.change.carry.CarryUnits;
+import app.brightkeel.core.review.change.carry.HoldingChanges;
+import app.brightkeel.core.review.change.carry.LayoutChanges;
 import java.util.Map;
 import java.util.stream.Stream;
 

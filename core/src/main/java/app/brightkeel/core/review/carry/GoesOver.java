@@ -9,6 +9,8 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.carry.BallastChanges;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import java.util.stream.Stream;
 
 /** It stands somewhere before the water comes over its side. */

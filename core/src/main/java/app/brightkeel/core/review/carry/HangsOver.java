@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.rig.Bail;
 import app.brightkeel.core.rig.Craft;
 import java.util.Optional;

@@ -8,6 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.carry.BoxChanges;
 import java.util.stream.Stream;
 
 /** What works in a shut box heats it; from 55 °C on it is past what marine electronics are tested at. */

@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.carry;
 
+import app.brightkeel.core.layout.PackHold;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
@@ -7,6 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.carry.HoldingChanges;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pack;
@@ -16,12 +18,6 @@ import java.util.stream.Stream;
 
 /** A battery stays where it is put: strapped or walled in, its terminals covered, out of the bilge. */
 final class HeldBadly implements Rule {
-
-    /** Over where bilge water stands; common practice, no source [m]. */
-    static final double OVER_M = 0.03;
-
-    /** Anchors of a strap that keep a pack from turning. */
-    static final int ANCHORS = 2;
 
     private static final double LOOSE = 0.05;
     private static final double BARE = 0.08;
@@ -46,7 +42,7 @@ final class HeldBadly implements Rule {
 
     private static void add(WorstOf worst, Rig rig, Pack pack, Placement place) {
         Held held = place.held();
-        boolean still = held.how().walls() || held.blocked() || held.anchors() >= ANCHORS;
+        boolean still = held.how().walls() || held.blocked() || held.anchors() >= PackHold.ANCHORS;
         worst.add(
                 still ? 1 : LOOSE,
                 "{} is {}, and nothing keeps it from turning or sliding.",
@@ -62,11 +58,11 @@ final class HeldBadly implements Rule {
                     rig.craft().station(place.station()).orElseThrow().spot().takesPack()
                             && rig.fitOut().boxAt(place.station()).isPresent();
             worst.add(
-                    dry || held.overM().isSet() && held.overM().value() >= OVER_M ? 1 : BARE,
+                    dry || held.overM().isSet() && held.overM().value() >= PackHold.OVER_M ? 1 : BARE,
                     "{} is {}: it stands {} over the bilge water, or in a dry bag.",
                     pack.name(),
                     held.how().words(),
-                    new Amount(OVER_M, Unit.MILLIMETRE));
+                    new Amount(PackHold.OVER_M, Unit.MILLIMETRE));
         }
     }
 

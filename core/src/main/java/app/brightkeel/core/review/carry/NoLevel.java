@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import java.util.stream.Stream;
 
 /** There is a level at which it floats. */

@@ -7,6 +7,7 @@ import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import java.util.stream.Stream;
 
 /** One side beside the seat stays free, to climb in again after a capsize. */

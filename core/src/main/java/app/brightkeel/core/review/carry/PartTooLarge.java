@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.carry.BoardChanges;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
 import java.util.stream.Stream;

@@ -8,6 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.carry.BoxChanges;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pack;

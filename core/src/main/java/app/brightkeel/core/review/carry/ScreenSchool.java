@@ -5,6 +5,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Schools;

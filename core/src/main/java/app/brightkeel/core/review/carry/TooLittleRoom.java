@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;

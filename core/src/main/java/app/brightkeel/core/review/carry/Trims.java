@@ -8,6 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import java.util.stream.Stream;
 
 /** It lies level fore and aft. */

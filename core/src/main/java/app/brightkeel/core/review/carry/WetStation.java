@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Spot;

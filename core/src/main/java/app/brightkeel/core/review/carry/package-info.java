@@ -1,4 +1,4 @@
-/** Rules and changes of the Carry link. */
+/** Rules, numbers and alternatives of the Carry link: room, balance and what stays dry. */
 @NullMarked
 package app.brightkeel.core.review.carry;
 

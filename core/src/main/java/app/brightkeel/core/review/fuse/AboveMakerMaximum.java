@@ -13,6 +13,8 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Wanted;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
+import app.brightkeel.core.review.change.fuse.FuseFits;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pointer;

@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Segment;
 import java.util.List;

@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
 import java.util.stream.Stream;
 
 /** The first fuse can break the most the battery gives into a dead short. */

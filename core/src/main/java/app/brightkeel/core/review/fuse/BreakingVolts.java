@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
 import java.util.stream.Stream;
 
 /** Every fuse breaks at the volts of its battery: over higher ones the arc in it goes on burning. */

@@ -10,7 +10,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.wire.WireChanges;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import java.util.stream.Stream;
 
 /**

@@ -9,7 +9,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.wire.WireChanges;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import java.util.stream.Stream;
 
 /** No fuse is larger than the thinnest wire behind it may carry: the fuse opens before the wire burns. */

@@ -14,6 +14,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

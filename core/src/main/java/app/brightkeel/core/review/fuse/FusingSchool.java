@@ -9,7 +9,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.wire.WireChanges;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import app.brightkeel.core.rig.Schools;
 import java.util.List;
 import java.util.stream.Stream;

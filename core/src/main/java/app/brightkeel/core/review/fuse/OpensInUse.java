@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
 import java.util.stream.Stream;
 
 /** The fuse carries everything behind it at the lowest permitted volts, loaded to at most 80 % of its rating. */

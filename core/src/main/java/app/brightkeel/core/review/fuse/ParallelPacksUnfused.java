@@ -1,11 +1,12 @@
 package app.brightkeel.core.review.fuse;
 
+import app.brightkeel.core.harness.Parallel;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.battery.Parallel;
+import app.brightkeel.core.review.change.fuse.FuseFits;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Segment;
 import java.util.stream.Stream;

@@ -9,7 +9,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.wire.WireChanges;
+import app.brightkeel.core.review.change.fuse.FuseChanges;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import java.util.stream.Stream;
 
 /** What a fuse lets through until it opens must not burn the wire behind it: {@code I²t ≤ k²S²} (IEC 60364-4-43). */

@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.mount.MountChanges;
 import java.util.stream.Stream;
 
 /** Nothing stands inside the half angle of the widest beam that is used. */

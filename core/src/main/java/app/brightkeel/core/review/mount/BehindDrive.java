@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.mount.MountChanges;
 import java.util.stream.Stream;
 
 /** The water at the face is smooth: no drive and no open scupper close ahead of it. */

@@ -7,6 +7,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.mount.MountChanges;
 import java.util.stream.Stream;
 
 /** The mount finds what it holds on to: a scupper, a rail, a pocket, a hole in the ice. */

@@ -10,7 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.carry.CarryChanges;
+import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.rig.BeamShape;
 import java.util.stream.Stream;
 

@@ -6,6 +6,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Room;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.mount.MountChanges;
 import java.util.stream.Stream;
 
 /** What stands beside the hull keeps out of the paddle stroke and of the line of a fish that is landed. */

@@ -4,6 +4,8 @@ import static app.brightkeel.core.review.ChangeKind.among;
 import static java.util.Map.entry;
 
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.mount.MountChanges;
+import app.brightkeel.core.review.change.mount.Pairings;
 import java.util.Map;
 
 /** Changes of mounts by what their ids say. */

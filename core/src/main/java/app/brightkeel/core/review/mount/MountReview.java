@@ -17,6 +17,8 @@ import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.mount.MountChanges;
+import app.brightkeel.core.review.change.mount.Pairings;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;

@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.mount.MountChanges;
 import app.brightkeel.core.rig.MountKind;
 import java.util.stream.Stream;
 

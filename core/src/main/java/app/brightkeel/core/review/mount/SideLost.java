@@ -11,6 +11,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.mount.MountChanges;
 import java.util.stream.Stream;
 
 /** A side view wants both sides clear to the horizontal; a recessed bay only costs a sector of it. */

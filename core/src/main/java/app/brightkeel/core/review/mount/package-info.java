@@ -1,4 +1,4 @@
-/** Rules and changes of the Mount link. */
+/** Rules, numbers and alternatives of the Mount link: how it is held and what it sees there. */
 @NullMarked
 package app.brightkeel.core.review.mount;
 

@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.screen.HolderChanges;
 import java.util.stream.Stream;
 
 /** Figures that matter fill at least 20 minutes of arc, seen from the seat. */

@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.screen;
 
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reach.HolderFit;
 import app.brightkeel.core.review.LinkReview.Merit;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;

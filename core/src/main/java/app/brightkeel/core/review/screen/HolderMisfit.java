@@ -1,11 +1,13 @@
 package app.brightkeel.core.review.screen;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.reach.HolderFit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.carry.CarryChanges;
+import app.brightkeel.core.review.change.carry.CarryChanges;
+import app.brightkeel.core.review.change.screen.HolderChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
 import java.util.stream.Stream;

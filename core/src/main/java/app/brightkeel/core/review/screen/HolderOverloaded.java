@@ -7,6 +7,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.screen.HolderChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
 import java.util.OptionalDouble;

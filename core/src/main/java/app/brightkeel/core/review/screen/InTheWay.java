@@ -5,6 +5,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Room;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.screen.HolderChanges;
 import java.util.stream.Stream;
 
 /** A screen stands clear of knees, of the paddle stroke and of the line of a fish that is landed. */

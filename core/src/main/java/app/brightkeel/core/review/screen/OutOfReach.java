@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.screen.HolderChanges;
 import java.util.stream.Stream;
 
 /** A screen is worked from the seat: within reach of a stretched hand, unless a keypad that works it is aboard. */

@@ -7,7 +7,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.mount.MountChanges;
+import app.brightkeel.core.review.change.mount.MountChanges;
+import app.brightkeel.core.review.change.screen.HolderChanges;
 import app.brightkeel.core.rig.Schools;
 import java.util.stream.Stream;
 

@@ -5,6 +5,8 @@ import static app.brightkeel.core.review.ChangeKind.curing;
 import static java.util.Map.entry;
 
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.screen.HolderChanges;
+import app.brightkeel.core.review.change.screen.ScreenChanges;
 import java.util.Map;
 import java.util.stream.Stream;
 

@@ -11,6 +11,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.change.screen.HolderChanges;
+import app.brightkeel.core.review.change.screen.ScreenChanges;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.Map;

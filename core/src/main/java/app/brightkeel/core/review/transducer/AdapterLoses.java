@@ -5,6 +5,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.transducer.PlugChanges;
+import app.brightkeel.core.review.change.transducer.TransducerChanges;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.Transducer;
 import java.util.stream.Stream;

@@ -5,6 +5,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.transducer.LiveChanges;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Transducer;

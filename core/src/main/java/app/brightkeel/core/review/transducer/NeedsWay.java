@@ -5,6 +5,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.transducer.TransducerChanges;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.sonar.SonarStage;

@@ -8,6 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.transducer.PlugChanges;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Sockets;
 import java.util.stream.Stream;

@@ -4,6 +4,9 @@ import static app.brightkeel.core.review.ChangeKind.among;
 import static java.util.Map.entry;
 
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.transducer.LiveChanges;
+import app.brightkeel.core.review.change.transducer.PlugChanges;
+import app.brightkeel.core.review.change.transducer.TransducerChanges;
 import java.util.Map;
 import java.util.stream.Stream;
 

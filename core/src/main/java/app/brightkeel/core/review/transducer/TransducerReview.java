@@ -10,6 +10,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.change.transducer.LiveChanges;
+import app.brightkeel.core.review.change.transducer.TransducerChanges;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.sonar.Reach;

@@ -6,6 +6,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.transducer.TransducerChanges;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.sonar.Sight;

@@ -1,4 +1,4 @@
-/** Rules and changes of the Transducer link. */
+/** Rules, numbers and alternatives of the Transducer link: views, plugs and versions. */
 @NullMarked
 package app.brightkeel.core.review.transducer;
 

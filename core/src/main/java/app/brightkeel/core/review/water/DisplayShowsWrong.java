@@ -7,6 +7,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.water.WaterChanges;
 import app.brightkeel.core.water.WaterStage;
 import app.brightkeel.core.water.WaterState;
 import java.util.stream.Stream;

@@ -6,6 +6,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.water.WaterChanges;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.WaterKind;
 import java.util.stream.Stream;

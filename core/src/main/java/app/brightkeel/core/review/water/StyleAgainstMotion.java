@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.water.WaterChanges;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Water;

@@ -4,6 +4,7 @@ import static app.brightkeel.core.review.ChangeKind.among;
 import static java.util.Map.entry;
 
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.water.WaterChanges;
 import java.util.Map;
 
 /** Changes of the water by what their ids say. */

@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.change.water.WaterChanges;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.water.WaterStage;
 import java.util.List;

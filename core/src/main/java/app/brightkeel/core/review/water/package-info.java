@@ -1,4 +1,4 @@
-/** Rules and changes of the Water link. */
+/** Rules, numbers and alternatives of the Water link: what the day asks for. */
 @NullMarked
 package app.brightkeel.core.review.water;
 

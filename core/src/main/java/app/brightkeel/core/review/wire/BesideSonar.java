@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.wire;
 
+import app.brightkeel.core.harness.Motors;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -8,7 +9,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.review.cable.CableChanges;
+import app.brightkeel.core.review.change.cable.CableChanges;
+import app.brightkeel.core.review.change.wire.WireSorts;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;

@@ -7,6 +7,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import app.brightkeel.core.review.fuse.FuseRules;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Segment;

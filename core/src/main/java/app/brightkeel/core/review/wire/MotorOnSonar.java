@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.wire;
 
+import app.brightkeel.core.harness.Motors;
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
@@ -7,6 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.wire.OwnRun;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;

@@ -7,6 +7,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import java.util.stream.Stream;
 
 /** Beyond the collapse limit constant-power gear finds no volts to run on: {@code P > V² / 4R} for a single branch. */

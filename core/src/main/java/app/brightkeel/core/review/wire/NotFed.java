@@ -8,6 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.stream.Stream;

@@ -1,14 +1,13 @@
 package app.brightkeel.core.review.wire;
 
+import app.brightkeel.core.harness.Exposure;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
-import app.brightkeel.core.rig.CraftKind;
-import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.review.change.wire.WireSorts;
 import app.brightkeel.core.rig.Segment;
-import app.brightkeel.core.rig.WaterKind;
 import java.util.stream.Stream;
 
 /** Afloat bare copper turns green under its insulation, in salt water soonest: marine wire is tinned; common practice. */
@@ -23,10 +22,10 @@ final class NotTinned implements Rule {
 
     @Override
     public Judgement judge(Line line) {
-        if (!wet(line.rig())) {
+        if (!Exposure.wet(line.rig())) {
             return SILENT;
         }
-        boolean salt = salt(line.rig());
+        boolean salt = Exposure.salt(line.rig());
         WorstOf worst = new WorstOf();
         for (Segment segment : line.rig().harness().segments()) {
             worst.add(
@@ -38,17 +37,6 @@ final class NotTinned implements Rule {
                     segment.name());
         }
         return worst.judgement();
-    }
-
-    /** Whether wire gets wet there: aboard anything afloat, and beside salt water in any case. */
-    static boolean wet(Rig rig) {
-        CraftKind craft = rig.craft().kind();
-        return salt(rig) || craft != CraftKind.UNDECIDED && !craft.onIce();
-    }
-
-    private static boolean salt(Rig rig) {
-        WaterKind water = rig.outing().water().kind();
-        return water == WaterKind.BRACKISH || water == WaterKind.SEA;
     }
 
     @Override

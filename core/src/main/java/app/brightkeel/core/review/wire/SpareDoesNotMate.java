@@ -1,9 +1,11 @@
 package app.brightkeel.core.review.wire;
 
+import app.brightkeel.core.harness.Ends;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.change.wire.EndChanges;
 import java.util.stream.Stream;
 
 /** A spare lead is of use only if it goes where it is to stand in. */

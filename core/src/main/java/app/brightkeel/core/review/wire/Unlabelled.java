@@ -1,10 +1,12 @@
 package app.brightkeel.core.review.wire;
 
+import app.brightkeel.core.harness.Labels;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.wire.JunctionChanges;
 import app.brightkeel.core.rig.Junction;
 import java.util.stream.Stream;
 
@@ -22,16 +24,11 @@ final class Unlabelled implements Rule {
     public Judgement judge(Line line) {
         WorstOf worst = new WorstOf();
         for (Junction junction : line.rig().harness().junctions()) {
-            if (applies(line, junction)) {
+            if (Labels.wanted(line.rig(), junction)) {
                 worst.add(junction.labelled() ? 1 : BLANK, "The ways of the {} bear no labels.", junction.name());
             }
         }
         return worst.judgement();
-    }
-
-    static boolean applies(Line line, Junction junction) {
-        boolean chosen = junction.sort() == Junction.Meeting.BLOCK || junction.sort() == Junction.Meeting.SWITCHED;
-        return chosen && line.rig().harness().from(junction.id()).size() > 1;
     }
 
     @Override

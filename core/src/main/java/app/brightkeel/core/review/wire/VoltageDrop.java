@@ -12,6 +12,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Rig;
 import java.util.List;

@@ -4,7 +4,15 @@ import static app.brightkeel.core.review.ChangeKind.among;
 import static app.brightkeel.core.review.ChangeKind.curing;
 import static java.util.Map.entry;
 
+import app.brightkeel.core.harness.Ends;
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.wire.Distribution;
+import app.brightkeel.core.review.change.wire.EndChanges;
+import app.brightkeel.core.review.change.wire.HarnessEdits;
+import app.brightkeel.core.review.change.wire.JunctionChanges;
+import app.brightkeel.core.review.change.wire.OwnRun;
+import app.brightkeel.core.review.change.wire.WireChanges;
+import app.brightkeel.core.review.change.wire.WireSorts;
 import java.util.Map;
 import java.util.stream.Stream;
 

@@ -14,6 +14,8 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.change.wire.Distribution;
+import app.brightkeel.core.review.change.wire.WireChanges;
 import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,0 +1,80 @@
+package app.brightkeel.core.review.change.cable;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.route.Coil;
+import app.brightkeel.core.route.Slack;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/** Changes of what hangs and lies loose of cables: ties, drip loops, coils, pins. */
+public final class LooseEnds {
+
+    private static final double RELIEF_M = 0.04;
+
+    private LooseEnds() {}
+
+    /** Tied behind the transducer, every cable at once. */
+    public static Stream<Change> relieved(Line line) {
+        return Stream.of(all(
+                line,
+                "cable.relief",
+                Text.of("Tie it {} behind the transducer", new Amount(RELIEF_M, Unit.MILLIMETRE)),
+                run -> run.reliefM().isSet() ? run.withReliefM(Figure.chosen(RELIEF_M)) : run));
+    }
+
+    /** A loop that drips before every lip. */
+    public static Stream<Change> drips(Line line) {
+        return Stream.of(all(
+                line,
+                "cable.drips",
+                Text.of("Let it hang {} before it goes in", new Amount(Slack.DRIP_LOOP_M, Unit.METRE)),
+                run -> run.dripM().isSet() && run.dripM().value() < Slack.DRIP_LOOP_M
+                        ? run.withDripM(Figure.chosen(Slack.DRIP_LOOP_M))
+                        : run));
+    }
+
+    private static Change all(Line line, String id, Text label, UnaryOperator<Run> change) {
+        Rig rig = line.entered();
+        return new Change(
+                id,
+                label,
+                Effort.SETTING,
+                rig.withRuns(rig.runs().stream().map(change).toList()));
+    }
+
+    /** Each coil at each dry place within reach of its cable. */
+    public static Stream<Change> coiled(Line line) {
+        return Coil.of(line).orElse(List.of()).stream()
+                .filter(coil -> !coil.well())
+                .flatMap(coil -> Coil.places(line.rig(), coil.laid()).stream()
+                        .map(station -> new Change(
+                                "cable.coil." + coil.laid().run() + "." + station.id(),
+                                Text.of("Coil it at the {}", station.name()),
+                                Effort.SETTING,
+                                line.entered()
+                                        .with(line.entered()
+                                                .runOf(coil.laid().carries())
+                                                .orElseThrow()
+                                                .withCoilAt(station.id())))));
+    }
+
+    /** A cable free to take the way that suits it. */
+    public static Stream<Change> unpinned(Line line) {
+        return line.entered().runs().stream()
+                .filter(run -> !run.through().isEmpty())
+                .map(run -> new Change(
+                        "cable.unpin." + run.id(),
+                        Text.of("Take its pins out"),
+                        Effort.SETTING,
+                        line.entered().with(run.withThrough(List.of()))));
+    }
+}

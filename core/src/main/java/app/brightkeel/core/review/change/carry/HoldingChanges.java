@@ -1,0 +1,67 @@
+package app.brightkeel.core.review.change.carry;
+
+import app.brightkeel.core.layout.PackHold;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Held;
+import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.Placement;
+import java.util.stream.Stream;
+
+/** Changes of how a battery is held. */
+public final class HoldingChanges {
+
+    private HoldingChanges() {}
+
+    /** Another way to hold it, and what a strap, shelf or bare pack lacks. */
+    public static Stream<Change> held(Line line) {
+        return packs(line)
+                .flatMap(place -> Stream.of(Holding.values())
+                        .filter(how -> how != Holding.UNDECIDED)
+                        .map(how -> held(
+                                line,
+                                place,
+                                "carry.hold." + place.item() + "." + Table.written(how),
+                                Text.of("Hold it {}, so that it stays", how.words()),
+                                whole(place.held().withHow(how)))));
+    }
+
+    private static Held whole(Held held) {
+        return held.with(all -> all.anchors(Math.max(PackHold.ANCHORS, held.anchors()))
+                .blocked(true)
+                .covered(true)
+                .overM(
+                        held.overM().isSet() && held.overM().value() >= PackHold.OVER_M
+                                ? held.overM()
+                                : Figure.chosen(PackHold.OVER_M)));
+    }
+
+    /** Each battery that lies on its side stood upright. */
+    public static Stream<Change> upright(Line line) {
+        return packs(line)
+                .filter(place -> place.held().onSide())
+                .map(place -> held(
+                        line,
+                        place,
+                        "carry.upright." + place.item(),
+                        Text.of("Stand it upright"),
+                        place.held().withOnSide(false)));
+    }
+
+    /** A battery that may lie as it does. */
+    public static Stream<Change> sealed(Line line) {
+        return CarryChanges.withoutFreeAcid(line);
+    }
+
+    private static Stream<Placement> packs(Line line) {
+        return line.entered().harness().packs().stream().flatMap(pack -> line.entered().placeOf(pack.id()).stream());
+    }
+
+    private static Change held(Line line, Placement place, String id, Text label, Held held) {
+        return new Change(id, label, Effort.MOVE, line.entered().with(place.withHeld(held)));
+    }
+}

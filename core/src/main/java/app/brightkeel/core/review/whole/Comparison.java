@@ -1,0 +1,182 @@
+package app.brightkeel.core.review.whole;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.LinkState;
+import app.brightkeel.core.review.Verdict;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Alternatives for one link, best first, each with what it does to every link.
+ *
+ * <p>Best is: fewest links fail, then fewest are close, then the least effort, then the link's own score, then its order,
+ * which puts the smallest first: enough is enough.
+ */
+public final class Comparison {
+
+    /** What no alternative is just like stands in Compare by itself. */
+    private static final String AS_IT_IS = "as-it-is";
+
+    private Comparison() {}
+
+    /**
+     * One alternative.
+     *
+     * @param planned whether it is what the rig has
+     * @param after   the compared link after it
+     * @param reasons what speaks for and against it
+     * @param measures by which the rows may be ordered otherwise
+     * @param effects on every link that moves
+     */
+    public record Offer(
+            String id,
+            Text label,
+            Effort effort,
+            boolean planned,
+            LinkState after,
+            List<Text> reasons,
+            List<LinkReview.Measure> measures,
+            List<Change.Effect> effects) {}
+
+    private record Ranked(Offer offer, long fails, long closes, double score) {}
+
+    /** All alternatives of a link with what is planned among them. */
+    public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
+        List<LinkState> before = reviewer.states(line);
+        return sorted(withPlanned(line, link).parallelStream()
+                .map(change -> ranked(line, before, change, link, reviewer))
+                .toList());
+    }
+
+    private static List<Offer> sorted(List<Ranked> offers) {
+        return offers.stream()
+                .sorted(Comparator.comparingLong(Ranked::fails)
+                        .thenComparingLong(Ranked::closes)
+                        .thenComparing(r -> r.offer().effort())
+                        .thenComparing(Comparator.comparingDouble(Ranked::score).reversed()))
+                .map(Ranked::offer)
+                .toList();
+    }
+
+    /** Offers of {@link #wider} that are shown. */
+    private static final int MOST_WIDER = 20;
+
+    /** The links by which wider alternatives are sifted, the cheap ones to judge first. */
+    private static final List<Link> SIFTED_BY = List.of(Link.MOUNT, Link.TRANSDUCER, Link.CABLE);
+
+    private record Tried(Change change, Line then, long closes) {}
+
+    /** The best of what is compared together with other links: sifted by what they decide, the best then judged whole. */
+    public static List<Offer> wider(Line line, Link link, RigReviewer reviewer) {
+        List<LinkState> before = reviewer.states(line);
+        List<Tried> left = Links.of(link).wider(line).stream()
+                .map(change -> new Tried(change, line.with(change.after()), 0))
+                .toList();
+        for (Link by : SIFTED_BY) {
+            left = sifted(left, by, reviewer);
+        }
+        return sorted(left.stream()
+                .sorted(Comparator.comparingLong(Tried::closes))
+                .limit(MOST_WIDER)
+                .parallel()
+                .map(tried -> ranked(line, before, tried.change(), link, reviewer))
+                .toList());
+    }
+
+    /** Without those that fail a link, as long as enough are left. */
+    private static List<Tried> sifted(List<Tried> all, Link by, RigReviewer reviewer) {
+        record Judged(Tried tried, Verdict verdict) {}
+        List<Judged> judged = all.parallelStream()
+                .map(tried -> new Judged(tried, reviewer.state(tried.then(), by).verdict()))
+                .toList();
+        boolean enough =
+                judged.stream().filter(each -> each.verdict() != Verdict.FAILS).count() >= MOST_WIDER;
+        return judged.stream()
+                .filter(each -> !enough || each.verdict() != Verdict.FAILS)
+                .map(each -> {
+                    long more = each.verdict() == Verdict.HOLDS ? 0 : each.verdict() == Verdict.CLOSE ? 1 : 2;
+                    return new Tried(
+                            each.tried().change(),
+                            each.tried().then(),
+                            each.tried().closes() + more);
+                })
+                .toList();
+    }
+
+    private static Ranked ranked(Line line, List<LinkState> before, Change change, Link link, RigReviewer reviewer) {
+        Line then = line.with(change.after());
+        List<LinkState> states = reviewer.states(then);
+        LinkReview shown = Links.of(link);
+        LinkReview.Merit merit = shown.merit(line, then);
+        Offer offer = new Offer(
+                change.id(),
+                change.label(),
+                change.effort(),
+                change.after().equals(line.entered()),
+                states.get(link.ordinal()),
+                merit.reasons(),
+                merit.measures(),
+                Change.moved(before, states));
+        return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), merit.score());
+    }
+
+    /** What is planned stands once, however many alternatives come to it. */
+    private static List<Change> withPlanned(Line line, Link link) {
+        LinkReview shown = Links.of(link);
+        List<Change> all = new ArrayList<>();
+        boolean planned = false;
+        for (Change change : shown.alternatives(line)) {
+            boolean same = change.after().equals(line.entered());
+            if (!same || !planned) {
+                all.add(change);
+            }
+            planned |= same;
+        }
+        if (!all.isEmpty() && !planned) {
+            all.add(asItIs(line, shown));
+        }
+        return all;
+    }
+
+    private static Change asItIs(Line line, LinkReview link) {
+        return new Change(Table.written(link.link()) + "." + AS_IT_IS, link.planned(line), Effort.BUY, line.entered());
+    }
+
+    /** The change with this id, made of what the id says; of several that follow each other, all of them. */
+    public static Optional<Change> find(Line line, String id) {
+        int last = id.lastIndexOf(Change.AND);
+        return last < 0
+                ? made(line, id)
+                : find(line, id.substring(0, last))
+                        .flatMap(first -> made(line.with(first.after()), id.substring(last + 1))
+                                .map(first::and));
+    }
+
+    private static Optional<Change> made(Line line, String id) {
+        String[] words = id.split("\\.", 3);
+        if (words.length < 2) {
+            return Optional.empty();
+        }
+        Optional<LinkReview> link = Stream.of(Link.values())
+                .filter(each -> Table.written(each).equals(words[0]))
+                .map(Links::of)
+                .findFirst();
+        return words[1].equals(AS_IT_IS)
+                ? link.map(each -> asItIs(line, each))
+                : link.flatMap(each -> Optional.ofNullable(each.kinds().get(words[1])))
+                        .flatMap(kind -> kind.made(line, id));
+    }
+
+    private static long count(List<LinkState> states, Verdict verdict) {
+        return states.stream().filter(s -> s.verdict() == verdict).count();
+    }
+}

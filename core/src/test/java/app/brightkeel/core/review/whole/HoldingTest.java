@@ -1,0 +1,128 @@
+package app.brightkeel.core.review.whole;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.craft.FloatStage;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.layout.CarryStage;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.rig.Ballast;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Held;
+import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import java.util.List;
+import java.util.Optional;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** How a battery is held, weights that level, things moved in the plan. */
+public class HoldingTest {
+
+    private static final Rig GOOD = RuleTriggers.good();
+
+    private static Held held(Holding how, int anchors, boolean blocked, boolean covered, double overM) {
+        return new Held(how, anchors, blocked, covered, Figure.measured(overM), true, false);
+    }
+
+    /** Handbook, common practice: what stops it turning; a bare pack restrained, covered and over the bilge. */
+    @DataProvider
+    public Object[][] ways() {
+        return new Object[][] {
+            {Held.UNKNOWN, Verdict.HOLDS},
+            {held(Holding.SLOT, 0, false, false, 0), Verdict.HOLDS},
+            {held(Holding.POUCH, 0, false, false, 0), Verdict.HOLDS},
+            {held(Holding.STRAP, 1, false, true, 0.1), Verdict.CLOSE},
+            {held(Holding.STRAP, 2, false, false, 0), Verdict.HOLDS},
+            {held(Holding.SHELF, 0, true, false, 0), Verdict.HOLDS},
+            {held(Holding.SHELF, 0, false, false, 0), Verdict.CLOSE},
+            {held(Holding.BARE, 0, false, true, 0.1), Verdict.CLOSE},
+            {held(Holding.BARE, 2, false, false, 0.1), Verdict.CLOSE},
+            {held(Holding.BARE, 2, false, true, 0.029), Verdict.CLOSE},
+            {held(Holding.BARE, 2, false, true, 0.03), Verdict.HOLDS},
+        };
+    }
+
+    @Test(dataProvider = "ways")
+    public void aBatteryStaysWhereItIsPut(Held held, Verdict expected) {
+        Rig rig = GOOD.with(GOOD.placeOf("pack").orElseThrow().withHeld(held));
+        Rule rule = Rules.ALL.stream()
+                .filter(r -> r.id().equals("carry.held-badly"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(rule.verdict(rule.judge(Line.of(rig))), expected, held.toString());
+    }
+
+    /** 3.3 kg at 0.30 m: at the left rail, 0.36 m out, 2.8 kg, rounded up to a tenth; and then it stands level. */
+    @Test
+    public void aCounterweightLevels() {
+        Rig rig = DemoRigs.gannet();
+        double side = Line.of(rig).get(FloatStage.STAGE).value().sideKgM();
+        double kg = Math.ceil(side / 0.36 * 10) / 10;
+        Change change = Comparison.find(Line.of(rig), "carry.weight.rail-left." + Math.round(kg * 10))
+                .orElseThrow();
+        Ballast weight = change.after().fitOut().ballast().get(0);
+        assertEquals(weight.massKg().value(), kg, 1e-9);
+        Line then = Line.of(change.after());
+        double left = then.get(FloatStage.STAGE).value().sideKgM();
+        assertEquals(left, side - 0.36 * kg, 1e-9);
+        assertTrue(Math.abs(Math.toDegrees(then.get(FloatStage.STAGE).value().heelRad())) < 0.05);
+        assertEquals(
+                then.get(CarryStage.STAGE).value().massKg(),
+                Line.of(rig).get(CarryStage.STAGE).value().massKg() + kg,
+                1e-9);
+        // moved again as a thing of the plan, and no longer where it levelled
+        Change moved = Comparison.find(then, "carry.place.weight.rail-right").orElseThrow();
+        assertEquals(moved.after().fitOut().ballast().get(0).station(), "rail-right");
+        double right = Line.of(moved.after()).get(FloatStage.STAGE).value().sideKgM();
+        assertEquals(right, side + 0.36 * kg, 1e-9);
+    }
+
+    @DataProvider
+    public Object[][] moves() {
+        return new Object[][] {
+            {"carry.place.nine.stern-hatch", true},
+            {"carry.place.pack.hull-fore", true},
+            {"carry.place.nine.nowhere", false},
+            {"carry.place.nobody.console", false},
+            {"carry.place.sonar.console", false},
+            {"carry.place.nine", false},
+            {"carry.place.", false},
+            {"carry.place..console", false},
+        };
+    }
+
+    /** Any thing to any place, though nobody would suggest it; what makes no sense is no change. */
+    @Test(dataProvider = "moves")
+    public void whatIsDraggedGoesAnywhere(String id, boolean sense) {
+        Optional<Change> change = Comparison.find(Line.of(DemoRigs.gannet()), id);
+        assertEquals(change.isPresent(), sense, id);
+        change.ifPresent(each -> {
+            String[] words = id.split("\\.");
+            assertEquals(each.after().stationOf(words[2]), words[3]);
+            Placement before = DemoRigs.gannet().placeOf(words[2]).orElseThrow();
+            assertEquals(
+                    each.after().placeOf(words[2]).orElseThrow().withStation(before.station()),
+                    before,
+                    "nothing but its place");
+        });
+    }
+
+    /** A thing that moves takes its cables along, those of the network with them. */
+    @Test
+    public void dataLeadsFollow() {
+        Rig rig = DemoRigs.gannet();
+        Rig moved = Comparison.find(Line.of(rig), "carry.place.nine.rail-left")
+                .orElseThrow()
+                .after();
+        for (String cable : List.of("sonar", "network-lead")) {
+            List<String> legs = moved.runOf(cable).orElseThrow().legs();
+            assertEquals(legs.get(legs.size() - 1), "foot-to-rail-left", cable);
+        }
+    }
+}

@@ -1,0 +1,147 @@
+package app.brightkeel.core.review.whole;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.FuseTables;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Remedy.Cure;
+import app.brightkeel.core.review.Remedy.Mending;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** Offers that were wrong or not there, each in the rig in which it was found; what every offer keeps is RemediesTest's. */
+public class OffersTest {
+
+    private static Rig after(Rig rig, Cure cure) {
+        return Comparison.find(Line.of(rig), cure.id()).orElseThrow().after();
+    }
+
+    private static List<Cure> cures(Rig rig, String rule) {
+        return Mended.of(rig, rule).stream()
+                .filter(cure -> cure.mending() == Mending.CURES)
+                .toList();
+    }
+
+    private static Rig bare(Rig rig) {
+        Rig all = rig;
+        for (Segment segment : rig.harness().segments()) {
+            all = all.with(segment.withFittings(segment.fittings().stream()
+                    .filter(fitting -> !(fitting instanceof Fitting.Fuse))
+                    .toList()));
+        }
+        return all;
+    }
+
+    /** Two bare packs are fused by one offer. */
+    @Test
+    public void twoEqualFaultsAreMendedAtOnce() {
+        Rig rig = bare(TestRigs.twoScreens());
+        Cure both = cures(rig, "fuse.missing").get(0);
+        long fused = after(rig, both).harness().segments().stream()
+                .filter(segment -> rig.harness().packs().stream()
+                        .anyMatch(pack -> pack.id().equals(segment.from())))
+                .filter(segment -> segment.fittings().stream().anyMatch(Fitting.Fuse.class::isInstance))
+                .count();
+        assertEquals(fused, 2, both.toString());
+        assertTrue(both.label().plain().startsWith("A fuse in each"), both.toString());
+    }
+
+    /** A fuse that is offered carries what hangs on it at its lowest volts. */
+    @Test
+    public void noFuseIsOfferedThatOpensInUse() {
+        Rig strong = TestRigs.simple(TestRigs.pack(Chemistry.LIFEPO4, 40), 38, 4, 20);
+        Device display = strong.devices().get(0);
+        Rig rig = bare(strong.with(display.withLimits(display.limits().withMaxFuseA(Figure.rated(10)))));
+        double low = rig.devices().get(0).limits().minV().isSet()
+                ? rig.devices().get(0).limits().minV().value()
+                : 10.8;
+        List<Cure> cures = cures(rig, "fuse.missing");
+        assertFalse(cures.isEmpty());
+        for (Cure cure : cures) {
+            Fitting.Fuse fuse = (Fitting.Fuse)
+                    after(rig, cure).harness().segments().get(0).fittings().get(0);
+            assertTrue(fuse.ratingA().value() * FuseTables.LOAD_SHARE >= 38 / low - 1e-9, cure.toString());
+        }
+    }
+
+    /** Where the first fuse sits in a branch, the trunk gets one of its own and the branch keeps its. */
+    @Test
+    public void aBranchKeepsItsFuse() {
+        Rig gannet = DemoRigs.gannet();
+        Segment trunk = gannet.harness().segment("trunk");
+        Rig rig = gannet.with(trunk.withFittings(List.of()));
+        List<Cure> cures = cures(rig, "fuse.too-far-from-battery");
+        assertFalse(cures.isEmpty());
+        for (Cure cure : cures) {
+            Rig then = after(rig, cure);
+            assertTrue(
+                    then.harness().segment("trunk").fittings().stream().anyMatch(Fitting.Fuse.class::isInstance),
+                    cure.toString());
+            assertEquals(
+                    then.harness().segment("five-lead").fittings(),
+                    rig.harness().segment("five-lead").fittings(),
+                    cure.toString());
+        }
+    }
+
+    /** A worn one is not replaced by what is too small at that wear; and each says how long it is enough. */
+    @Test
+    public void aSmallerNewPackIsNoCureForAWornLargerOne() {
+        Pack worn = TestRigs.pack(Chemistry.LIFEPO4, 12).withAge(Figure.measured(0.6));
+        Rig rig = TestRigs.simple(worn, 15, 6.5, 20);
+        List<Cure> cures = cures(rig, "battery.hours").stream()
+                .filter(cure -> cure.id().startsWith("battery.take."))
+                .toList();
+        assertFalse(cures.isEmpty());
+        for (Cure cure : cures) {
+            Rig then = after(rig, cure);
+            Pack taken = then.harness().packs().get(0).withAge(Figure.measured(0.6));
+            double hours = Line.of(then.with(taken)).get(Runtime.STAGE).value().hours();
+            assertTrue(hours > 6.5 * 0.97, cure + " lasts " + hours);
+            assertTrue(cure.note().plain().contains("worn to 80"), cure.toString());
+        }
+    }
+
+    /** What is not charged is charged first. */
+    @Test
+    public void anUnchargedPackIsCharged() {
+        Pack low = TestRigs.pack(Chemistry.LIFEPO4, 20).withCharge(Figure.measured(0.3));
+        assertEquals(
+                cures(TestRigs.simple(low, 15, 6, 20), "battery.hours").get(0).id(), "battery.charge.pack");
+    }
+
+    /** What is joined is changed alike, and a charger that has to be bought is told. */
+    @Test
+    public void joinedPacksAreChangedTogetherWithTheirCharger() {
+        Rig rig = TestRigs.twoScreens();
+        Rig longer = rig.withOuting(rig.outing()
+                .withPhases(rig.outing().phases().stream()
+                        .map(phase -> phase.withStartH(Figure.UNSET).withHours(Figure.chosen(12)))
+                        .toList()));
+        Line line = Line.of(longer);
+        Change taken = Links.of(Link.BATTERY).alternatives(line).stream()
+                .filter(change -> change.id().startsWith("battery.take."))
+                .findFirst()
+                .orElseThrow();
+        List<Pack> packs = taken.after().harness().packs();
+        assertEquals(packs.get(0).capacityAh(), packs.get(1).capacityAh());
+        assertEquals(packs.get(0).origin(), packs.get(1).origin());
+        Rig crate = DemoRigs.lanternCrate();
+        Cure kayak = Mended.of(crate, "battery.hours").get(0);
+        assertTrue(kayak.label().plain().contains("and a charger for LiFePO4"), kayak.toString());
+    }
+}
