@@ -10,7 +10,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param station id of the station where it lies
  */
 @RecordBuilder
-public record Ballast(String id, String name, Figure massKg, String station) implements BallastBuilder.With {
+public record Ballast(
+        String id,
+        String name,
+        Figure massKg,
+        @Names(PartKind.STATION) String station) implements BallastBuilder.With {
     public Ballast {
         Checks.id("id", id);
         Checks.name("name", name);

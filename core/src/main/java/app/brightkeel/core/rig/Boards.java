@@ -18,7 +18,12 @@ import java.util.List;
  */
 @RecordBuilder
 public record Boards(
-        Figure stockLengthM, Figure stockWideM, Figure thickM, Figure kerfM, Figure hangsOverM, List<BoardPart> parts)
+        Figure stockLengthM,
+        Figure stockWideM,
+        Figure thickM,
+        Figure kerfM,
+        Figure hangsOverM,
+        @PartList(PartKind.BOARD_PART) List<BoardPart> parts)
         implements BoardsBuilder.With {
 
     public static final Boards NONE =

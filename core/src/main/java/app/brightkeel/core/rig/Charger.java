@@ -22,8 +22,11 @@ public record Charger(
         Chemistry chemistry,
         int blocks,
         Figure amps,
-        String charges,
+        @Names(PartKind.PACK) String charges,
+
+        @Names(value = PartKind.SEGMENT, orNothing = true, gone = Names.Gone.IS_EMPTIED)
         String via,
+
         boolean aboard,
         Ending ending)
         implements ChargerBuilder.With {

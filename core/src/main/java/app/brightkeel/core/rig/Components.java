@@ -39,11 +39,65 @@ final class Components {
         }
     };
 
+    private static final ClassValue<MethodHandle> MAKER = new ClassValue<>() {
+        @Override
+        protected MethodHandle computeValue(Class<?> type) {
+            RecordComponent[] components = type.getRecordComponents();
+            Class<?>[] types =
+                    Stream.of(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
+            try {
+                return MethodHandles.lookup()
+                        .findConstructor(type, MethodType.methodType(void.class, types))
+                        .asSpreader(Object[].class, types.length)
+                        .asType(MethodType.methodType(Object.class, Object[].class));
+            } catch (ReflectiveOperationException e) {
+                throw new IllegalStateException(type.toString(), e);
+            }
+        }
+    };
+
     private Components() {}
 
     /** Components of a record, in order. */
     static List<Component> of(Object record) {
-        return OF.get(record.getClass());
+        return ofType(record.getClass());
+    }
+
+    /** The same by its class. */
+    static List<Component> ofType(Class<?> type) {
+        return OF.get(type);
+    }
+
+    /** Place of a component among those of a record's class. */
+    static int place(Class<?> type, String component) {
+        List<Component> all = ofType(type);
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i).name().equals(component)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException(type + " has no " + component);
+    }
+
+    /** Values of all components, in order. */
+    static Object[] values(Object record) {
+        List<Component> all = of(record);
+        Object[] values = new Object[all.size()];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = all.get(i).of(record);
+        }
+        return values;
+    }
+
+    /** A record of such values, as its constructor takes them. */
+    static <T> T made(Class<T> type, Object[] values) {
+        try {
+            return type.cast(MAKER.get(type).invoke(values));
+        } catch (RuntimeException | Error e) {
+            throw e;
+        } catch (Throwable e) {
+            throw new IllegalStateException(type.toString(), e);
+        }
     }
 
     /** Components of a record that may hold a figure, in order. */

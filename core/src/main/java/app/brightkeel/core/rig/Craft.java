@@ -37,9 +37,9 @@ public record Craft(
         Figure seatM,
         Figure seatHeightM,
         List<HullSection> sections,
-        List<Station> stations,
-        List<Passage> passages,
-        List<Obstruction> obstructions,
+        @PartList(PartKind.STATION) List<Station> stations,
+        @PartList(PartKind.PASSAGE) List<Passage> passages,
+        @PartList(PartKind.OBSTRUCTION) List<Obstruction> obstructions,
         Stand stand,
         Bail bail)
         implements CraftBuilder.With {

@@ -11,7 +11,13 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param plugM   largest width of its plug, 0.003 to 0.1 [m]; never assumed
  */
 @RecordBuilder
-public record DataLead(String id, String name, String from, String to, Figure lengthM, Figure plugM)
+public record DataLead(
+        String id,
+        String name,
+        @Names(PartKind.DEVICE) String from,
+        @Names(PartKind.DEVICE) String to,
+        Figure lengthM,
+        Figure plugM)
         implements DataLeadBuilder.With {
     public DataLead {
         Checks.id("id", id);

@@ -1,133 +1,167 @@
 package app.brightkeel.core.rig;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
-import java.util.function.Predicate;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
-/** A rig some of whose parts were replaced, without what spoke of those that are gone. */
+/**
+ * A rig some of whose parts were replaced or taken out, without what named those that are gone. What is untouched stays the
+ * very same object: {@link Assumptions} need not fill it again.
+ */
 final class DroppedReferences {
 
-    private DroppedReferences() {}
+    /** A part that is taken out. */
+    private record Removed(PartKind kind, String id) {}
 
-    /**
-     * The rig with other parts, and without what spoke of parts or stations that are no longer there. What is untouched
-     * stays the very same object: {@link Assumptions} need not fill it again.
-     */
-    static Rig of(
-            Rig rig, Craft craft, List<Transducer> transducers, Harness harness, NetworkPlan network, FitOut changed) {
-        Set<String> gone = gone(rig, transducers, harness, network, changed);
-        boolean moved = craft != rig.craft();
-        List<Run> runs = rig.runs();
-        List<Placement> places = rig.places();
-        List<Transducer> mounted = transducers;
-        List<Charger> chargers = rig.chargers();
-        FitOut fitOut = changed;
-        if (moved || !gone.isEmpty()) {
-            runs = kept(rig.runs(), run -> !gone.contains(run.carries()) && leads(run, craft)).stream()
-                    .map(run -> onCraft(run, craft))
-                    .toList();
-            places = kept(
-                    rig.places(),
-                    place -> !gone.contains(place.item())
-                            && craft.station(place.station()).isPresent());
-            chargers = kept(chargers, charger -> !gone.contains(charger.charges())).stream()
-                    .map(charger -> gone.contains(charger.via()) ? charger.withVia("") : charger)
-                    .toList();
-            rig.chargers().forEach(charger -> gone.add(charger.id()));
-            chargers.forEach(charger -> gone.remove(charger.id()));
-            fitOut = emptied(onCraft(fitOut, craft), gone);
-            mounted = transducers.stream().map(t -> onCraft(t, craft)).toList();
-            changed.forEachId(gone::add);
-            fitOut.forEachId(gone::remove);
-            rig.runs().forEach(run -> gone.add(run.id()));
-            runs.forEach(run -> gone.remove(run.id()));
+    private final Object[] values;
+    private final @Nullable Removed removed;
+
+    /** All that was there, before and with what was replaced: what names anything else is refused, not dropped. */
+    private final PartIds known = new PartIds();
+
+    private DroppedReferences(Rig before, Object[] values, @Nullable Removed removed) {
+        this.values = values;
+        this.removed = removed;
+        Marks.Visitor all = new Marks.Visitor() {
+            @Override
+            public void part(PartKind kind, String id) {
+                known.know(kind, id);
+            }
+        };
+        Marks.visit(before, all);
+        for (Marks mark : Marks.of(Rig.class)) {
+            mark.visitValue(values[mark.at()], all);
         }
-        return RigBuilder.builder(rig)
-                .craft(craft)
-                .transducers(mounted)
-                .harness(withoutLooseSpares(harness, gone))
-                .runs(runs)
-                .places(places)
-                .network(network)
-                .chargers(chargers)
-                .fitOut(fitOut)
-                .notes(gone.isEmpty() ? rig.notes() : kept(rig.notes(), note -> !gone.contains(note.part())))
-                .build();
     }
 
-    private static Harness withoutLooseSpares(Harness harness, Set<String> gone) {
-        return gone.isEmpty() || harness.spares().isEmpty()
-                ? harness
-                : harness.withSpares(
-                        kept(harness.spares(), spare -> !gone.contains(spare.from()) && !gone.contains(spare.to())));
+    /** The rig with another value of one component, and without what named parts that this one has not. */
+    static Rig with(Rig rig, String component, Object changed) {
+        Object[] values = Components.values(rig);
+        int at = Components.place(Rig.class, component);
+        boolean gone = lost(component, values[at], changed);
+        values[at] = changed;
+        return gone ? new DroppedReferences(rig, values, null).rig() : Components.made(Rig.class, values);
     }
 
-    private static Set<String> gone(
-            Rig rig, List<Transducer> transducers, Harness harness, NetworkPlan network, FitOut fitOut) {
+    /** The rig without a part and without what named it; the rig itself where it has none such. */
+    static Rig without(Rig rig, PartKind kind, String id) {
+        Object[] values = Components.values(rig);
+        Rig left = new DroppedReferences(rig, values, new Removed(kind, id)).rig();
+        return left.equals(rig) ? rig : left;
+    }
+
+    /** Whether the value of a component held a part that another value does not. */
+    private static boolean lost(String component, Object before, Object after) {
+        if (before == after) {
+            return false;
+        }
         Set<String> gone = new HashSet<>();
-        if (harness != rig.harness()) {
-            rig.harness().forEachId(gone::add);
-            harness.forEachId(gone::remove);
+        for (Marks mark : Marks.of(Rig.class)) {
+            if (mark.name().equals(component)) {
+                mark.visitValue(before, parts(gone::add));
+                if (!gone.isEmpty()) {
+                    mark.visitValue(after, parts(gone::remove));
+                }
+            }
         }
-        if (transducers != rig.transducers()) {
-            rig.transducers().forEach(transducer -> gone.add(transducer.id()));
-            transducers.forEach(transducer -> gone.remove(transducer.id()));
+        return !gone.isEmpty();
+    }
+
+    private static Marks.Visitor parts(Consumer<String> each) {
+        return new Marks.Visitor() {
+            @Override
+            public void part(PartKind kind, String id) {
+                each.accept(kind.apart() ? kind + " " + id : id);
+            }
+        };
+    }
+
+    /** Drops until nothing names what is gone: what goes may have been named itself. */
+    private Rig rig() {
+        boolean again = true;
+        while (again) {
+            PartIds there = there();
+            again = false;
+            for (Marks mark : Marks.of(Rig.class)) {
+                Object before = values[mark.at()];
+                Object after = Objects.requireNonNull(kept(mark, before, there));
+                again |= after != before;
+                values[mark.at()] = after;
+            }
         }
-        if (network != rig.network()) {
-            rig.network().leads().forEach(lead -> gone.add(lead.id()));
-            network.leads().forEach(lead -> gone.remove(lead.id()));
+        return Components.made(Rig.class, values);
+    }
+
+    private PartIds there() {
+        PartIds ids = new PartIds();
+        for (Marks mark : Marks.of(Rig.class)) {
+            mark.visitValue(values[mark.at()], ids);
         }
-        if (fitOut != rig.fitOut()) {
-            rig.fitOut().forEachId(gone::add);
-            fitOut.forEachId(gone::remove);
+        if (removed != null) {
+            ids.remove(removed.kind(), removed.id());
         }
-        return gone;
+        return ids;
     }
 
-    private static <T> List<T> kept(List<T> all, Predicate<T> keep) {
-        return all.stream().filter(keep).toList();
+    /** What is left of a component: the same object where all of it is; null where its record goes. */
+    private @Nullable Object kept(Marks mark, Object value, PartIds there) {
+        Naming naming = mark.names();
+        if (naming != null) {
+            return names(naming, value, there);
+        }
+        return value instanceof List<?> list ? list(mark, list, there) : record(mark, value, there);
     }
 
-    private static boolean leads(Run run, Craft craft) {
-        return run.legs().stream().allMatch(leg -> craft.passage(leg).isPresent());
+    private boolean stands(Naming naming, String id, PartIds there) {
+        return there.has(naming, id) || !known.has(naming, id);
     }
 
-    private static Run onCraft(Run run, Craft craft) {
-        boolean pinned =
-                run.through().stream().allMatch(leg -> craft.passage(leg).isPresent());
-        boolean coiled = run.coilAt().isEmpty() || craft.station(run.coilAt()).isPresent();
-        return pinned && coiled
-                ? run
-                : run.with(tidy -> tidy.through(
-                                kept(run.through(), leg -> craft.passage(leg).isPresent()))
-                        .coilAt(coiled ? run.coilAt() : ""));
+    private @Nullable Object names(Naming naming, Object value, PartIds there) {
+        boolean empties = naming.isEmptied();
+        if (value instanceof List<?> all) {
+            List<?> left = all.stream()
+                    .filter(id -> stands(naming, (String) id, there))
+                    .toList();
+            return left.size() == all.size() ? all : empties ? left : null;
+        }
+        return stands(naming, (String) value, there) ? value : empties ? "" : null;
     }
 
-    private static FitOut emptied(FitOut fitOut, Set<String> gone) {
-        boolean held = fitOut.boxes().stream()
-                .flatMap(box -> box.pockets().stream())
-                .anyMatch(pocket -> gone.contains(pocket.holds()));
-        return held
-                ? fitOut.withBoxes(fitOut.boxes().stream()
-                        .map(box -> box.withPockets(box.pockets().stream()
-                                .map(pocket -> gone.contains(pocket.holds()) ? pocket.withHolds("") : pocket)
-                                .toList()))
-                        .toList())
-                : fitOut;
+    private Object list(Marks mark, List<?> list, PartIds there) {
+        List<Object> left = new ArrayList<>(list.size());
+        boolean same = true;
+        for (Object each : list) {
+            PartKind kind = mark.parts();
+            boolean out = kind != null
+                    && removed != null
+                    && removed.kind() == kind
+                    && removed.id().equals(mark.idOf(each));
+            Object after = out ? null : record(mark, each, there);
+            same &= after == each;
+            if (after != null) {
+                left.add(after);
+            }
+        }
+        return same ? list : left;
     }
 
-    private static FitOut onCraft(FitOut fitOut, Craft craft) {
-        return fitOut.with(tidy -> tidy.ballast(kept(
-                        fitOut.ballast(),
-                        weight -> craft.station(weight.station()).isPresent()))
-                .boxes(kept(fitOut.boxes(), box -> craft.station(box.station()).isPresent())));
-    }
-
-    private static Transducer onCraft(Transducer transducer, Craft craft) {
-        String station = transducer.mount().station();
-        return station.isEmpty() || craft.station(station).isPresent()
-                ? transducer
-                : transducer.withMount(transducer.mount().withStation(""));
+    private @Nullable Object record(Marks in, Object record, PartIds there) {
+        Object[] after = null;
+        for (Marks mark : in.below(record)) {
+            Object before = mark.in(record);
+            Object left = kept(mark, before, there);
+            if (left == null) {
+                return null;
+            }
+            if (left != before) {
+                after = after == null ? Components.values(record) : after;
+                after[mark.at()] = left;
+            }
+        }
+        return after == null ? record : Components.made(record.getClass(), after);
     }
 }

@@ -4,7 +4,6 @@ import app.brightkeel.core.refusal.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 
 /**
  * What is built round the rig so that it sits, stays level and lets its cables through.
@@ -15,7 +14,11 @@ import java.util.function.Consumer;
  * @param boards       what is built of boards
  */
 @RecordBuilder
-public record FitOut(List<Ballast> ballast, List<PassThroughStock> passThroughs, List<Enclosure> boxes, Boards boards)
+public record FitOut(
+        @PartList(PartKind.BALLAST) List<Ballast> ballast,
+        List<PassThroughStock> passThroughs,
+        @PartList(PartKind.BOX) List<Enclosure> boxes,
+        Boards boards)
         implements FitOutBuilder.With {
 
     public static final FitOut NONE = new FitOut(List.of(), List.of(), List.of(), Boards.NONE);
@@ -55,17 +58,5 @@ public record FitOut(List<Ballast> ballast, List<PassThroughStock> passThroughs,
         return withBallast(ballast.stream()
                 .map(each -> each.id().equals(weight.id()) ? weight : each)
                 .toList());
-    }
-
-    /** Ids of weights, boxes, their ribs, exits and pockets, and parts of boards. */
-    void forEachId(Consumer<String> visitor) {
-        ballast.forEach(weight -> visitor.accept(weight.id()));
-        for (Enclosure box : boxes) {
-            visitor.accept(box.id());
-            box.ribs().forEach(rib -> visitor.accept(rib.id()));
-            box.exits().forEach(exit -> visitor.accept(exit.id()));
-            box.pockets().forEach(pocket -> visitor.accept(pocket.id()));
-        }
-        boards.parts().forEach(part -> visitor.accept(part.id()));
     }
 }

@@ -1,5 +1,6 @@
 package app.brightkeel.core.rig;
 
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.Set;
 
@@ -13,15 +14,19 @@ public final class FreshId {
     /** The wish itself, shortened if need be, or the wish with the first number that is free. */
     public static String of(Rig rig, String wish) {
         Set<String> taken = new HashSet<>();
-        rig.devices().forEach(d -> taken.add(d.id()));
-        rig.transducers().forEach(t -> taken.add(t.id()));
-        rig.runs().forEach(r -> taken.add(r.id()));
-        rig.holders().forEach(h -> taken.add(h.id()));
-        rig.onHand().forEach(p -> taken.add(p.id()));
-        rig.chargers().forEach(c -> taken.add(c.id()));
-        rig.harness().forEachId(taken::add);
-        rig.network().leads().forEach(lead -> taken.add(lead.id()));
-        rig.fitOut().forEachId(taken::add);
+        Marks.visit(rig, new Marks.Visitor() {
+            @Override
+            public void part(PartKind kind, String id) {
+                if (!kind.apart() || kind == PartKind.PHASE) {
+                    taken.add(id);
+                }
+            }
+        });
+        return among(taken, wish);
+    }
+
+    /** The same among the ids of one list alone, as those of a craft's places. */
+    public static String among(Collection<String> taken, String wish) {
         String stem = wish.length() > LONGEST ? wish.substring(0, LONGEST) : wish;
         String id = stem;
         for (int n = 2; taken.contains(id); n++) {

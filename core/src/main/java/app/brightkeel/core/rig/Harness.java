@@ -8,7 +8,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 
 /**
  * Packs and the wire between them and the devices: a tree by id, each segment a pair of wires that leads from a pack
@@ -20,7 +19,11 @@ import java.util.function.Consumer;
  * @param spares    leads that go along and are joined to nothing: each says whom it could join
  */
 @RecordBuilder
-public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> segments, List<Segment> spares)
+public record Harness(
+        @PartList(PartKind.PACK) List<Pack> packs,
+        @PartList(PartKind.JUNCTION) List<Junction> junctions,
+        @PartList(PartKind.SEGMENT) List<Segment> segments,
+        @PartList(PartKind.SPARE) List<Segment> spares)
         implements HarnessBuilder.With {
 
     /** Most segments of a harness. */
@@ -100,19 +103,6 @@ public record Harness(List<Pack> packs, List<Junction> junctions, List<Segment> 
             at = leader.get(at);
         }
         return at;
-    }
-
-    /** Ids of packs, junctions, segments and fittings. */
-    void forEachId(Consumer<String> visitor) {
-        packs.forEach(pack -> visitor.accept(pack.id()));
-        junctions.forEach(junction -> visitor.accept(junction.id()));
-        segments.forEach(segment -> forEachId(segment, visitor));
-        spares.forEach(spare -> forEachId(spare, visitor));
-    }
-
-    private static void forEachId(Segment segment, Consumer<String> visitor) {
-        visitor.accept(segment.id());
-        segment.fittings().forEach(fitting -> visitor.accept(fitting.id()));
     }
 
     /** The pack with this id; an unknown id is a bug of the caller. */

@@ -26,7 +26,10 @@ public record Holder(
         String name,
         HolderKind kind,
         String origin,
+
+        @Names(value = PartKind.DEVICE, once = "one holder for each display")
         String holds,
+
         Grip grip,
         Figure leastWideM,
         Figure mostWideM,

@@ -13,7 +13,16 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param openingM clear width of the pocket or of the hole in the ice, 0.02 to 1 [m]; of no use for the others
  */
 @RecordBuilder
-public record Mount(MountKind kind, String station, Figure belowM, Figure openingM, Figure plateM, Figure turnDeg)
+public record Mount(
+        MountKind kind,
+
+        @Names(value = PartKind.STATION, orNothing = true, gone = Names.Gone.IS_EMPTIED)
+        String station,
+
+        Figure belowM,
+        Figure openingM,
+        Figure plateM,
+        Figure turnDeg)
         implements MountBuilder.With {
 
     public static final Mount UNDECIDED =

@@ -13,8 +13,10 @@ import java.util.Optional;
  * @param leads       cables between devices that are no supply
  */
 @RecordBuilder
-public record NetworkPlan(List<Shared> shares, Figure terminators, List<DataLead> leads)
-        implements NetworkPlanBuilder.With {
+public record NetworkPlan(
+        List<Shared> shares,
+        Figure terminators,
+        @PartList(PartKind.DATA_LEAD) List<DataLead> leads) implements NetworkPlanBuilder.With {
 
     public static final NetworkPlan NONE = new NetworkPlan(List.of(), Figure.UNSET, List.of());
 

@@ -10,7 +10,34 @@ import app.brightkeel.core.refusal.RefusalCode;
  * @param part id of the part it is about; "" for the rig as a whole
  * @param text 1 to {@link #LONGEST} characters, line breaks allowed
  */
-public record Note(String part, String text) {
+public record Note(
+        @Names(
+                value = {
+                    PartKind.PACK,
+                    PartKind.JUNCTION,
+                    PartKind.SEGMENT,
+                    PartKind.SPARE,
+                    PartKind.FITTING,
+                    PartKind.DEVICE,
+                    PartKind.TRANSDUCER,
+                    PartKind.RUN,
+                    PartKind.HOLDER,
+                    PartKind.ON_HAND,
+                    PartKind.CHARGER,
+                    PartKind.DATA_LEAD,
+                    PartKind.BALLAST,
+                    PartKind.BOX,
+                    PartKind.RIB,
+                    PartKind.EXIT,
+                    PartKind.POCKET,
+                    PartKind.BOARD_PART,
+                    PartKind.PHASE
+                },
+                orNothing = true,
+                once = "one note for each part")
+        String part,
+
+        String text) {
 
     public static final int LONGEST = 1000;
 

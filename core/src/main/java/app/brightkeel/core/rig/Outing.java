@@ -17,7 +17,8 @@ import java.util.Locale;
  * @param daysOut days of use in a year, 0.1 to 365
  */
 @RecordBuilder
-public record Outing(Figure airC, Water water, List<Phase> phases, Figure dayH, Figure daysOut)
+public record Outing(
+        Figure airC, Water water, @PartList(PartKind.PHASE) List<Phase> phases, Figure dayH, Figure daysOut)
         implements OutingBuilder.With {
 
     /** Most phases of a day. */

@@ -50,7 +50,10 @@ public record Pack(
         Size size,
         Figure plugM,
         PackRole role,
+
+        @Names(value = PartKind.PACK, orNothing = true, gone = Names.Gone.IS_EMPTIED, checkedThere = true)
         String onTopOf,
+
         Figure charge,
         PackLabel label,
         LoadTest test,

@@ -18,8 +18,13 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 public record Passage(
         String id,
         String name,
+
+        @Names(value = PartKind.STATION, checkedThere = true)
         String from,
+
+        @Names(value = PartKind.STATION, checkedThere = true)
         String to,
+
         Way way,
         Figure lengthM,
         Figure openingM,

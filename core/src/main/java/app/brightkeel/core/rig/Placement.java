@@ -13,7 +13,16 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param offMin   what taking it off takes, 0 to 120 [min]
  */
 @RecordBuilder
-public record Placement(String item, String station, boolean comesOff, Held held, Figure offMin)
+public record Placement(
+        @Names(
+                value = {PartKind.DEVICE, PartKind.PACK, PartKind.JUNCTION},
+                once = "each thing at one place")
+        String item,
+
+        @Names(PartKind.STATION) String station,
+        boolean comesOff,
+        Held held,
+        Figure offMin)
         implements PlacementBuilder.With {
     /** Of which nothing more is said. */
     public Placement(String item, String station, boolean comesOff) {

@@ -11,7 +11,18 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param holds  id of a device, pack or transducer; "" for what is no part of the rig, as a spare cord
  */
 @RecordBuilder
-public record Pocket(String id, String name, Pose pose, Size inside, String holds) implements PocketBuilder.With {
+public record Pocket(
+        String id,
+        String name,
+        Pose pose,
+        Size inside,
+
+        @Names(
+                value = {PartKind.DEVICE, PartKind.PACK, PartKind.TRANSDUCER},
+                orNothing = true,
+                gone = Names.Gone.IS_EMPTIED)
+        String holds)
+        implements PocketBuilder.With {
     public Pocket {
         Checks.id("id", id);
         Checks.name("name", name);

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /**
  * What a person decided about one rig.
@@ -41,15 +40,15 @@ public record Rig(
         Outing outing,
         Angler angler,
         Craft craft,
-        List<Transducer> transducers,
-        List<Device> devices,
+        @PartList(PartKind.TRANSDUCER) List<Transducer> transducers,
+        @PartList(PartKind.DEVICE) List<Device> devices,
         Harness harness,
-        List<Run> runs,
+        @PartList(PartKind.RUN) List<Run> runs,
         List<Placement> places,
-        List<Holder> holders,
+        @PartList(PartKind.HOLDER) List<Holder> holders,
         NetworkPlan network,
-        List<Pack> onHand,
-        List<Charger> chargers,
+        @PartList(PartKind.ON_HAND) List<Pack> onHand,
+        @PartList(PartKind.CHARGER) List<Charger> chargers,
         Schools schools,
         Weights weights,
         FitOut fitOut,
@@ -85,20 +84,21 @@ public record Rig(
         quieted.forEach(id -> Checks.text("quieted", id));
         // kept sorted, so that the same rig is the same document
         quieted = quieted.isEmpty() ? Set.of() : Collections.unmodifiableSortedSet(new TreeSet<>(quieted));
-        References.check(
-                outing,
-                craft,
-                transducers,
-                devices,
-                harness,
-                runs,
-                places,
-                holders,
-                onHand,
-                chargers,
-                network,
-                fitOut,
-                notes);
+        new References()
+                .of("outing", outing)
+                .of("craft", craft)
+                .of("transducers", transducers)
+                .of("devices", devices)
+                .of("harness", harness)
+                .of("runs", runs)
+                .of("places", places)
+                .of("holders", holders)
+                .of("network", network)
+                .of("onHand", onHand)
+                .of("chargers", chargers)
+                .of("fitOut", fitOut)
+                .of("notes", notes)
+                .check();
     }
 
     // every accessor notes that its part was read, see Reads; those of the outing and the harness do so themselves
@@ -182,97 +182,65 @@ public record Rig(
         return Reads.noted(Part.NOTES, notes);
     }
 
-    /** Whoever takes parts out of a harness need not think of what spoke of them. */
-    @Override
-    public Rig withHarness(Harness changed) {
-        return DroppedReferences.of(this, craft, transducers, changed, network, fitOut);
-    }
-
-    /** Another craft: what sat at a station, or went through a passage, that it has not is undecided again. */
-    @Override
-    public Rig withCraft(Craft changed) {
-        return DroppedReferences.of(this, changed, transducers, harness, network, fitOut);
-    }
-
-    /** Other transducers: the runs of those that are gone go with them. */
-    @Override
-    public Rig withTransducers(List<Transducer> changed) {
-        return DroppedReferences.of(this, craft, changed, harness, network, fitOut);
-    }
-
-    /** Other data leads: the runs of those that are gone go with them. */
-    @Override
-    public Rig withNetwork(NetworkPlan changed) {
-        return DroppedReferences.of(this, craft, transducers, harness, changed, fitOut);
-    }
-
-    /** Other boxes, weights and boards: notes on those that are gone go with them. */
-    @Override
-    public Rig withFitOut(FitOut changed) {
-        return DroppedReferences.of(this, craft, transducers, harness, network, changed);
-    }
-
-    /** Other parts of the day: notes on those that are gone go with them. */
+    // whoever takes parts out need not think of what named them: it goes, or names nothing from then on, see Names
     @Override
     public Rig withOuting(Outing changed) {
-        return RigBuilder.builder(this)
-                .outing(changed)
-                .notes(notesWithout(outing.phases(), changed.phases(), Phase::id))
-                .build();
+        return DroppedReferences.with(this, "outing", changed);
     }
 
-    /** Other devices: notes on those that are gone go with them. */
+    @Override
+    public Rig withCraft(Craft changed) {
+        return DroppedReferences.with(this, "craft", changed);
+    }
+
+    @Override
+    public Rig withTransducers(List<Transducer> changed) {
+        return DroppedReferences.with(this, "transducers", changed);
+    }
+
     @Override
     public Rig withDevices(List<Device> changed) {
-        return RigBuilder.builder(this)
-                .devices(changed)
-                .notes(notesWithout(devices, changed, Device::id))
-                .build();
+        return DroppedReferences.with(this, "devices", changed);
     }
 
-    /** Other ways of cables: notes on those that are gone go with them. */
+    @Override
+    public Rig withHarness(Harness changed) {
+        return DroppedReferences.with(this, "harness", changed);
+    }
+
     @Override
     public Rig withRuns(List<Run> changed) {
-        return RigBuilder.builder(this)
-                .runs(changed)
-                .notes(notesWithout(runs, changed, Run::id))
-                .build();
+        return DroppedReferences.with(this, "runs", changed);
     }
 
-    /** Other holders: notes on those that are gone go with them. */
     @Override
     public Rig withHolders(List<Holder> changed) {
-        return RigBuilder.builder(this)
-                .holders(changed)
-                .notes(notesWithout(holders, changed, Holder::id))
-                .build();
+        return DroppedReferences.with(this, "holders", changed);
     }
 
-    /** Other packs at home: notes on those that are gone go with them. */
+    @Override
+    public Rig withNetwork(NetworkPlan changed) {
+        return DroppedReferences.with(this, "network", changed);
+    }
+
     @Override
     public Rig withOnHand(List<Pack> changed) {
-        return RigBuilder.builder(this)
-                .onHand(changed)
-                .notes(notesWithout(onHand, changed, Pack::id))
-                .build();
+        return DroppedReferences.with(this, "onHand", changed);
     }
 
-    /** Other chargers: notes on those that are gone go with them. */
     @Override
     public Rig withChargers(List<Charger> changed) {
-        return RigBuilder.builder(this)
-                .chargers(changed)
-                .notes(notesWithout(chargers, changed, Charger::id))
-                .build();
+        return DroppedReferences.with(this, "chargers", changed);
     }
 
-    private <T> List<Note> notesWithout(List<T> before, List<T> after, Function<T, String> key) {
-        if (notes.isEmpty()) {
-            return notes;
-        }
-        Set<String> gone = before.stream().map(key).collect(Collectors.toSet());
-        after.forEach(part -> gone.remove(key.apply(part)));
-        return notes.stream().filter(note -> !gone.contains(note.part())).toList();
+    @Override
+    public Rig withFitOut(FitOut changed) {
+        return DroppedReferences.with(this, "fitOut", changed);
+    }
+
+    /** Without a part and without what named it; this very rig where it has none such. */
+    public Rig without(PartKind kind, String id) {
+        return DroppedReferences.without(this, kind, id);
     }
 
     /** A rig of which nothing is known but its name and what carries it. */

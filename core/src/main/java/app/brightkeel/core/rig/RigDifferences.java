@@ -26,8 +26,7 @@ public final class RigDifferences {
     private static final Map<String, String> OWNERS = Map.of("angler", "/angler", "craft", "/craft", "water", "/water");
 
     /** Fields that hold the id of something else. */
-    private static final Set<String> REFERENCES = Set.of(
-            "from", "to", "station", "feeds", "inUse", "carries", "onTopOf", "charges", "via", "coilAt", "holds");
+    private static final Set<String> REFERENCES = Marks.naming(Rig.class);
 
     private final List<Text> told = new ArrayList<>();
 

@@ -22,16 +22,26 @@ import java.util.List;
 @RecordBuilder
 public record Run(
         String id,
+
+        @Names(
+                value = {PartKind.TRANSDUCER, PartKind.SEGMENT, PartKind.DATA_LEAD},
+                once = "each cable on one way")
         String carries,
-        List<String> legs,
+
+        @Names(PartKind.PASSAGE) List<String> legs,
         Figure loopM,
         Figure dripM,
         Figure movingM,
         Figure freeM,
         Figure cableM,
         Figure reliefM,
+
+        @Names(value = PartKind.PASSAGE, gone = Names.Gone.IS_EMPTIED)
         List<String> through,
+
         List<Travel> travels,
+
+        @Names(value = PartKind.STATION, orNothing = true, gone = Names.Gone.IS_EMPTIED)
         String coilAt)
         implements RunBuilder.With {
 

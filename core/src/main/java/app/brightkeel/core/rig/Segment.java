@@ -15,7 +15,14 @@ import java.util.List;
  */
 @RecordBuilder
 public record Segment(
-        String id, String name, String from, String to, Wire wire, List<Fitting> fittings, Ending start, Ending end)
+        String id,
+        String name,
+        @Names({PartKind.PACK, PartKind.JUNCTION}) String from,
+        @Names({PartKind.DEVICE, PartKind.JUNCTION}) String to,
+        Wire wire,
+        @PartList(PartKind.FITTING) List<Fitting> fittings,
+        Ending start,
+        Ending end)
         implements SegmentBuilder.With {
 
     private static final int MOST_FITTINGS = 20;

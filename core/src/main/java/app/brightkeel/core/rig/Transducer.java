@@ -29,9 +29,14 @@ public record Transducer(
         String name,
         String origin,
         TransducerType type,
-        List<Beam> beams,
+        @PartList(PartKind.BEAM) List<Beam> beams,
+
+        @Names(value = PartKind.BEAM, orNothing = true, gone = Names.Gone.IS_EMPTIED, checkedThere = true)
         String inUse,
+
+        @Names(value = PartKind.DEVICE, orNothing = true, gone = Names.Gone.IS_EMPTIED)
         String feeds,
+
         Figure bodyM,
         Figure massKg,
         Look look,

@@ -12,7 +12,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param standby    share of the phase it stands by, 0 to 1; the two together are at most 1
  */
 @RecordBuilder
-public record Use(String device, Figure brightness, Figure duty, Figure standby) implements UseBuilder.With {
+public record Use(@Names(PartKind.DEVICE) String device, Figure brightness, Figure duty, Figure standby)
+        implements UseBuilder.With {
 
     /** On or off, never standing by. */
     public Use(String device, Figure brightness, Figure duty) {

@@ -106,7 +106,11 @@ public class RefusalsTest {
             },
             {RefusalCode.DANGLING, "harness.segments[0].to", of(() -> RIG.with(LEAD.withTo("nowhere")))},
             {RefusalCode.DANGLING, "harness.segments[0].from", of(() -> RIG.with(LEAD.withFrom("nowhere")))},
-            {RefusalCode.DANGLING, "outing.phases[0].uses[0].device", of(() -> RIG.withDevices(List.of()))},
+            {
+                RefusalCode.DANGLING,
+                "outing.phases[0].uses[0].device",
+                of(() -> Rig.blank("x", CraftKind.CANOE).withOuting(RIG.outing()))
+            },
             {RefusalCode.OUT_OF_RANGE, "fullDeg", of(() -> BEAM.withFullDeg(Figure.rated(0)))},
             {RefusalCode.OUT_OF_RANGE, "fullDeg", of(() -> BEAM.withFullDeg(Figure.rated(200)))},
             {RefusalCode.OUT_OF_RANGE, "belowM", of(() -> CHIRP.mount().withBelowM(Figure.chosen(40)))},
