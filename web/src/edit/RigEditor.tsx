@@ -3,7 +3,6 @@ import { createContext, type ReactNode, useContext, useRef, useState } from "rea
 import { answer, api, documentOf, etag, ProblemError } from "../api/client";
 import type { Link, Problem, Rig, Saved } from "../api/types";
 import { rigQuery } from "../api/queries";
-import { withoutLoose } from "./parts";
 import { setAt } from "./pointer";
 import { withUseAt } from "./power";
 import { type Previewed, usePreview } from "./usePreview";
@@ -86,8 +85,7 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
   // a hand is quicker than the answer that follows a conflict: what goes on top asks what it goes on top of
   const newest = () => client.fetchQuery({ ...rigQuery(saved.id), staleTime: 0 });
 
-  const put = (changed: Rig, revision: number) => {
-    const rig = withoutLoose(changed);
+  const put = (rig: Rig, revision: number) => {
     refused.current = rig;
     return answer(
       api.PUT("/api/rigs/{id}", { params: { path, header: etag(revision) }, body: documentOf(rig) }),

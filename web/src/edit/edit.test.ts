@@ -1,50 +1,37 @@
 import { expect, test } from "vitest";
-import type { Device, Rig } from "../api/types";
-import {
-  blankRig,
-  copyOf,
-  freshId,
-  newFuse,
-  newJunction,
-  newSegment,
-  newSpare,
-  pieceOf,
-  withoutLoose,
-  withoutDevice,
-  withoutJunction,
-} from "./parts";
-import { newPack, withoutPack, withUse } from "./power";
+import type { Rig, Segment } from "../api/types";
+import { blankRig } from "../testing/blankRig";
+import { nowhere, pieceOf, UNSET, withNote } from "./parts";
 import { getAt, setAt } from "./pointer";
 
-const DISPLAY = {
-  id: "display",
-  name: "5-in display",
-  kind: "display-5-in",
-  origin: "",
-  draw: { kind: "undecided" },
-  limits: {},
-} as Device;
+const WIRE: Segment = {
+  id: "lead",
+  name: "supply lead",
+  from: "pack",
+  to: "display",
+  wire: {
+    gauge: { kind: "undecided" },
+    lengthM: UNSET,
+    tinned: false,
+    insulation: "c105",
+    sheathed: true,
+    bundled: 2,
+    twisted: false,
+    colours: "",
+    unused: 0,
+  },
+  fittings: [
+    { kind: "fuse", id: "fuse", name: "fuse", ratingA: UNSET, form: "blade", atM: UNSET, ohm: UNSET },
+  ],
+  start: { terminal: "undecided", half: "undecided" },
+  end: { terminal: "undecided", half: "undecided" },
+};
 
 function rig(): Rig {
   const blank = blankRig("rig", "undecided");
-  const empty: Rig = {
-    ...blank,
-    devices: [DISPLAY],
-    harness: { packs: [], junctions: [{ ...newJunction(blank), id: "block" }], segments: [], spares: [] },
-  };
-  const packed = { ...empty, harness: { ...empty.harness, packs: [newPack(empty)] } };
-  const wired = { ...packed, harness: { ...packed.harness, segments: [newSegment(packed)] } };
-  return setAt(wired, "/harness/segments/0/fittings", [newFuse(wired)]);
+  const block = { id: "block", name: "splitter", sort: "undecided" as const, labelled: false };
+  return { ...blank, harness: { packs: [], junctions: [block], segments: [WIRE], spares: [] } };
 }
-
-test("a wire is planned tinned where it gets wet", () => {
-  const tinned = (kind: string, water: string) =>
-    newSegment(setAt(setAt(rig(), "/craft/kind", kind), "/outing/water/kind", water)).wire.tinned;
-  expect(tinned("canoe", "fresh")).toBe(true);
-  expect(tinned("ice-walk-out", "sea")).toBe(true);
-  expect(tinned("ice-walk-out", "fresh")).toBe(false);
-  expect(tinned("undecided", "undecided")).toBe(false);
-});
 
 test("a pointer reads and sets without changing what was there", () => {
   const before = rig();
@@ -64,43 +51,31 @@ test("a pointer reads and sets without changing what was there", () => {
   expect(setAt(before, "", { name: "other" })).toEqual({ name: "other" });
 });
 
-test("a new wire runs from the battery to what is not fed yet", () => {
-  const first = rig();
-  expect(first.harness.segments[0]).toMatchObject({ from: "pack", to: "display" });
-  const second = { ...first, devices: [...first.devices, copyOf(first, DISPLAY)] };
-  expect(second.devices[1]!.id).toBe("display-2");
-  expect(newSegment(second)).toMatchObject({ id: "lead-2", to: "display-2" });
+test("pieces of the harness are found by their id", () => {
+  expect(pieceOf(rig(), "lead")).toEqual({ list: "segments", index: 0 });
+  expect(pieceOf(rig(), "fuse")).toEqual({ list: "fittings", index: 0, fitting: 0 });
+  expect(pieceOf(rig(), "block")).toEqual({ list: "junctions", index: 0 });
+  expect(pieceOf(rig(), "display")).toBeNull();
 });
 
-test("no id is given twice, whatever carries it", () => {
-  const known = rig();
-  for (const stem of ["pack", "display", "lead", "fuse", "block", "day"]) {
-    expect(freshId(known, stem)).toBe(`${stem}-2`);
-  }
-  expect(freshId(known, "x".repeat(60))).toHaveLength(34);
+test("a thing is taken from its place", () => {
+  const held = {
+    how: "undecided" as const,
+    anchors: 0,
+    blocked: false,
+    covered: false,
+    toolFree: false,
+    onSide: false,
+  };
+  const place = (item: string) => ({ item, station: "bow", comesOff: true, held });
+  const placed = { ...rig(), places: [place("pack"), place("display")] };
+  expect(nowhere(placed, "pack").places.map((each) => each.item)).toEqual(["display"]);
 });
 
-test("what hangs on a part goes with it", () => {
-  const used = withUse(rig(), 0, "display", "brightness", 0.4);
-  expect(used.outing.phases[0]!.uses[0]).toMatchObject({ device: "display", brightness: { value: 0.4 } });
-  const twice = withUse(used, 0, "display", "duty", 0.5);
-  expect(twice.outing.phases[0]!.uses).toHaveLength(1);
-  const without = withoutDevice(twice, "display");
-  expect(without.outing.phases[0]!.uses).toEqual([]);
-  expect(without.harness.segments).toEqual([]);
-  expect(withoutPack(twice, "pack").harness).toMatchObject({ packs: [], segments: [] });
-  const joined = setAt(twice, "/harness/segments/0/to", "block");
-  expect(withoutJunction(joined, "block").harness).toMatchObject({ junctions: [], segments: [] });
-});
-
-test("pieces of the harness are found by their id; a spare lead goes with what it could join", () => {
-  const wired = rig();
-  expect(pieceOf(wired, "lead")).toEqual({ list: "segments", index: 0 });
-  expect(pieceOf(wired, "fuse")).toEqual({ list: "fittings", index: 0, fitting: 0 });
-  expect(pieceOf(wired, "block")).toEqual({ list: "junctions", index: 0 });
-  expect(pieceOf(wired, "display")).toBeNull();
-  const spare = { ...wired, harness: { ...wired.harness, spares: [newSpare(wired)] } };
-  expect(withoutLoose(spare).harness.spares).toHaveLength(1);
-  expect(newSpare(spare).id).toBe("spare-lead-2");
-  expect(withoutLoose(withoutDevice(spare, "display")).harness.spares).toHaveLength(0);
+test("a note is written, replaced, and taken away by a blank one", () => {
+  const noted = withNote(rig(), "pack", "  was free ");
+  expect(noted.notes).toEqual([{ part: "pack", text: "was free" }]);
+  expect(withNote(noted, "pack", "was cheap").notes).toEqual([{ part: "pack", text: "was cheap" }]);
+  expect(withNote(noted, "pack", " \n ").notes).toEqual([]);
+  expect(withNote(noted, "pack", "\tfrom\ta sheet").notes).toEqual([{ part: "pack", text: "from a sheet" }]);
 });

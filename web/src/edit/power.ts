@@ -1,46 +1,7 @@
-import type { Charger, Pack, Phase, Rig } from "../api/types";
-import { chosen, freshId, numbered, UNKNOWN_ENDING, UNSET } from "./parts";
+import type { Rig } from "../api/types";
+import { chosen, UNSET } from "./parts";
 
-/** The day and what feeds it: new parts, and a rig with a part changed or gone. No rule and no formula. */
-
-export function newPack(rig: Rig): Pack {
-  const id = freshId(rig, "pack");
-  return {
-    id,
-    name: numbered("battery", id),
-    origin: "",
-    chemistry: "undecided",
-    blocks: 1,
-    size: {},
-    role: "in-use",
-    onTopOf: "",
-    label: {},
-    test: { ranOut: false },
-    keeping: { chargedOn: "" },
-    cranking: { engine: false },
-    ending: UNKNOWN_ENDING,
-  } as Pack;
-}
-
-/** A pack the person has at home: a copy of one of the catalogue, of which every figure can be changed. */
-export function onHand(rig: Rig, item: Pack): Rig {
-  const pack = { ...item, id: freshId(rig, `own-${item.id}`), origin: item.id };
-  return { ...rig, onHand: [...rig.onHand, pack] };
-}
-
-/** A charger for a pack. */
-export function newCharger(rig: Rig, pack: Pack): Charger {
-  return {
-    id: freshId(rig, "charger"),
-    name: "charger",
-    chemistry: pack.chemistry,
-    blocks: pack.blocks,
-    charges: pack.id,
-    via: "",
-    aboard: false,
-    ending: UNKNOWN_ENDING,
-  };
-}
+/** How the day is spent: a rig with the use of a device changed. No rule and no formula. */
 
 /** The use of a device in a phase with one figure chosen; added where nobody had said anything. */
 export function withUse(
@@ -91,19 +52,4 @@ export function withUses(rig: Rig, devices: string[], field: "brightness" | "dut
     (day, _, phase) => devices.reduce((now, device) => withUse(now, phase, device, field, value), day),
     rig,
   );
-}
-
-export function newPhase(rig: Rig): Phase {
-  return { id: freshId(rig, "phase"), name: "on the water", hours: UNSET, uses: [] };
-}
-
-export function withoutPack(rig: Rig, id: string): Rig {
-  return {
-    ...rig,
-    harness: {
-      ...rig.harness,
-      packs: rig.harness.packs.filter((pack) => pack.id !== id),
-      segments: rig.harness.segments.filter((segment) => segment.from !== id),
-    },
-  };
 }

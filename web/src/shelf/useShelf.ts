@@ -1,10 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { answer, api, documentOf, etag } from "../api/client";
+import { answer, api, etag } from "../api/client";
 import { rigQuery, shelfQuery } from "../api/queries";
 import type { Rig, RigDocument, Saved, ShelfEntry, Unreadable } from "../api/types";
-import { blankRig } from "../edit/parts";
 import { nextStep } from "../parts/guide";
 
 const MOST_BYTES = 1 << 20;
@@ -42,7 +41,8 @@ export function useShelf() {
     busy: act.isPending,
     start: (name: string, kind: Rig["craft"]["kind"]) =>
       act.mutate(async () => {
-        const saved = await answer(api.POST("/api/rigs", { body: documentOf(blankRig(name, kind)) }));
+        const query = { name, craft: kind };
+        const saved = await answer(api.POST("/api/rigs/blank", { params: { query } }));
         keep(saved);
         void navigate(`/rigs/${saved.id}/${nextStep(saved.review.guide)?.link ?? "screen"}`);
         return null;

@@ -1,5 +1,5 @@
 import type { Problem, Review, Rig, Saved } from "../api/types";
-import { blankRig } from "../edit/parts";
+import { blankRig } from "./blankRig";
 
 /** A server with one rig, in memory: what a test of the screen's parts asks instead of the application. */
 export class RigServer {

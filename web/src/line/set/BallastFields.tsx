@@ -1,16 +1,13 @@
-import { newBallast } from "../../edit/fitOut";
-import { withoutEntry } from "../../edit/parts";
-import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
-import { Remove, Section } from "./Section";
+import { RemovePart, Section } from "./Section";
 
 /** Weights that are there for the balance alone. */
 export function BallastFields() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const { ballast } = rig.fitOut;
   const stations = rig.craft.stations.map((each): [string, string] => [each.id, each.name]);
   return (
@@ -20,12 +17,7 @@ export function BallastFields() {
           key={weight.id}
           part={weight.id}
           title={<NameField label="Name of the weight" pointer={`/fitOut/ballast/${i}/name`} />}
-          aside={
-            <Remove
-              what={weight.name}
-              onClick={() => save((now) => withoutEntry(now, "/fitOut/ballast", weight.id))}
-            />
-          }
+          aside={<RemovePart change="carry.without.ballast" id={weight.id} name={weight.name} />}
         >
           <FigureField
             label="Mass"
@@ -37,13 +29,7 @@ export function BallastFields() {
         </Section>
       ))}
       {stations.length > 0 && (
-        <Button
-          className="mr-3 mb-4"
-          look="quiet"
-          onClick={() =>
-            save((now) => setAt(now, "/fitOut/ballast", [...now.fitOut.ballast, newBallast(now)]))
-          }
-        >
+        <Button className="mr-3 mb-4" look="quiet" onClick={() => take("carry.new.weight")}>
           Add a counterweight
         </Button>
       )}

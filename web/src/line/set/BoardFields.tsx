@@ -1,17 +1,14 @@
-import { newBoardPart } from "../../edit/fitOut";
-import { withoutEntry } from "../../edit/parts";
-import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
-import { Remove, Section } from "./Section";
+import { RemovePart, Section } from "./Section";
 
 const MOST_ALIKE = 12;
 
 /** What is sawn from boards. */
 export function BoardFields() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const { parts } = rig.fitOut.boards;
   const at = "/fitOut/boards";
   return (
@@ -36,9 +33,7 @@ export function BoardFields() {
       <button
         type="button"
         className="block py-1 text-[13px] text-act"
-        onClick={() =>
-          save((now) => setAt(now, `${at}/parts`, [...now.fitOut.boards.parts, newBoardPart(now)]))
-        }
+        onClick={() => take("carry.new.board-part")}
       >
         add a part
       </button>
@@ -47,17 +42,14 @@ export function BoardFields() {
 }
 
 function PartFields({ index }: { index: number }) {
-  const { rig, save, set } = useEditor();
+  const { rig, set } = useEditor();
   const part = rig.fitOut.boards.parts[index]!;
   const at = `/fitOut/boards/parts/${index}`;
   return (
     <div role="group" aria-label={part.name} className="border-b border-grid">
       <div className="flex items-baseline gap-3">
         <NameField label="Name of the part" pointer={`${at}/name`} />
-        <Remove
-          what={part.name}
-          onClick={() => save((now) => withoutEntry(now, "/fitOut/boards/parts", part.id))}
-        />
+        <RemovePart change="carry.without.board-part" id={part.id} name={part.name} />
       </div>
       <FigureField label="Long" pointer={`${at}/lengthM`} unit="millimetre" basis="chosen" />
       <FigureField label="Wide" pointer={`${at}/wideM`} unit="millimetre" basis="chosen" />

@@ -1,8 +1,5 @@
 import { choices } from "../../parts/choices";
-import type { Enclosure, Rig } from "../../api/types";
-import { newBox, newExit, newPocket, newRib } from "../../edit/fitOut";
-import { withoutEntry } from "../../edit/parts";
-import { setAt } from "../../edit/pointer";
+import type { Enclosure } from "../../api/types";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { Choice, Tick } from "../../parts/Choice";
@@ -10,7 +7,7 @@ import { counted } from "../../parts/counted";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { CLOSINGS } from "./OpeningFields";
-import { Remove, Section } from "./Section";
+import { RemovePart, Section } from "./Section";
 import { SizeFields } from "./SizeFields";
 import { EDGES } from "./StandFields";
 
@@ -18,19 +15,15 @@ const KINDS = choices<Enclosure["kind"]>("EnclosureKind");
 
 /** What the battery and what goes with it travel in. */
 export function BoxFields() {
-  const { rig, save } = useEditor();
-  const more = newBox(rig);
+  const { rig, take } = useEditor();
+  const boxed = new Set(rig.fitOut.boxes.map((each) => each.station));
   return (
     <>
       {rig.fitOut.boxes.map((box, i) => (
         <OneBox key={box.id} box={box} at={`/fitOut/boxes/${i}`} />
       ))}
-      {more && (
-        <Button
-          className="mb-4"
-          look="quiet"
-          onClick={() => save((now) => setAt(now, "/fitOut/boxes", [...now.fitOut.boxes, more]))}
-        >
+      {rig.craft.stations.some((each) => !boxed.has(each.id)) && (
+        <Button className="mb-4" look="quiet" onClick={() => take("carry.new.box")}>
           Add a box or bag
         </Button>
       )}
@@ -39,7 +32,7 @@ export function BoxFields() {
 }
 
 function OneBox({ box, at }: { box: Enclosure; at: string }) {
-  const { rig, save } = useEditor();
+  const { rig } = useEditor();
   const taken = new Set(rig.fitOut.boxes.filter((each) => each !== box).map((each) => each.station));
   const stations = rig.craft.stations
     .filter((each) => !taken.has(each.id))
@@ -48,9 +41,7 @@ function OneBox({ box, at }: { box: Enclosure; at: string }) {
     <Section
       part={box.id}
       title={<NameField label="Name of the box" pointer={`${at}/name`} />}
-      aside={
-        <Remove what={box.name} onClick={() => save((now) => withoutEntry(now, "/fitOut/boxes", box.id))} />
-      }
+      aside={<RemovePart change="carry.without.box" id={box.id} name={box.name} />}
     >
       <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
       <Choice label="Stands at" pointer={`${at}/station`} options={stations} />
@@ -86,16 +77,19 @@ function Entries({
   at,
   what,
   entries,
-  made,
+  kind,
+  box,
   children,
 }: {
   at: string;
   what: string;
   entries: { id: string; name: string }[];
-  made: (rig: Rig) => { id: string };
+  /** As ids of changes name it. */
+  kind: string;
+  box: string;
   children: (at: string) => React.ReactNode;
 }) {
-  const { save } = useEditor();
+  const { take } = useEditor();
   return (
     <details open={entries.length > 0}>
       <summary className="cursor-pointer py-1 text-[13px] text-ink-3">
@@ -105,7 +99,7 @@ function Entries({
         <div key={entry.id} className="border-b border-grid pl-3">
           <div className="flex items-baseline gap-3">
             <NameField label={`Name of the ${what}`} pointer={`${at}/${i}/name`} />
-            <Remove what={entry.name} onClick={() => save((now) => withoutEntry(now, at, entry.id))} />
+            <RemovePart change={`carry.without.${kind}`} id={entry.id} name={entry.name} />
           </div>
           {children(`${at}/${i}`)}
         </div>
@@ -113,7 +107,7 @@ function Entries({
       <button
         type="button"
         className="block py-1 text-[13px] text-act"
-        onClick={() => save((now) => setAt(now, at, [...entries, made(now)]))}
+        onClick={() => take(`carry.new.${what}.${box}`)}
       >
         add a {what}
       </button>
@@ -123,7 +117,7 @@ function Entries({
 
 function Ribs({ box, at }: { box: Enclosure; at: string }) {
   return (
-    <Entries at={at} what="rib" entries={box.ribs} made={newRib}>
+    <Entries at={at} what="rib" entries={box.ribs} kind="rib" box={box.id}>
       {(each) => (
         <>
           <Choice
@@ -145,7 +139,7 @@ function holeAt(box: Enclosure, pointer: string) {
 
 function Exits({ box, at }: { box: Enclosure; at: string }) {
   return (
-    <Entries at={at} what="hole" entries={box.exits} made={newExit}>
+    <Entries at={at} what="hole" entries={box.exits} kind="exit" box={box.id}>
       {(each) => (
         <>
           <Choice label="Is" pointer={`${each}/use`} options={choices("ExitUse")} />
@@ -182,7 +176,7 @@ function Pockets({ box, at }: { box: Enclosure; at: string }) {
     each.name,
   ]);
   return (
-    <Entries at={at} what="pocket" entries={box.pockets} made={newPocket}>
+    <Entries at={at} what="pocket" entries={box.pockets} kind="pocket" box={box.id}>
       {(each) => (
         <>
           <Choice label="When" pointer={`${each}/pose`} options={choices("Pose")} />

@@ -1,4 +1,3 @@
-import { newCharger } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
@@ -6,11 +5,11 @@ import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { BLOCKS, CHEMISTRIES } from "./chemistries";
 import { EndingFields } from "./EndingFields";
-import { Remove, Section } from "./Section";
+import { RemovePart, Section } from "./Section";
 
 /** What charges the packs. */
 export function ChargerFields() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const first = rig.harness.packs[0];
   return (
     <>
@@ -18,11 +17,7 @@ export function ChargerFields() {
         <OneCharger key={charger.id} index={i} />
       ))}
       {first && (
-        <Button
-          look="quiet"
-          className="mr-3 mb-4"
-          onClick={() => save((now) => ({ ...now, chargers: [...now.chargers, newCharger(now, first)] }))}
-        >
+        <Button look="quiet" className="mr-3 mb-4" onClick={() => take("battery.new.charger")}>
           Add a charger
         </Button>
       )}
@@ -31,21 +26,14 @@ export function ChargerFields() {
 }
 
 function OneCharger({ index }: { index: number }) {
-  const { rig, save, set } = useEditor();
+  const { rig, set } = useEditor();
   const charger = rig.chargers[index]!;
   const at = `/chargers/${index}`;
   return (
     <Section
       part={charger.id}
       title={<NameField label="Name of the charger" pointer={`${at}/name`} />}
-      aside={
-        <Remove
-          what={charger.name}
-          onClick={() =>
-            save((now) => ({ ...now, chargers: now.chargers.filter((other) => other.id !== charger.id) }))
-          }
-        />
-      }
+      aside={<RemovePart change="battery.without.charger" id={charger.id} name={charger.name} />}
     >
       <Choice
         label="Charges"

@@ -1,6 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
 import { craftsQuery } from "../../api/queries";
-import { onCraft } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { CRAFTS } from "../../parts/crafts";
@@ -11,7 +10,7 @@ import { Section } from "./Section";
 
 /** The craft's measures, from a generic one or from the tape; and who sits in it. */
 export function CraftFields() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const crafts = useQuery(craftsQuery);
   const ice = rig.craft.kind === "ice-walk-out";
   return (
@@ -25,7 +24,7 @@ export function CraftFields() {
         ]}
         onChange={(id) => {
           const item = crafts.data?.find((each) => each.id === id);
-          if (item) save((now) => onCraft(now, item.craft));
+          if (item) take(`mount.craft.${item.id}`);
         }}
       />
       <Choice label="Kind" pointer="/craft/kind" options={CRAFTS} />

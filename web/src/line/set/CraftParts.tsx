@@ -1,8 +1,6 @@
 import { choices } from "../../parts/choices";
-import type { Obstruction, Rig, Station } from "../../api/types";
-import { newObstruction, newStation, withoutEntry } from "../../edit/parts";
+import type { Obstruction, Station } from "../../api/types";
 import { useEditor } from "../../edit/RigEditor";
-import { setAt } from "../../edit/pointer";
 import { Button } from "../../parts/Button";
 import { Choice } from "../../parts/Choice";
 import { counted } from "../../parts/counted";
@@ -10,7 +8,7 @@ import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { Passages } from "./Passages";
 import { PlanFields } from "./PlanFields";
-import { Remove } from "./Section";
+import { RemovePart } from "./Section";
 import { SizeFields } from "./SizeFields";
 
 const SPOTS = choices<Station["spot"]>("Spot");
@@ -19,7 +17,7 @@ const SORTS = choices("ObstructionKind");
 
 /** The places of the craft and what stands down into the water, by numbers; in the drawing they are dragged. */
 export function CraftParts() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const { stations, passages, obstructions } = rig.craft;
   return (
     <details className="mb-3">
@@ -30,22 +28,14 @@ export function CraftParts() {
       {stations.map((station, i) => (
         <StationFields key={station.id} station={station} at={`/craft/stations/${i}`} />
       ))}
-      <Button
-        look="quiet"
-        onClick={() => save((now) => setAt(now, "/craft/stations", [...now.craft.stations, newStation(now)]))}
-      >
+      <Button look="quiet" onClick={() => take("mount.new.station")}>
         Add a place
       </Button>
       <Passages />
       {obstructions.map((obstruction, i) => (
         <ObstructionFields key={obstruction.id} obstruction={obstruction} at={`/craft/obstructions/${i}`} />
       ))}
-      <Button
-        look="quiet"
-        onClick={() =>
-          save((now) => setAt(now, "/craft/obstructions", [...now.craft.obstructions, newObstruction(now)]))
-        }
-      >
+      <Button look="quiet" onClick={() => take("mount.new.obstruction")}>
         Add an obstruction
       </Button>
     </details>
@@ -53,7 +43,6 @@ export function CraftParts() {
 }
 
 function StationFields({ station, at }: { station: Station; at: string }) {
-  const { save } = useEditor();
   return (
     <details className="border-b border-grid">
       <summary className="cursor-pointer py-1 text-[14px]">{station.name}</summary>
@@ -61,7 +50,7 @@ function StationFields({ station, at }: { station: Station; at: string }) {
         <div className="grow font-semibold">
           <NameField label="Name of the place" pointer={`${at}/name`} />
         </div>
-        <Remove what={station.name} onClick={() => save((now) => withoutStation(now, station.id))} />
+        <RemovePart change="mount.without.station" id={station.id} name={station.name} />
       </div>
       <div className="pl-3">
         <Choice label="Sort of place" pointer={`${at}/spot`} options={SPOTS} />
@@ -79,7 +68,6 @@ function StationFields({ station, at }: { station: Station; at: string }) {
 }
 
 function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: string }) {
-  const { save } = useEditor();
   return (
     <details className="border-b border-grid">
       <summary className="cursor-pointer py-1 text-[14px]">{obstruction.name}</summary>
@@ -87,10 +75,7 @@ function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: 
         <div className="grow font-semibold">
           <NameField label="Name of the obstruction" pointer={`${at}/name`} />
         </div>
-        <Remove
-          what={obstruction.name}
-          onClick={() => save((now) => withoutEntry(now, "/craft/obstructions", obstruction.id))}
-        />
+        <RemovePart change="mount.without.obstruction" id={obstruction.id} name={obstruction.name} />
       </div>
       <div className="pl-3">
         <Choice label="Sort" pointer={`${at}/sort`} options={SORTS} />
@@ -108,13 +93,3 @@ function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: 
 }
 
 /** Passages to and from a place go with it. */
-function withoutStation(rig: Rig, id: string): Rig {
-  return {
-    ...rig,
-    craft: {
-      ...rig.craft,
-      stations: rig.craft.stations.filter((each) => each.id !== id),
-      passages: rig.craft.passages.filter((each) => each.from !== id && each.to !== id),
-    },
-  };
-}

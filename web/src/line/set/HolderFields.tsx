@@ -1,7 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { holdersQuery } from "../../api/queries";
 import type { Device } from "../../api/types";
-import { heldBy } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
@@ -11,7 +10,7 @@ import { SitsAt } from "./SitsAt";
 
 /** Where a display sits and what holds it there. */
 export function HolderFields({ device }: { device: Device }) {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const catalogue = useQuery(holdersQuery);
   const index = rig.holders.findIndex((each) => each.holds === device.id);
   const holder = rig.holders[index];
@@ -25,15 +24,10 @@ export function HolderFields({ device }: { device: Device }) {
         label="Held by"
         value={holder?.origin ?? ""}
         options={[["", "not said"], ...own, ...known]}
-        onChange={(id) =>
-          save((now) =>
-            heldBy(
-              now,
-              device.id,
-              catalogue.data?.find((item) => item.id === id),
-            ),
-          )
-        }
+        onChange={(id) => {
+          if (id !== "") take(`screen.hold.${device.id}.${id}`);
+          else if (holder) take(`screen.without.holder.${holder.id}`);
+        }}
       />
       {holder && (
         <HolderMeasures name={holder.name} ball={holder.kind === "ball-arm"} at={`/holders/${index}`} />

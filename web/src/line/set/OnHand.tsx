@@ -1,17 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
 import { packsQuery } from "../../api/queries";
-import { onHand } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { CHEMISTRIES } from "./chemistries";
-import { Remove, Section } from "./Section";
+import { RemovePart, Section } from "./Section";
 import { SizeFields } from "./SizeFields";
 
 /** Packs the person has at home: Compare tries them before anything is bought. */
 export function OnHand() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const packs = useQuery(packsQuery);
   return (
     <>
@@ -19,14 +18,7 @@ export function OnHand() {
         <Section
           key={pack.id}
           title={<NameField label="Name of the battery on hand" pointer={`/onHand/${i}/name`} />}
-          aside={
-            <Remove
-              what={pack.name}
-              onClick={() =>
-                save((now) => ({ ...now, onHand: now.onHand.filter((other) => other.id !== pack.id) }))
-              }
-            />
-          }
+          aside={<RemovePart change="battery.without.on-hand" id={pack.id} name={pack.name} />}
         >
           <OwnFields at={`/onHand/${i}`} name={pack.name} />
         </Section>
@@ -40,7 +32,7 @@ export function OnHand() {
         ]}
         onChange={(id) => {
           const item = packs.data?.find((each) => each.id === id);
-          if (item) save((now) => onHand(now, item));
+          if (item) take(`battery.own.${item.id}`);
         }}
       />
     </>

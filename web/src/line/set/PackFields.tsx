@@ -1,5 +1,4 @@
 import { choices } from "../../parts/choices";
-import { withoutPack } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
 import { DayField } from "../../parts/DayField";
@@ -7,14 +6,14 @@ import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { BLOCKS, CHEMISTRIES } from "./chemistries";
 import { EndingFields } from "./EndingFields";
-import { More, Remove, Section } from "./Section";
+import { More, RemovePart, Section } from "./Section";
 import { SizeFields } from "./SizeFields";
 
 const ROLES = choices("PackRole");
 
 /** One pack of the rig. */
 export function PackFields({ index }: { index: number }) {
-  const { rig, save, set } = useEditor();
+  const { rig, set } = useEditor();
   const { packs } = rig.harness;
   const pack = packs[index]!;
   const at = `/harness/packs/${index}`;
@@ -22,7 +21,7 @@ export function PackFields({ index }: { index: number }) {
     <Section
       part={pack.id}
       title={<NameField label="Name of the battery" pointer={`${at}/name`} />}
-      aside={<Remove what={pack.name} onClick={() => save((now) => withoutPack(now, pack.id))} />}
+      aside={<RemovePart change="battery.without.pack" id={pack.id} name={pack.name} />}
     >
       {packs.length > 1 && (
         <>

@@ -1,15 +1,12 @@
 import { choices } from "../../parts/choices";
 import type { Passage } from "../../api/types";
-import { newPassage } from "../../edit/fitOut";
-import { withoutEntry } from "../../edit/parts";
-import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { Choice, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { OpeningFields } from "./OpeningFields";
-import { Remove } from "./Section";
+import { RemovePart } from "./Section";
 
 const WAYS = choices<Passage["way"]>("Way");
 
@@ -17,7 +14,7 @@ const CROSSED = choices<Passage["crosses"]>("Zone");
 
 /** Ways for cables between the places of the craft. */
 export function Passages() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const { passages, stations } = rig.craft;
   return (
     <>
@@ -25,12 +22,7 @@ export function Passages() {
         <PassageFields key={passage.id} passage={passage} at={`/craft/passages/${i}`} />
       ))}
       {stations.length > 1 && (
-        <Button
-          look="quiet"
-          onClick={() =>
-            save((now) => setAt(now, "/craft/passages", [...now.craft.passages, newPassage(now)]))
-          }
-        >
+        <Button look="quiet" onClick={() => take("cable.new.passage")}>
           Add a passage
         </Button>
       )}
@@ -39,7 +31,7 @@ export function Passages() {
 }
 
 function PassageFields({ passage, at }: { passage: Passage; at: string }) {
-  const { rig, save } = useEditor();
+  const { rig } = useEditor();
   const stations = rig.craft.stations.map((each): [string, string] => [each.id, each.name]);
   const open = passage.way !== "open-deck" && passage.way !== "inside";
   return (
@@ -49,10 +41,7 @@ function PassageFields({ passage, at }: { passage: Passage; at: string }) {
         <div className="grow font-semibold">
           <NameField label="Name of the passage" pointer={`${at}/name`} />
         </div>
-        <Remove
-          what={passage.name}
-          onClick={() => save((now) => withoutEntry(now, "/craft/passages", passage.id))}
-        />
+        <RemovePart change="cable.without.passage" id={passage.id} name={passage.name} />
       </div>
       <div className="pl-3">
         <Choice label="From" pointer={`${at}/from`} options={stations} />

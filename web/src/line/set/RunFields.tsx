@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { goingOn, withLegs } from "../../edit/parts";
+import { goingOn } from "../../edit/parts";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
@@ -25,7 +25,7 @@ export function RunFields({
   /** What else is to be said of the cable. */
   children?: ReactNode;
 }) {
-  const { rig, save } = useEditor();
+  const { rig, take, set } = useEditor();
   const index = rig.runs.findIndex((run) => run.carries === carries);
   const run = rig.runs[index];
   const legs = run?.legs ?? [];
@@ -40,7 +40,7 @@ export function RunFields({
         <button
           type="button"
           className="py-1 text-[13px] text-act"
-          onClick={() => save((now) => withLegs(now, carries, legs.slice(0, -1)))}
+          onClick={() => set(`/runs/${index}/legs`, legs.slice(0, -1))}
         >
           take the last leg off
         </button>
@@ -49,7 +49,7 @@ export function RunFields({
         label={legs.length === 0 ? "It begins" : "It goes on"}
         value=""
         options={[["", "choose a leg"], ...on.map((each): [string, string] => [each.id, each.name])]}
-        onChange={(leg) => leg !== "" && save((now) => withLegs(now, carries, [...legs, leg]))}
+        onChange={(leg) => leg !== "" && take(`cable.leg.${carries}.${leg}`)}
       />
       {index >= 0 && <SlackFields index={index} sonar={sonar} />}
     </Section>

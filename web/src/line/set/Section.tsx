@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { useEditor } from "../../edit/RigEditor";
 import { NoteField } from "./NoteField";
 
 /** A titled part of the Set pane. */
@@ -36,6 +37,12 @@ export function Remove({ what, onClick }: { what: string; onClick: () => void })
       remove<span className="sr-only"> {what}</span>
     </button>
   );
+}
+
+/** Takes a part out with all that named it, by the change that says so: `carry.without.box`. */
+export function RemovePart({ change, id, name }: { change: string; id: string; name: string }) {
+  const { take } = useEditor();
+  return <Remove what={name} onClick={() => take(`${change}.${id}`)} />;
 }
 
 /** Figures that few people change. */

@@ -1,13 +1,12 @@
-import type { Fitting, Rig, Segment } from "../../api/types";
-import { freshId, withHarness, withoutFitting } from "../../edit/parts";
+import type { Rig, Segment } from "../../api/types";
 import { useEditor } from "../../edit/RigEditor";
-import { getAt, setAt } from "../../edit/pointer";
+import { getAt } from "../../edit/pointer";
 import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { EndingFields } from "./EndingFields";
 import { GaugeChoice } from "./GaugeChoice";
-import { More, Remove, Section } from "./Section";
+import { More, RemovePart, Section } from "./Section";
 
 function ends(rig: Rig): { from: [string, string][]; to: [string, string][] } {
   const named = (all: { id: string; name: string }[]) =>
@@ -20,7 +19,7 @@ function ends(rig: Rig): { from: [string, string][]; to: [string, string][] } {
 
 /** One wire with what sits in it, or a spare lead, in which nothing is fitted. */
 export function SegmentFields({ at, list }: { at: string; list: "segments" | "spares" }) {
-  const { rig, save } = useEditor();
+  const { rig } = useEditor();
   const segment = getAt(rig, at) as Segment;
   const { from, to } = ends(rig);
   return (
@@ -28,13 +27,10 @@ export function SegmentFields({ at, list }: { at: string; list: "segments" | "sp
       part={segment.id}
       title={<NameField label="Name of the wire" pointer={`${at}/name`} />}
       aside={
-        <Remove
-          what={segment.name}
-          onClick={() =>
-            save((now) =>
-              withHarness(now, { [list]: now.harness[list].filter((each) => each.id !== segment.id) }),
-            )
-          }
+        <RemovePart
+          change={`wire.without.${list === "spares" ? "spare" : "segment"}`}
+          id={segment.id}
+          name={segment.name}
         />
       }
     >
@@ -120,21 +116,9 @@ function Colours({ pointer }: { pointer: string }) {
 
 /** Joints and switches; fuses have a link of their own. */
 function Fittings({ at: wire }: { at: string }) {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const segment = getAt(rig, wire) as Segment;
-  const index = rig.harness.segments.findIndex((each) => each.id === segment.id);
   const at = `${wire}/fittings`;
-  const add = (kind: "joint" | "switch") => {
-    save((now) => {
-      const fitting = {
-        kind,
-        id: freshId(now, kind),
-        name: kind === "joint" ? "plug" : "switch",
-        ohm: { kind: "unset" },
-      } as Fitting;
-      return setAt(now, at, [...now.harness.segments[index]!.fittings, fitting]);
-    });
-  };
   return (
     <>
       {segment.fittings.map(
@@ -144,18 +128,15 @@ function Fittings({ at: wire }: { at: string }) {
               <div className="grow">
                 <FigureField label={fitting.name} pointer={`${at}/${f}/ohm`} unit="ohm" basis="measured" />
               </div>
-              <Remove
-                what={fitting.name}
-                onClick={() => save((now) => withoutFitting(now, index, fitting.id))}
-              />
+              <RemovePart change="wire.without.fitting" id={fitting.id} name={fitting.name} />
             </div>
           ),
       )}
       <div className="flex gap-4 py-1 text-[13px]">
-        <button type="button" className="text-act" onClick={() => add("joint")}>
+        <button type="button" className="text-act" onClick={() => take(`wire.new.plug.${segment.id}`)}>
           add a plug
         </button>
-        <button type="button" className="text-act" onClick={() => add("switch")}>
+        <button type="button" className="text-act" onClick={() => take(`wire.new.switch.${segment.id}`)}>
           add a switch
         </button>
       </div>

@@ -1,5 +1,3 @@
-import { withHarness } from "../../edit/parts";
-import { newPack } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { FigureField } from "../../parts/FigureField";
@@ -11,17 +9,13 @@ import { Section } from "./Section";
 
 /** The packs, as their labels say or as they were tested, what charges them, and what is at home. */
 export function SetBattery() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   return (
     <>
       {rig.harness.packs.map((pack, i) => (
         <PackFields key={pack.id} index={i} />
       ))}
-      <Button
-        look="quiet"
-        className="mr-3 mb-4"
-        onClick={() => save((now) => withHarness(now, { packs: [...now.harness.packs, newPack(now)] }))}
-      >
+      <Button look="quiet" className="mr-3 mb-4" onClick={() => take("battery.new.pack")}>
         Add a battery
       </Button>
       <ChargerFields />

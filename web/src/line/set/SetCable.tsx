@@ -1,5 +1,3 @@
-import { withoutEntry } from "../../edit/parts";
-import { newDataLead } from "../../edit/fitOut";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
@@ -9,7 +7,7 @@ import { Kbd } from "../../parts/Kbd";
 import { NameField } from "../../parts/NameField";
 import { PassThroughFields } from "./PassThroughFields";
 import { RunFields } from "./RunFields";
-import { Remove } from "./Section";
+import { RemovePart } from "./Section";
 import { SitsAt } from "./SitsAt";
 
 /** The way of every cable, leg by leg, and the slack it has. */
@@ -52,7 +50,7 @@ export function SetCable() {
 
 /** Cables of a network, a keypad or a live module. */
 function DataLeads() {
-  const { rig, save } = useEditor();
+  const { rig, save, take } = useEditor();
   const place = (item: string) => rig.places.find((each) => each.item === item)?.station ?? "";
   const devices = rig.devices.map((each): [string, string] => [each.id, each.name]);
   return (
@@ -64,12 +62,7 @@ function DataLeads() {
             key={lead.id}
             carries={lead.id}
             title={<NameField label="Name of the data lead" pointer={`${at}/name`} />}
-            aside={
-              <Remove
-                what={lead.name}
-                onClick={() => save((now) => withoutEntry(now, "/network/leads", lead.id))}
-              />
-            }
+            aside={<RemovePart change="cable.without.data-lead" id={lead.id} name={lead.name} />}
             start={place(lead.from)}
           >
             <ChoiceOf
@@ -90,12 +83,7 @@ function DataLeads() {
         );
       })}
       {rig.devices.length > 1 && (
-        <Button
-          look="quiet"
-          onClick={() =>
-            save((now) => setAt(now, "/network/leads", [...now.network.leads, newDataLead(now)]))
-          }
-        >
+        <Button look="quiet" onClick={() => take("cable.new.data-lead")}>
           Add a data lead
         </Button>
       )}

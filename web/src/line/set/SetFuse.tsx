@@ -1,19 +1,17 @@
 import { choices } from "../../parts/choices";
-import { newFuse, withoutFitting } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
-import { setAt } from "../../edit/pointer";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { FusingChoice } from "./FusingChoice";
 import { NoteField } from "./NoteField";
-import { Remove, Section } from "./Section";
+import { RemovePart, Section } from "./Section";
 
 const FORMS = choices("FittingForm");
 
 /** The fuses of each wire, what the makers allow, and the school. */
 export function SetFuse() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   return (
     <>
       {rig.harness.segments.length === 0 && (
@@ -29,9 +27,7 @@ export function SetFuse() {
               <button
                 type="button"
                 className="text-[13px] text-act"
-                onClick={() =>
-                  save((now) => setAt(now, at, [newFuse(now), ...now.harness.segments[s]!.fittings]))
-                }
+                onClick={() => take(`fuse.new.fuse.${segment.id}`)}
               >
                 add a fuse
               </button>
@@ -43,10 +39,7 @@ export function SetFuse() {
                   <div key={fitting.id} className="pb-1">
                     <div className="flex items-baseline pt-1">
                       <NameField label="Name of the fuse" pointer={`${at}/${f}/name`} />
-                      <Remove
-                        what={fitting.name}
-                        onClick={() => save((now) => withoutFitting(now, s, fitting.id))}
-                      />
+                      <RemovePart change="fuse.without.fitting" id={fitting.id} name={fitting.name} />
                     </div>
                     <FigureField label="Rating" pointer={`${at}/${f}/ratingA`} unit="rating" />
                     <FigureField

@@ -2,8 +2,7 @@ import { choices } from "../../parts/choices";
 import { useQuery } from "@tanstack/react-query";
 import { devicesQuery } from "../../api/queries";
 import type { Device, Draw } from "../../api/types";
-import { copyOf, withoutDevice } from "../../edit/parts";
-import { newPhase, withUse } from "../../edit/power";
+import { withUse } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { BrightnessSlider } from "../../parts/BrightnessSlider";
 import { Button } from "../../parts/Button";
@@ -16,7 +15,7 @@ import { HolderFields } from "./HolderFields";
 import { NetworkFields } from "./NetworkFields";
 import { SizeFields } from "./SizeFields";
 import { SocketFields } from "./PlugFields";
-import { More, Remove, Section } from "./Section";
+import { More, RemovePart, Section } from "./Section";
 import { WhatIf } from "./WhatIf";
 
 const KINDS = choices<Device["kind"]>("DeviceKind");
@@ -34,7 +33,7 @@ const DRAWS: [Draw["kind"], string][] = [
 
 /** The day and what draws current in it. */
 export function SetScreen() {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   return (
     <>
       <Section title="The day" part="">
@@ -52,16 +51,7 @@ export function SetScreen() {
       {rig.outing.phases.map((phase, i) => (
         <PhaseFields key={phase.id} index={i} />
       ))}
-      <Button
-        look="quiet"
-        className="mb-4"
-        onClick={() =>
-          save((now) => ({
-            ...now,
-            outing: { ...now.outing, phases: [...now.outing.phases, newPhase(now)] },
-          }))
-        }
-      >
+      <Button look="quiet" className="mb-4" onClick={() => take("screen.new.phase")}>
         Add a part of the day
       </Button>
       {rig.devices.map((device, i) => (
@@ -74,24 +64,14 @@ export function SetScreen() {
 }
 
 function PhaseFields({ index }: { index: number }) {
-  const { rig, save } = useEditor();
+  const { rig } = useEditor();
   const phase = rig.outing.phases[index]!;
   const at = `/outing/phases/${index}`;
   return (
     <Section
       part={phase.id}
       title={<NameField label="Name of this part of the day" pointer={`${at}/name`} />}
-      aside={
-        <Remove
-          what={phase.name}
-          onClick={() =>
-            save((now) => ({
-              ...now,
-              outing: { ...now.outing, phases: now.outing.phases.filter((other) => other.id !== phase.id) },
-            }))
-          }
-        />
-      }
+      aside={<RemovePart change="screen.without.phase" id={phase.id} name={phase.name} />}
     >
       <FigureField label="Hours" pointer={`${at}/hours`} unit="hour" basis="chosen" />
       {index > 0 && (
@@ -139,14 +119,14 @@ function PhaseFields({ index }: { index: number }) {
 }
 
 function DeviceFields({ index }: { index: number }) {
-  const { rig, save, set } = useEditor();
+  const { rig, set } = useEditor();
   const device = rig.devices[index]!;
   const at = `/devices/${index}`;
   return (
     <Section
       part={device.id}
       title={<NameField label="Name of the device" pointer={`${at}/name`} />}
-      aside={<Remove what={device.name} onClick={() => save((now) => withoutDevice(now, device.id))} />}
+      aside={<RemovePart change="screen.without.device" id={device.id} name={device.name} />}
     >
       <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
       <ChoiceOf
@@ -251,7 +231,7 @@ function DrawFields({ draw, at }: { draw: Draw; at: string }) {
 }
 
 function AddDevice() {
-  const { save } = useEditor();
+  const { take } = useEditor();
   const devices = useQuery(devicesQuery);
   const options: [string, string][] = [
     ["", "choose what draws current"],
@@ -264,9 +244,7 @@ function AddDevice() {
       options={options}
       onChange={(id) => {
         const device = devices.data?.find((each) => each.id === id);
-        if (device) {
-          save((now) => ({ ...now, devices: [...now.devices, copyOf(now, device)] }));
-        }
+        if (device) take(`screen.one-more.${device.id}`);
       }}
     />
   );

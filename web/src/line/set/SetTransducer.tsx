@@ -2,14 +2,13 @@ import { choices } from "../../parts/choices";
 import { useQuery } from "@tanstack/react-query";
 import { extensionsQuery, transducersQuery } from "../../api/queries";
 import type { Figure, Rig } from "../../api/types";
-import { newTransducer, withBeam } from "../../edit/parts";
 import { getAt, setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { PlugFields, SHAPES } from "./PlugFields";
-import { More, Remove, Section } from "./Section";
+import { More, Remove, RemovePart, Section } from "./Section";
 
 const TYPES = choices("TransducerType");
 
@@ -35,7 +34,7 @@ export function SetTransducer() {
 }
 
 function TransducerFields({ index }: { index: number }) {
-  const { rig, save } = useEditor();
+  const { rig, take } = useEditor();
   const transducer = rig.transducers[index]!;
   const at = `/transducers/${index}`;
   const live = transducer.beams.some((beam) => beam.shape === "live");
@@ -46,17 +45,7 @@ function TransducerFields({ index }: { index: number }) {
     <Section
       part={transducer.id}
       title={<NameField label="Name of the transducer" pointer={`${at}/name`} />}
-      aside={
-        <Remove
-          what={transducer.name}
-          onClick={() =>
-            save((now) => ({
-              ...now,
-              transducers: now.transducers.filter((each) => each.id !== transducer.id),
-            }))
-          }
-        />
-      }
+      aside={<RemovePart change="transducer.without.transducer" id={transducer.id} name={transducer.name} />}
     >
       <Choice label="Type" pointer={`${at}/type`} options={TYPES} />
       {transducer.beams.map((beam, b) => (
@@ -65,7 +54,7 @@ function TransducerFields({ index }: { index: number }) {
       <button
         type="button"
         className="py-1 text-[13px] text-act"
-        onClick={() => save((now) => withBeam(now, index))}
+        onClick={() => take(`transducer.new.beam.${transducer.id}`)}
       >
         add a beam
       </button>
@@ -161,12 +150,15 @@ function BeamFields({ transducer, beam }: { transducer: number; beam: number }) 
   const at = `${list}/${beam}`;
   const { beams } = rig.transducers[transducer]!;
   const { id, name, shape } = beams[beam]!;
-  const without = (now: Rig) =>
-    setAt(
+  const without = (now: Rig) => {
+    const { beams: all, inUse } = now.transducers[transducer]!;
+    const left = setAt(
       now,
       list,
-      now.transducers[transducer]!.beams.filter((each) => each.id !== id),
+      all.filter((each) => each.id !== id),
     );
+    return inUse === id ? setAt(left, `/transducers/${transducer}/inUse`, "") : left;
+  };
   return (
     <div className="border-b border-grid pb-1">
       <div className="flex items-baseline pt-1">
@@ -196,7 +188,7 @@ function BeamFields({ transducer, beam }: { transducer: number; beam: number }) 
 }
 
 function AddTransducer() {
-  const { save } = useEditor();
+  const { take } = useEditor();
   const transducers = useQuery(transducersQuery);
   const options: [string, string][] = [
     ["", "choose one"],
@@ -209,10 +201,8 @@ function AddTransducer() {
       value=""
       options={options}
       onChange={(id) => {
-        const like = transducers.data?.find((each) => each.id === id);
-        if (like ?? id === BLANK) {
-          save((now) => ({ ...now, transducers: [...now.transducers, newTransducer(now, like)] }));
-        }
+        if (id === BLANK) take("transducer.new.transducer");
+        else if (id !== "") take(`transducer.one-more.${id}`);
       }}
     />
   );

@@ -1,5 +1,4 @@
-import type { Rig } from "../../api/types";
-import { newJunction, newSegment, newSpare, pieceOf, withHarness } from "../../edit/parts";
+import { pieceOf } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
 import { SchoolOfDistribution } from "./SchoolOfDistribution";
@@ -8,9 +7,11 @@ import { SegmentFields } from "./SegmentFields";
 
 /** The harness: what was chosen in the picture alone, or all of it. */
 export function SetWire() {
-  const { rig, save, selected, select } = useEditor();
+  const { rig, take, selected, select } = useEditor();
   const { segments, junctions, spares } = rig.harness;
   const ready = rig.harness.packs.length > 0 && rig.devices.length > 0;
+  const fed = new Set(segments.map((each) => each.to));
+  const hungry = [...rig.devices, ...junctions].some((each) => !fed.has(each.id));
   const chosen = pieceOf(rig, selected);
   if (chosen) {
     return (
@@ -29,7 +30,6 @@ export function SetWire() {
       </>
     );
   }
-  const add = (part: (now: Rig) => Partial<Rig["harness"]>) => save((now) => withHarness(now, part(now)));
   return (
     <>
       {!ready && (
@@ -48,24 +48,13 @@ export function SetWire() {
         <SegmentFields key={spare.id} at={`/harness/spares/${i}`} list="spares" />
       ))}
       <div className="flex flex-wrap gap-3">
-        <Button
-          look="quiet"
-          disabled={!ready}
-          onClick={() => add((now) => ({ segments: [...now.harness.segments, newSegment(now)] }))}
-        >
+        <Button look="quiet" disabled={!ready || !hungry} onClick={() => take("wire.new.wire")}>
           Add a wire
         </Button>
-        <Button
-          look="quiet"
-          onClick={() => add((now) => ({ junctions: [...now.harness.junctions, newJunction(now)] }))}
-        >
+        <Button look="quiet" onClick={() => take("wire.new.junction")}>
           Add a junction
         </Button>
-        <Button
-          look="quiet"
-          disabled={!ready}
-          onClick={() => add((now) => ({ spares: [...now.harness.spares, newSpare(now)] }))}
-        >
+        <Button look="quiet" disabled={!ready} onClick={() => take("wire.new.spare")}>
           Add a spare lead
         </Button>
       </div>

@@ -1,4 +1,4 @@
-import { placed } from "../../edit/parts";
+import { nowhere } from "../../edit/parts";
 import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf } from "../../parts/Choice";
 
@@ -14,7 +14,7 @@ export function SitsAt({ item, label = "Sits at" }: { item: string; label?: stri
         ...rig.craft.stations.map((each): [string, string] => [each.id, each.name]),
       ]}
       onChange={(chosen) =>
-        chosen === "" ? save((now) => placed(now, item, "")) : take(`carry.place.${item}.${chosen}`)
+        chosen === "" ? save((now) => nowhere(now, item)) : take(`carry.place.${item}.${chosen}`)
       }
     />
   );

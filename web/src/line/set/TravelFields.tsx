@@ -1,6 +1,5 @@
 import { choices } from "../../parts/choices";
 import type { Travel } from "../../api/types";
-import { newTravel } from "../../edit/fitOut";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, Tick } from "../../parts/Choice";
@@ -11,10 +10,9 @@ const MOVES = choices<Travel["what"]>("Moves");
 
 /** What moves on the way of a cable, and takes slack at the far end of its travel. */
 export function TravelFields({ run }: { run: number }) {
-  const { rig, save } = useEditor();
+  const { rig, save, take } = useEditor();
   const at = `/runs/${run}/travels`;
-  const travels = rig.runs[run]!.travels;
-  const more = newTravel(travels);
+  const { id, travels } = rig.runs[run]!;
   return (
     <>
       {travels.map((travel, i) => (
@@ -61,11 +59,11 @@ export function TravelFields({ run }: { run: number }) {
           <Tick label="Unplugged before it moves" pointer={`${at}/${i}/freed`} />
         </div>
       ))}
-      {more && (
+      {travels.length < MOVES.length && (
         <button
           type="button"
           className="block py-1 text-[13px] text-act"
-          onClick={() => save((now) => setAt(now, at, [...now.runs[run]!.travels, more]))}
+          onClick={() => take(`cable.new.travel.${id}`)}
         >
           add what moves on its way
         </button>

@@ -98,6 +98,7 @@ public class ArchitectureTest {
             may("review.change.battery", "harness gear pack load battery review review.change.screen"),
             may("review.change.carry", "gear craft enclosure route layout review review.change.battery"),
             may("review.change.cable", "gear route review review.change.mount review.change.carry"),
+            may("review.change.part", "harness gear review"),
             may("review.water", "water review review.change.water"),
             may("review.transducer", "water sonar review review.change.transducer"),
             may("review.mount", "craft reach mount review review.change.mount review.change.carry"),
@@ -113,7 +114,7 @@ public class ArchitectureTest {
                     "harness pack load battery review review.change.wire review.change.screen review.change.battery review.fuse review.carry review.wire"),
             may(
                     "review.whole",
-                    "gear review review.change.battery review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
+                    "gear review review.change.battery review.change.part review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
             may(
                     "picture",
                     "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery review review.change.battery review.whole"));

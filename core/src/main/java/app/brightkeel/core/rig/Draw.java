@@ -3,8 +3,8 @@ package app.brightkeel.core.rig;
 import app.brightkeel.core.reference.Chemistry;
 
 /**
- * What a device draws. Displays and modules are switch-mode: the power is constant, so current rises as volts fall; of
- * what is not, {@link #loadModel} says so.
+ * What a device draws. Displays and modules are switch-mode: the power is constant, so current rises as volts fall;
+ * what is of another kind has a load model that says so.
  */
 public sealed interface Draw {
 

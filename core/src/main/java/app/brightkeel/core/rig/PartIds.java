@@ -49,6 +49,10 @@ final class PartIds implements Marks.Visitor {
         return false;
     }
 
+    boolean has(PartKind kind, String id) {
+        return kind.apart() ? apart.getOrDefault(kind, Set.of()).contains(id) : kinds.get(id) == kind;
+    }
+
     void remove(PartKind kind, String id) {
         if (kind.apart()) {
             apart.getOrDefault(kind, new HashSet<>()).remove(id);

@@ -238,6 +238,13 @@ public record Rig(
         return DroppedReferences.with(this, "fitOut", changed);
     }
 
+    /** Whether it has such a part. */
+    public boolean has(PartKind kind, String id) {
+        PartIds there = new PartIds();
+        Marks.visit(this, there);
+        return there.has(kind, id);
+    }
+
     /** Without a part and without what named it; this very rig where it has none such. */
     public Rig without(PartKind kind, String id) {
         return DroppedReferences.without(this, kind, id);

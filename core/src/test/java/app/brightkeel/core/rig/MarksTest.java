@@ -6,7 +6,6 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -33,7 +32,7 @@ public class MarksTest {
     @Test(dataProvider = "rigs")
     public void whatHoldsAnIdIsMarked(Rig rig) {
         Set<String> ids = new HashSet<>();
-        parts(rig).values().forEach(ids::addAll);
+        PartsOf.of(rig).values().forEach(ids::addAll);
         List<String> unmarked = new ArrayList<>();
         look(rig, ids, unmarked);
         assertEquals(unmarked, List.of());
@@ -60,9 +59,9 @@ public class MarksTest {
     /** Each part of each kind taken out: it is gone, the rig can be one, and nothing goes that did not name what went. */
     @Test(dataProvider = "rigs")
     public void whatNamesAPartThatIsTakenOutGoesWithIt(Rig rig) {
-        Map<PartKind, Set<String>> all = parts(rig);
+        Map<PartKind, Set<String>> all = PartsOf.of(rig);
         all.forEach((kind, ids) -> ids.forEach(id -> {
-            Map<PartKind, Set<String>> left = parts(rig.without(kind, id));
+            Map<PartKind, Set<String>> left = PartsOf.of(rig.without(kind, id));
             assertTrue(!left.getOrDefault(kind, Set.of()).contains(id), kind + " " + id);
             Set<PartKind> fewer = EnumSet.noneOf(PartKind.class);
             all.forEach((each, before) -> {
@@ -112,18 +111,7 @@ public class MarksTest {
     @Test
     public void everyKindOfPartIsMet() {
         Set<PartKind> met = EnumSet.noneOf(PartKind.class);
-        DemoRigs.all().forEach(rig -> met.addAll(parts(EveryList.in(rig)).keySet()));
+        DemoRigs.all().forEach(rig -> met.addAll(PartsOf.of(EveryList.in(rig)).keySet()));
         assertEquals(met, EnumSet.allOf(PartKind.class));
-    }
-
-    private static Map<PartKind, Set<String>> parts(Rig rig) {
-        Map<PartKind, Set<String>> all = new EnumMap<>(PartKind.class);
-        Marks.visit(rig, new Marks.Visitor() {
-            @Override
-            public void part(PartKind kind, String id) {
-                all.computeIfAbsent(kind, each -> new HashSet<>()).add(id);
-            }
-        });
-        return all;
     }
 }

@@ -1,7 +1,9 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.review.change.part.BlankRig;
 import app.brightkeel.core.review.whole.RigComparison;
 import app.brightkeel.core.review.whole.RigReviewer;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.store.RigStore;
 import java.util.List;
@@ -18,6 +20,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -62,6 +65,12 @@ class RigController {
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Saved> createRig(@RequestBody RigDocument document) {
         return answers.of(HttpStatus.CREATED, store.create(document.rig()));
+    }
+
+    /** Keeps a new rig of which nothing is known but its name, what carries it, and that there is a day. */
+    @PostMapping("/blank")
+    ResponseEntity<Saved> createBlankRig(@RequestParam String name, @RequestParam CraftKind craft) {
+        return answers.of(HttpStatus.CREATED, store.create(BlankRig.of(name, craft)));
     }
 
     /** A file from elsewhere; beside a rig of the same name it gets a number. */

@@ -3,6 +3,7 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.server.files.RigReader;
 import java.io.IOException;
 import java.util.Locale;
@@ -38,6 +39,10 @@ class WebSetUp implements WebMvcConfigurer {
     public void addFormatters(FormatterRegistry registry) {
         registry.addConverter(String.class, Link.class, word -> Link.valueOf(word.toUpperCase(Locale.ROOT)));
         registry.addConverter(String.class, Habit.class, word -> Habit.valueOf(word.toUpperCase(Locale.ROOT)));
+        registry.addConverter(
+                String.class,
+                CraftKind.class,
+                word -> CraftKind.valueOf(word.replace('-', '_').toUpperCase(Locale.ROOT)));
         registry.addConverter(
                 String.class, Moment.Charge.class, word -> Moment.Charge.valueOf(word.toUpperCase(Locale.ROOT)));
     }

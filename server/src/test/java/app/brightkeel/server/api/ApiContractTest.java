@@ -10,6 +10,7 @@ import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.Choices;
+import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.EveryList;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Rig;
@@ -50,7 +51,8 @@ public class ApiContractTest extends ServerTest {
     private static final Path DOCS = Path.of("..", "docs");
 
     /** Told apart by how many constants they have. */
-    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Link.class, Habit.class, Moment.Charge.class);
+    private static final List<Class<? extends Enum<?>>> ENUMS =
+            List.of(Link.class, Habit.class, Moment.Charge.class, CraftKind.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()

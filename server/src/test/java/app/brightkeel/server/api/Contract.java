@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Contract {
 
     /** Answered with 201 and where the new rig stands. */
-    private static final Set<String> CREATES = Set.of("createRig", "importRig", "duplicateRig");
+    private static final Set<String> CREATES = Set.of("createRig", "createBlankRig", "importRig", "duplicateRig");
 
     private static final Set<String> READS_BYTES = Set.of("readLog");
 
@@ -129,6 +129,10 @@ final class Contract {
     private void responses(String id, String verb, ObjectNode operation, boolean matches) {
         ObjectNode responses = (ObjectNode) operation.path("responses");
         boolean body = operation.has("requestBody");
+        boolean named = operation
+                .path("parameters")
+                .valueStream()
+                .anyMatch(each -> each.path("in").asString().equals("path"));
         if (CREATES.contains(id)) {
             JsonNode answer = responses.remove("200");
             responses.set("201", answer);
@@ -138,7 +142,7 @@ final class Contract {
         REFUSALS.keySet().stream()
                 .filter(status -> switch (status) {
                     case 403, 429 -> id.equals("openSession");
-                    case 404, 410 -> !operation.path("parameters").isEmpty();
+                    case 404, 410 -> named;
                     case 412, 428 -> matches;
                     case 413 -> body;
                     case 422 -> body || !operation.path("parameters").isEmpty();

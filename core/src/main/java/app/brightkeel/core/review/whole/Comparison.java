@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.review.LinkState;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.change.part.PartChanges;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -172,7 +173,8 @@ public final class Comparison {
                 .findFirst();
         return words[1].equals(AS_IT_IS)
                 ? link.map(each -> asItIs(line, each))
-                : link.flatMap(each -> Optional.ofNullable(each.kinds().get(words[1])))
+                : link.flatMap(each -> Optional.ofNullable(each.kinds().get(words[1]))
+                                .or(() -> PartChanges.kind(words[0], words[1])))
                         .flatMap(kind -> kind.made(line, id));
     }
 

@@ -1,0 +1,49 @@
+import type { Rig } from "../api/types";
+
+/** A rig of which nothing is known but its name and what carries it. */
+export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
+  return {
+    name,
+    outing: {
+      water: {
+        kind: "undecided",
+        season: "undecided",
+        motion: "undecided",
+        style: "undecided",
+        logged: { name: "", hoursAt: [] },
+      },
+      phases: [{ id: "day", name: "the day", uses: [] }],
+    },
+    angler: { hand: "undecided" },
+    craft: {
+      kind,
+      origin: "",
+      sections: [],
+      stations: [],
+      passages: [],
+      obstructions: [],
+      stand: { edge: "none", folds: false },
+      bail: "none",
+    },
+    transducers: [],
+    devices: [],
+    harness: { packs: [], junctions: [], segments: [], spares: [] },
+    runs: [],
+    places: [],
+    holders: [],
+    network: { shares: [], leads: [] },
+    onHand: [],
+    chargers: [],
+    schools: {
+      fusing: "undecided",
+      drilling: "undecided",
+      screen: "undecided",
+      post: "undecided",
+      battery: "undecided",
+    },
+    weights: {},
+    fitOut: { ballast: [], passThroughs: [], boxes: [], boards: { parts: [] } },
+    quieted: [],
+    notes: [],
+  };
+}
