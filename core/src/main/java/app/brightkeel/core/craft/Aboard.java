@@ -22,13 +22,13 @@ import java.util.function.Predicate;
  */
 public record Aboard(List<MassAt> masses, List<String> unknown) {
 
+    /** Centre of gravity of a seated person over the seat [m]; value from memory. */
+    static final double SEATED_M = 0.25;
+
     public Aboard {
         masses = List.copyOf(masses);
         unknown = List.copyOf(unknown);
     }
-
-    /** Centre of gravity of a seated person over the seat [m]; value from memory. */
-    static final double SEATED_M = 0.25;
 
     /** What of a filled rig sits where; the craft's own figures must be known. */
     static Aboard of(Rig rig) {

@@ -12,6 +12,12 @@ final class FirstFit {
 
     private static final double SAME_M = 1e-9;
 
+    /** Orders in which parts are taken: the one that needs the fewest boards counts. */
+    private static final List<Comparator<Part>> ORDERS = List.of(
+            Comparator.comparingDouble(Part::lengthM).reversed(),
+            Comparator.comparingDouble(Part::areaM2).reversed(),
+            Comparator.comparingDouble(Part::wideM).reversed());
+
     /** What is left over of a board. */
     private record Free(int board, double atM, double acrossM, double lengthM, double wideM) {}
 
@@ -21,12 +27,6 @@ final class FirstFit {
             return lengthM * wideM;
         }
     }
-
-    /** Orders in which parts are taken: the one that needs the fewest boards counts. */
-    private static final List<Comparator<Part>> ORDERS = List.of(
-            Comparator.comparingDouble(Part::lengthM).reversed(),
-            Comparator.comparingDouble(Part::areaM2).reversed(),
-            Comparator.comparingDouble(Part::wideM).reversed());
 
     private final double stockM;
     private final double wideM;

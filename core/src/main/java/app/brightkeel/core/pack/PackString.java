@@ -10,6 +10,9 @@ import java.util.function.ToDoubleFunction;
  */
 public record PackString(List<PackModel> members) {
 
+    /** Nothing is quite without resistance [Ω]. */
+    private static final double LEAST_OHM = 1e-6;
+
     public PackString {
         members = List.copyOf(members);
     }
@@ -32,9 +35,6 @@ public record PackString(List<PackModel> members) {
     public double least(ToDoubleFunction<PackModel> each) {
         return members.stream().mapToDouble(each).min().orElseThrow();
     }
-
-    /** Nothing is quite without resistance [Ω]. */
-    private static final double LEAST_OHM = 1e-6;
 
     /**
      * The most a short circuit can draw: full, warm, the electronics failed closed [A].

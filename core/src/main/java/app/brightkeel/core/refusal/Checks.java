@@ -37,7 +37,11 @@ public final class Checks {
         return text.substring(0, pair ? most - 1 : most);
     }
 
-    /** Up to {@link #LONGEST_NAME} characters on one line, see {@link #sound}; may be empty. */
+    /**
+     * Up to {@link #LONGEST_NAME} characters on one line, see {@link #sound}; may be empty.
+     *
+     * @throws Refusal naming the field for one that is longer, on several lines or not sound
+     */
     public static String text(String field, String value) {
         if (value.length() > LONGEST_NAME || !Letters.onOneLine(value)) {
             throw new Refusal(
@@ -49,7 +53,11 @@ public final class Checks {
         return sound(field, value);
     }
 
-    /** A text of which something is to be seen. */
+    /**
+     * A text of which something is to be seen.
+     *
+     * @throws Refusal naming the field for one that is blank or no {@link #text}
+     */
     public static String name(String field, String value) {
         if (!Letters.anyVisible(value)) {
             throw new Refusal(RefusalCode.BAD_TEXT, field, "blank", "1 to " + LONGEST_NAME + " characters");
@@ -57,7 +65,11 @@ public final class Checks {
         return text(field, value);
     }
 
-    /** Nothing in it that is no character: half a pair, or a code that no file may hold. */
+    /**
+     * Nothing in it that is no character: half a pair, or a code that no file may hold.
+     *
+     * @throws Refusal naming the field for one that holds such
+     */
     public static String sound(String field, String value) {
         if (!Letters.allCharacters(value)) {
             throw new Refusal(
@@ -69,7 +81,11 @@ public final class Checks {
         return value;
     }
 
-    /** Small letters, digits and hyphens, 1 to 40 of them. */
+    /**
+     * Small letters, digits and hyphens, 1 to 40 of them.
+     *
+     * @throws Refusal naming the field for any other
+     */
     public static String id(String field, String value) {
         if (!isId(value)) {
             throw new Refusal(
@@ -92,7 +108,11 @@ public final class Checks {
         return true;
     }
 
-    /** An immutable copy of a list that is not too long. */
+    /**
+     * An immutable copy of a list that is not too long.
+     *
+     * @throws Refusal naming the field for one that is
+     */
     public static <T> List<T> atMost(String field, int most, List<T> list) {
         if (list.size() > most) {
             throw new Refusal(RefusalCode.TOO_MANY, field, String.valueOf(list.size()), "at most " + most);
@@ -100,7 +120,11 @@ public final class Checks {
         return List.copyOf(list);
     }
 
-    /** No id twice. */
+    /**
+     * No id twice.
+     *
+     * @throws Refusal naming the field and the id that is
+     */
     public static void distinct(String field, Collection<String> ids) {
         Set<String> seen = new HashSet<>();
         for (String id : ids) {

@@ -1,6 +1,8 @@
 package app.brightkeel.core.rig;
 
 import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
@@ -19,11 +21,15 @@ public record DataLead(
         Figure lengthM,
         Figure plugM)
         implements DataLeadBuilder.With {
+    /** @throws Refusal naming the field for one that leads back to where it begins */
     public DataLead {
         Checks.id("id", id);
         Checks.name("name", name);
         Checks.id("from", from);
         Checks.id("to", to);
+        if (to.equals(from)) {
+            throw new Refusal(RefusalCode.DANGLING, "to", to, "the id of another device of this rig");
+        }
         Figure.within("lengthM", lengthM, 0.1, 50, "m");
         Figure.within("plugM", plugM, 0.003, 0.1, "m");
     }

@@ -21,6 +21,7 @@ public record Logged(String name, Figure binM, List<Double> hoursAt) implements 
     /** Most steps of depth. */
     public static final int MOST_STEPS = 200;
 
+    /** @throws Refusal naming the field for hours of steps whose height is not known, or below 0 */
     public Logged {
         Checks.text("name", name);
         Figure.within("binM", binM, 0.05, 50, "m");

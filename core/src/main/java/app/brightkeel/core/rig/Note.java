@@ -41,6 +41,7 @@ public record Note(
 
     public static final int LONGEST = 1000;
 
+    /** @throws Refusal for a text that is blank, too long or holds control characters */
     public Note {
         boolean control = text.chars().anyMatch(c -> Character.isISOControl(c) && c != '\n');
         if (text.isBlank() || text.length() > LONGEST || control) {

@@ -41,19 +41,6 @@ public record Water(
     private static final double SHALLOWEST_M = 0.2;
     private static final double DEEPEST_M = 1000;
 
-    public Water {
-        Figure.within("leastM", leastM, SHALLOWEST_M, DEEPEST_M, "m");
-        Figure.within("typicalM", typicalM, SHALLOWEST_M, DEEPEST_M, "m");
-        Figure.within("mostM", mostM, SHALLOWEST_M, DEEPEST_M, "m");
-        Figure.within("waterC", waterC, -2, 40, "°C");
-        Figure.within("salinity", salinity, 0, 45, "g/kg");
-        Figure.within("displaySoundMs", displaySoundMs, 1350, 1600, "m/s");
-        Figure.within("fishM", fishM, 0.02, 10, "m");
-        Figure.within("fishLengthM", fishLengthM, 0.03, 5, "m");
-        Figure.within("slopeDeg", slopeDeg, 0, 60, "°");
-        Figure.within("iceM", iceM, 0.02, 3, "m");
-    }
-
     /** A water of which nothing is known yet. */
     public static final Water UNKNOWN = new Water(
             WaterKind.UNDECIDED,
@@ -71,6 +58,19 @@ public record Water(
             Figure.UNSET,
             Figure.UNSET,
             Logged.NOTHING);
+
+    public Water {
+        Figure.within("leastM", leastM, SHALLOWEST_M, DEEPEST_M, "m");
+        Figure.within("typicalM", typicalM, SHALLOWEST_M, DEEPEST_M, "m");
+        Figure.within("mostM", mostM, SHALLOWEST_M, DEEPEST_M, "m");
+        Figure.within("waterC", waterC, -2, 40, "°C");
+        Figure.within("salinity", salinity, 0, 45, "g/kg");
+        Figure.within("displaySoundMs", displaySoundMs, 1350, 1600, "m/s");
+        Figure.within("fishM", fishM, 0.02, 10, "m");
+        Figure.within("fishLengthM", fishLengthM, 0.03, 5, "m");
+        Figure.within("slopeDeg", slopeDeg, 0, 60, "°");
+        Figure.within("iceM", iceM, 0.02, 3, "m");
+    }
 
     /** A water known by its kind, season and depths. */
     public static Water of(WaterKind kind, Season season, Motion motion, double leastM, double mostM) {

@@ -51,6 +51,9 @@ public record Hole(
         ExitUse use)
         implements HoleBuilder.With {
 
+    /** Half a tenth of a millimetre: less is not seen in the figures. */
+    private static final double SHOWN_M = 5e-5;
+
     public Hole {
         cables = List.copyOf(cables);
         crimpedLast = List.copyOf(crimpedLast);
@@ -70,9 +73,6 @@ public record Hole(
     public boolean otherThanWanted() {
         return openingM > 0 && wantsM > 0 && Math.abs(openingM - wantsM) >= SHOWN_M;
     }
-
-    /** Half a tenth of a millimetre: less is not seen in the figures. */
-    private static final double SHOWN_M = 5e-5;
 
     /** Whether something is bought to close it. */
     public boolean buys() {

@@ -18,6 +18,10 @@ public final class HolesWorking {
     static final String TITLE = "Openings and holes";
 
     private static final String FILLED = "Sealant round it, a washer or gasket on both faces.";
+    private static final String DRAINS = "Stays open: it drains. Foam or a split tube keeps the edge from chafing.";
+    private static final String TAKEN =
+            "A mount sits in it: little drains past it. The other scuppers stay open and take what comes "
+                    + "in; foam or a split tube keeps the cable from the edge.";
 
     private HolesWorking() {}
 
@@ -87,12 +91,6 @@ public final class HolesWorking {
             told.remark("Its nut sits behind: try first whether a hand gets there.");
         }
     }
-
-    private static final String DRAINS = "Stays open: it drains. Foam or a split tube keeps the edge from chafing.";
-
-    private static final String TAKEN =
-            "A mount sits in it: little drains past it. The other scuppers stay open and take what comes "
-                    + "in; foam or a split tube keeps the cable from the edge.";
 
     /** Whether a transducer's mount sits in a scupper. */
     private static boolean mounted(Rig rig, Hole hole) {

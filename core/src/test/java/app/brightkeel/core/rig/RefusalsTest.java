@@ -179,6 +179,11 @@ public class RefusalsTest {
             },
             {
                 RefusalCode.DANGLING,
+                "to",
+                of(() -> new DataLead("d", "d", "display", "display", Figure.UNSET, Figure.UNSET))
+            },
+            {
+                RefusalCode.DANGLING,
                 "network.leads[0].from",
                 of(() -> RIG.withNetwork(RIG.network()
                         .withLeads(List.of(new DataLead("d", "d", "nobody", "display", Figure.UNSET, Figure.UNSET)))))

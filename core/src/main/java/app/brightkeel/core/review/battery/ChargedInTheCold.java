@@ -17,6 +17,11 @@ import java.util.stream.Stream;
 /** What charges aboard charges at the temperature of the day: never lithium below 0 °C, nothing above 45 °C. */
 final class ChargedInTheCold implements Rule {
 
+    private static final double HOTTEST_C = 45;
+
+    /** Degrees inside the limits from which it is comfortable; common practice, no source. */
+    private static final double EASY_K = 3;
+
     @Override
     public Identity identity() {
         return new Identity("battery.charged-in-the-cold", Link.BATTERY, Force.SAFETY);
@@ -42,11 +47,6 @@ final class ChargedInTheCold implements Rule {
         }
         return worst.judgement();
     }
-
-    private static final double HOTTEST_C = 45;
-
-    /** Degrees inside the limits from which it is comfortable; common practice, no source. */
-    private static final double EASY_K = 3;
 
     @Override
     public Stream<Change> cures(Line line) {

@@ -16,6 +16,9 @@ import java.util.stream.Stream;
 /** A charger joined behind a fuse sends its current through it. */
 final class ChargedThroughFuse implements Rule {
 
+    /** Share of its rating that a fuse carries for hours; common practice, no source. */
+    private static final double CONTINUOUS = 0.8;
+
     @Override
     public Identity identity() {
         return new Identity("battery.charged-through-fuse", Link.BATTERY, Force.MAKER);
@@ -45,9 +48,6 @@ final class ChargedThroughFuse implements Rule {
         }
         return worst.judgement();
     }
-
-    /** Share of its rating that a fuse carries for hours; common practice, no source. */
-    private static final double CONTINUOUS = 0.8;
 
     @Override
     public Stream<Change> cures(Line line) {

@@ -31,6 +31,11 @@ import java.util.stream.Stream;
 /** The packs last the day: the median short of it fails, only the low hours short of it is close. */
 final class HoursShort implements Rule {
 
+    private static final double GUESSED = 0.1;
+
+    /** Half a minute: less is not seen in the figures. */
+    private static final double SHOWN_H = 1.0 / 120;
+
     @Override
     public Identity identity() {
         return new Identity("battery.hours", Link.BATTERY, Force.PHYSICS);
@@ -125,11 +130,6 @@ final class HoursShort implements Rule {
             return new Amount(beside.longLifeH(), Unit.HOUR);
         }
     }
-
-    private static final double GUESSED = 0.1;
-
-    /** Half a minute: less is not seen in the figures. */
-    private static final double SHOWN_H = 1.0 / 120;
 
     /** A device of which nobody said what it draws: hours by a guess do not hold. */
     private static Optional<String> guessed(Rig rig, Simulation circuit) {

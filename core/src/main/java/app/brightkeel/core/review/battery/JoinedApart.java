@@ -19,6 +19,12 @@ import java.util.stream.Stream;
 /** Packs are joined only when their rest volts are alike: 0.1 V for lead, 0.05 V for lithium; common practice, no source. */
 final class JoinedApart implements Rule {
 
+    /** Packs that are said to have no resistance at all still have some. */
+    private static final double LEAST_OHM = 1e-6;
+
+    private static final double LEAD_V = 0.1;
+    private static final double LITHIUM_V = 0.05;
+
     @Override
     public Identity identity() {
         return new Identity("battery.joined-apart", Link.BATTERY, Force.SAFETY);
@@ -45,12 +51,6 @@ final class JoinedApart implements Rule {
         }
         return worst.judgement();
     }
-
-    /** Packs that are said to have no resistance at all still have some. */
-    private static final double LEAST_OHM = 1e-6;
-
-    private static final double LEAD_V = 0.1;
-    private static final double LITHIUM_V = 0.05;
 
     @Override
     public Stream<Change> cures(Line line) {

@@ -15,13 +15,13 @@ import java.util.stream.Stream;
 /** Most lithium packs may be discharged down to −20 °C, lead to about −40 °C; below, the makers do not stand by it. */
 final class TooCold implements Rule {
 
+    /** Degrees above the limit from which it is comfortable; common practice, no source. */
+    private static final double EASY_K = 3;
+
     @Override
     public Identity identity() {
         return new Identity("battery.too-cold", Link.BATTERY, Force.MAKER);
     }
-
-    /** Degrees above the limit from which it is comfortable; common practice, no source. */
-    private static final double EASY_K = 3;
 
     @Override
     public Judgement judge(Line line) {

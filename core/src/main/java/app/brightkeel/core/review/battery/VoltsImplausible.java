@@ -16,6 +16,9 @@ import java.util.stream.Stream;
 /** The volts on a label fit its chemistry and its blocks. */
 final class VoltsImplausible implements Rule {
 
+    /** 12 or 12.8, 11.1 or 12: how far labels of one thing differ; common practice, no source. */
+    private static final double TOLERATED = 1.2;
+
     @Override
     public Identity identity() {
         return new Identity("battery.volts-implausible", Link.BATTERY, Force.PRACTICE);
@@ -40,9 +43,6 @@ final class VoltsImplausible implements Rule {
         }
         return worst.judgement();
     }
-
-    /** 12 or 12.8, 11.1 or 12: how far labels of one thing differ; common practice, no source. */
-    private static final double TOLERATED = 1.2;
 
     @Override
     public Stream<Change> cures(Line line) {

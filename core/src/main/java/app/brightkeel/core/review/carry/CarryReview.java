@@ -31,6 +31,9 @@ import java.util.stream.Stream;
 /** The Carry link: mass, and heel or tip margin; other places for battery and display beside. */
 public final class CarryReview implements LinkReview {
 
+    /** Tip margin from which its figure says no more than that it stands. */
+    private static final double PLENTY = 100;
+
     @Override
     public Link link() {
         return Link.CARRY;
@@ -63,9 +66,6 @@ public final class CarryReview implements LinkReview {
                 ? Text.of("{} · {}", mass, new Amount(Math.abs(Math.toDegrees(afloat.heelRad())), Unit.DEGREE))
                 : Text.of("{} · tender", mass);
     }
-
-    /** Tip margin from which its figure says no more than that it stands. */
-    private static final double PLENTY = 100;
 
     @Override
     public List<Working> workings(Line line) {

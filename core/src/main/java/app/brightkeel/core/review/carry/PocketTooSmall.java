@@ -22,6 +22,9 @@ import java.util.stream.Stream;
 /** What a pocket is for goes into it, turned any way; a battery with free acid has its own rule. */
 final class PocketTooSmall implements Rule {
 
+    /** A strap with its buckle, over what it holds [m]; common practice, no source. */
+    private static final double STRAP_M = 0.004;
+
     @Override
     public Identity identity() {
         return new Identity("carry.pocket-too-small", Link.CARRY, Force.PHYSICS);
@@ -74,9 +77,6 @@ final class PocketTooSmall implements Rule {
                 .map(pack -> packed(rig, pack));
         return Stream.concat(devices, packs).findFirst();
     }
-
-    /** A strap with its buckle, over what it holds [m]; common practice, no source. */
-    private static final double STRAP_M = 0.004;
 
     /** Its terminals, plug and strap stay on it. */
     private static double[] packed(Rig rig, Pack pack) {

@@ -20,14 +20,15 @@ import java.util.stream.Stream;
  */
 final class FarEndShort implements Rule {
 
+    private static final double LEAST_MULTIPLE = 2;
+
+    /** Multiple from which it is comfortable; common practice, no source. */
+    private static final double EASY_MULTIPLE = 2.5;
+
     @Override
     public Identity identity() {
         return new Identity("fuse.far-end-short", Link.FUSE, Force.SAFETY);
     }
-
-    private static final double LEAST_MULTIPLE = 2;
-    /** Multiple from which it is comfortable; common practice, no source. */
-    private static final double EASY_MULTIPLE = 2.5;
 
     @Override
     public Judgement judge(Line line) {

@@ -27,6 +27,12 @@ public final class Comparison {
     /** What no alternative is just like stands in Compare by itself. */
     private static final String AS_IT_IS = "as-it-is";
 
+    /** Offers of {@link #wider} that are shown. */
+    private static final int MOST_WIDER = 20;
+
+    /** The links by which wider alternatives are sifted, the cheap ones to judge first. */
+    private static final List<Link> SIFTED_BY = List.of(Link.MOUNT, Link.TRANSDUCER, Link.CABLE);
+
     private Comparison() {}
 
     /**
@@ -67,12 +73,6 @@ public final class Comparison {
                 .map(Ranked::offer)
                 .toList();
     }
-
-    /** Offers of {@link #wider} that are shown. */
-    private static final int MOST_WIDER = 20;
-
-    /** The links by which wider alternatives are sifted, the cheap ones to judge first. */
-    private static final List<Link> SIFTED_BY = List.of(Link.MOUNT, Link.TRANSDUCER, Link.CABLE);
 
     private record Tried(Change change, Line then, long closes) {}
 

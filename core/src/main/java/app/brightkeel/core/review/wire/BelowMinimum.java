@@ -20,13 +20,13 @@ import java.util.stream.Stream;
 /** At full brightness with the pack nearly empty each device still gets its lowest volts. */
 final class BelowMinimum implements Rule {
 
+    /** Volts above the minimum from which it is comfortable; common practice, no source. */
+    private static final double EASY_V = 0.3;
+
     @Override
     public Identity identity() {
         return new Identity("wire.device-minimum", Link.WIRE, Force.PHYSICS);
     }
-
-    /** Volts above the minimum from which it is comfortable; common practice, no source. */
-    private static final double EASY_V = 0.3;
 
     @Override
     public Judgement judge(Line line) {

@@ -14,12 +14,12 @@ import java.util.stream.Stream;
 /** Outside a sheath nothing thinner than 18 AWG or 0.75 mm²: it breaks in handling (common practice, no source). */
 final class ThinInHandling implements Rule {
 
+    private static final double THINNEST_MM2 = 0.75;
+
     @Override
     public Identity identity() {
         return new Identity("wire.thin-in-handling", Link.WIRE, Force.PRACTICE);
     }
-
-    private static final double THINNEST_MM2 = 0.75;
 
     @Override
     public Judgement judge(Line line) {

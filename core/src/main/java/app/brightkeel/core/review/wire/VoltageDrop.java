@@ -21,17 +21,18 @@ import java.util.stream.Stream;
 /** Volts lost on the way, of the nominal 12 V: 3 % for electronics that reboot, 10 % for the rest (ABYC E-11). */
 final class VoltageDrop implements Rule {
 
-    @Override
-    public Identity identity() {
-        return new Identity("wire.drop", Link.WIRE, Force.PRACTICE);
-    }
-
     private static final double ELECTRONICS = 0.03;
     private static final double OTHERS = 0.10;
+
     /** Drop at which the margin is used up, as a multiple of the allowed one: 10 % for electronics. */
     private static final double USED_UP = 10 / 3.0;
 
     private static final double NOMINAL_V = 12;
+
+    @Override
+    public Identity identity() {
+        return new Identity("wire.drop", Link.WIRE, Force.PRACTICE);
+    }
 
     @Override
     public Judgement judge(Line line) {

@@ -31,6 +31,9 @@ import java.util.stream.Stream;
 /** Other holders, and other places for what they hold. */
 public final class HolderChanges {
 
+    /** Figures no display shows larger: one that far off is moved, not set [m]. */
+    private static final double LARGEST_M = 0.06;
+
     private HolderChanges() {}
 
     /** For each display that is held: a base with the right ball, and every holder of the catalogue that fits it. */
@@ -113,9 +116,6 @@ public final class HolderChanges {
                 .anyMatch(family ->
                         family.isEmpty() || family.equals(item.sockets().family()));
     }
-
-    /** Figures no display shows larger: one that far off is moved, not set [m]. */
-    private static final double LARGEST_M = 0.06;
 
     /** Each display set to show figures as high as the eye needs, to the next half millimetre up. */
     public static Stream<Change> largerFigures(Line line) {
