@@ -87,7 +87,7 @@ public record CutList(List<Board> boards, List<String> tooLarge, boolean exact, 
         return new CutList(all, tooLarge, every || byArea, bought - used, used);
     }
 
-    private static Board board(List<Piece> pieces, double stock, double kerf) {
+    private static Board board(List<Piece> pieces, double stockM, double kerfM) {
         double end = pieces.stream()
                 .mapToDouble(piece -> piece.atM() + piece.lengthM())
                 .max()
@@ -96,7 +96,7 @@ public record CutList(List<Board> boards, List<String> tooLarge, boolean exact, 
                 pieces.stream()
                         .sorted(Comparator.comparingDouble(Piece::atM).thenComparing(Piece::acrossM))
                         .toList(),
-                Math.max(0, stock - end - kerf));
+                Math.max(0, stockM - end - kerfM));
     }
 
     /** Share of the boards that is left, cuts included. */

@@ -200,8 +200,8 @@ final class Guillotine {
         return all;
     }
 
-    private static boolean better(int count, double length, int thanCount, double thanLength) {
-        return count < thanCount || count == thanCount && length < thanLength - SAME_M;
+    private static boolean better(int count, double lengthM, int thanCount, double thanLengthM) {
+        return count < thanCount || count == thanCount && lengthM < thanLengthM - SAME_M;
     }
 
     private @Nullable Block shortest(int bag) {

@@ -78,8 +78,9 @@ public record Footprint(List<Corner> corners) {
         return all.size() > 4 ? all : box(length, half);
     }
 
-    private static List<Corner> box(double length, double half) {
-        return List.of(new Corner(0, -half), new Corner(0, half), new Corner(length, half), new Corner(length, -half));
+    private static List<Corner> box(double lengthM, double halfM) {
+        return List.of(
+                new Corner(0, -halfM), new Corner(0, halfM), new Corner(lengthM, halfM), new Corner(lengthM, -halfM));
     }
 
     /** Round both; where a form has no width anywhere, round the box of its measures. */

@@ -61,9 +61,10 @@ final class Areas {
     }
 
     /** Behind the seat, inside each edge. */
-    private static Area rods(double seat, double edge) {
-        double inner = edge - Math.signum(edge) * RODS_IN_M;
-        return new Area(Zone.RODS, seat + RODS_FROM_M, seat + RODS_TO_M, Math.min(edge, inner), Math.max(edge, inner));
+    private static Area rods(double seatM, double edgeM) {
+        double inner = edgeM - Math.signum(edgeM) * RODS_IN_M;
+        return new Area(
+                Zone.RODS, seatM + RODS_FROM_M, seatM + RODS_TO_M, Math.min(edgeM, inner), Math.max(edgeM, inner));
     }
 
     private static boolean paddled(SeatNeeds needs) {

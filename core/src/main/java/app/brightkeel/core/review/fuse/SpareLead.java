@@ -111,21 +111,21 @@ final class SpareLead implements Rule {
                         .map(device -> fused(line, spare, FuseTables.smallestFor(loadA(line, device)))));
     }
 
-    private static Change fused(Line line, Segment spare, double rating) {
+    private static Change fused(Line line, Segment spare, double ratingA) {
         Rig rig = line.entered();
         List<Fitting> fittings = new ArrayList<>(spare.fittings());
         Optional<Fitting.Fuse> old = fuse(spare);
         if (old.isPresent()) {
             fittings.set(
                     fittings.indexOf(old.get()),
-                    old.get().with(f -> f.ratingA(Figure.chosen(rating)).ohm(Figure.UNSET)));
+                    old.get().with(f -> f.ratingA(Figure.chosen(ratingA)).ohm(Figure.UNSET)));
         } else {
             fittings.add(
                     0,
                     new Fitting.Fuse(
                             FreshId.of(rig, "fuse-" + spare.id()),
                             Checks.fitted("fuse of " + spare.name()),
-                            Figure.chosen(rating),
+                            Figure.chosen(ratingA),
                             Fitting.Form.BLADE,
                             Figure.chosen(Place.PUT_M),
                             Figure.UNSET));
@@ -134,8 +134,8 @@ final class SpareLead implements Rule {
                 .map(each -> each == spare ? spare.withFittings(fittings) : each)
                 .toList();
         return new Change(
-                "fuse.spare." + spare.id() + "." + FuseChanges.slug(rating),
-                Text.of("A {} fuse in {}", new Amount(rating, Unit.RATING), spare.name()),
+                "fuse.spare." + spare.id() + "." + FuseChanges.slug(ratingA),
+                Text.of("A {} fuse in {}", new Amount(ratingA, Unit.RATING), spare.name()),
                 Effort.BUY,
                 rig.withHarness(rig.harness().withSpares(spares)));
     }

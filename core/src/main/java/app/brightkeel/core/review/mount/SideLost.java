@@ -36,15 +36,15 @@ final class SideLost implements Rule {
         });
     }
 
-    private static void side(WorstOf worst, Clearance each, double lost, String words) {
-        double left = 1 - lost / BLOCKED_RAD;
-        double headroom = lost == 0 ? 1 : COMFORTABLE * left;
+    private static void side(WorstOf worst, Clearance each, double lostRad, String words) {
+        double left = 1 - lostRad / BLOCKED_RAD;
+        double headroom = lostRad == 0 ? 1 : COMFORTABLE * left;
         worst.add(
                 each.held().face().mount().encloses() ? Math.max(0, headroom) : headroom,
                 "To the {} the {} loses {} below the horizontal.",
                 words,
                 each.held().name(),
-                new Amount(Math.toDegrees(lost), Unit.DEGREE));
+                new Amount(Math.toDegrees(lostRad), Unit.DEGREE));
     }
 
     @Override

@@ -44,29 +44,29 @@ public final class CarryChanges {
      *
      * @param side −1 to the left, 1 to the right
      */
-    public static Stream<Change> towards(Line line, double side) {
+    public static Stream<Change> towards(Line line, double sideM) {
         return Stream.concat(
                 line.entered().harness().packs().stream()
                         .flatMap(pack -> places(
                                 line,
                                 pack.id(),
                                 pack.name(),
-                                s -> s.spot().takesPack() && farther(line, pack.id(), s, side))),
+                                s -> s.spot().takesPack() && farther(line, pack.id(), s, sideM))),
                 line.entered().devices().stream()
                         .filter(device -> device.kind().display())
                         .flatMap(device -> places(
                                 line,
                                 device.id(),
                                 device.name(),
-                                s -> s.spot().takesDisplay() && farther(line, device.id(), s, side))));
+                                s -> s.spot().takesDisplay() && farther(line, device.id(), s, sideM))));
     }
 
-    private static boolean farther(Line line, String item, Station station, double side) {
+    private static boolean farther(Line line, String item, Station station, double sideM) {
         Optional<Station> now = line.entered().craft().station(line.entered().stationOf(item));
         return now.isEmpty()
                 || !now.get().sideM().isSet()
                 || !station.sideM().isSet()
-                || (station.sideM().value() - now.get().sideM().value()) * side > 0;
+                || (station.sideM().value() - now.get().sideM().value()) * sideM > 0;
     }
 
     private static Stream<Change> packs(Line line) {

@@ -87,14 +87,14 @@ public final class LayoutChanges {
         return all.stream();
     }
 
-    private static Station armed(Craft craft, Station station, double arm) {
+    private static Station armed(Craft craft, Station station, double armM) {
         double half = craft.beamM().value() / 2;
         double side = station.sideM().value();
         if (Math.abs(side) > half) {
-            return station.withSideM(Figure.chosen(rounded(Math.signum(side) * (half + arm))));
+            return station.withSideM(Figure.chosen(rounded(Math.signum(side) * (half + armM))));
         }
         boolean behind = station.fromBowM().value() > craft.lengthM().value() / 2;
-        double along = behind ? craft.lengthM().value() + arm : -arm;
+        double along = behind ? craft.lengthM().value() + armM : -armM;
         return station.withFromBowM(Figure.chosen(rounded(along)));
     }
 

@@ -82,17 +82,17 @@ public final class FuseChanges {
     }
 
     /** One fuse in another size. */
-    public static Change rated(Line line, FuseDuty duty, double rating) {
+    public static Change rated(Line line, FuseDuty duty, double ratingA) {
         Rig rig = line.entered();
         Fitting.Fuse fuse = fuse(rig, duty);
         Segment segment = rig.harness().segments().get(duty.segment());
-        Fitting.Fuse other = rating == duty.ratingA()
+        Fitting.Fuse other = ratingA == duty.ratingA()
                 ? fuse
-                : fuse.withRatingA(Figure.chosen(rating)).withOhm(Figure.UNSET);
+                : fuse.withRatingA(Figure.chosen(ratingA)).withOhm(Figure.UNSET);
         return new Change(
-                "fuse.rate." + fuse.id() + "." + slug(rating),
+                "fuse.rate." + fuse.id() + "." + slug(ratingA),
                 "fuse.rate." + fuse.id(),
-                Text.of("{} of {}", fuse.name(), new Amount(rating, Unit.RATING)),
+                Text.of("{} of {}", fuse.name(), new Amount(ratingA, Unit.RATING)),
                 Effort.BUY,
                 rig.with(segment.with(other)));
     }
@@ -162,9 +162,9 @@ public final class FuseChanges {
     }
 
     /** A rating as ids write it. */
-    public static String slug(double rating) {
-        return rating == Math.rint(rating)
-                ? String.valueOf((long) rating)
-                : String.valueOf(rating).replace('.', '-');
+    public static String slug(double ratingA) {
+        return ratingA == Math.rint(ratingA)
+                ? String.valueOf((long) ratingA)
+                : String.valueOf(ratingA).replace('.', '-');
     }
 }

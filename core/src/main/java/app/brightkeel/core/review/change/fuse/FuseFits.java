@@ -180,9 +180,9 @@ public final class FuseFits {
         return sizes.isEmpty() ? FuseTables.STANDARD_A.get(0) : sizes.get(sizes.size() - 1);
     }
 
-    private static double larger(double rating, int steps) {
+    private static double larger(double ratingA, int steps) {
         List<Double> sizes = FuseTables.STANDARD_A;
-        return sizes.get(Math.min(sizes.size() - 1, sizes.indexOf(rating) + steps));
+        return sizes.get(Math.min(sizes.size() - 1, sizes.indexOf(ratingA) + steps));
     }
 
     private double lowV(int device) {

@@ -54,15 +54,15 @@ final class HarnessSizes {
         return pair(sizes.get(size), length);
     }
 
-    private double carries(WireTables.Size size, double length) {
-        return new Ampacity(pair(size, length), line.rig().outing().airC().value()).amps();
+    private double carries(WireTables.Size size, double lengthM) {
+        return new Ampacity(pair(size, lengthM), line.rig().outing().airC().value()).amps();
     }
 
-    private Wire pair(WireTables.Size size, double length) {
+    private Wire pair(WireTables.Size size, double lengthM) {
         boolean tinned = Exposure.wet(line.rig())
                 || line.rig().harness().segments().stream()
                         .anyMatch(segment -> segment.wire().tinned());
-        return Wire.pair(new Gauge.Awg(size.awg()), Figure.chosen(length))
+        return Wire.pair(new Gauge.Awg(size.awg()), Figure.chosen(lengthM))
                 .with(wire -> wire.tinned(tinned).twisted(true));
     }
 
