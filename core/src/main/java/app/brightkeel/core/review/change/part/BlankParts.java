@@ -70,8 +70,8 @@ final class BlankParts {
     }
 
     Pack pack() {
-        String id = FreshId.of(rig, "pack");
-        return Pack.unknown(id, numbered("battery", id));
+        return Pack.unknown(
+                FreshId.of(rig, "pack"), named("battery", rig.harness().packs(), Pack::name));
     }
 
     /** For the first pack; none where there is none. */
@@ -80,7 +80,7 @@ final class BlankParts {
                 .findFirst()
                 .map(pack -> new Charger(
                         FreshId.of(rig, "charger"),
-                        "charger",
+                        named("charger", rig.chargers(), Charger::name),
                         pack.chemistry(),
                         pack.blocks(),
                         Figure.UNSET,
@@ -90,56 +90,74 @@ final class BlankParts {
     }
 
     /**
-     * From the first pack to the first device or point that nothing feeds, the first of them where all are fed; none where there
-     * is no pack or nothing to lead to.
+     * From the first pack to the first device or point that nothing feeds, to the first of them where all are fed; none where
+     * there is no pack or nothing to lead to.
      */
-    Optional<Segment> lead(String wish, String name) {
-        Set<String> fed = rig.harness().segments().stream().map(Segment::to).collect(Collectors.toSet());
+    Optional<Segment> wire() {
+        List<Segment> wires = rig.harness().segments();
+        Set<String> fed = wires.stream().map(Segment::to).collect(Collectors.toSet());
         List<String> ends = Stream.concat(
                         rig.devices().stream().map(Device::id),
                         rig.harness().junctions().stream().map(Junction::id))
                 .toList();
-        Optional<String> end = ends.stream()
+        return ends.stream()
                 .filter(id -> !fed.contains(id))
                 .findFirst()
-                .or(() -> ends.stream().findFirst());
+                .or(() -> ends.stream().findFirst())
+                .flatMap(to -> lead("lead", named("supply lead", wires, Segment::name), to));
+    }
+
+    /** What may stand in for the lead of the first device; none where there is no pack or no device. */
+    Optional<Segment> spare() {
+        return rig.devices().stream()
+                .findFirst()
+                .flatMap(device ->
+                        lead("spare-lead", named("spare lead", rig.harness().spares(), Segment::name), device.id()));
+    }
+
+    private Optional<Segment> lead(String wish, String name, String to) {
         return rig.harness().packs().stream()
                 .findFirst()
-                .flatMap(pack -> end.map(to -> new Segment(
+                .map(pack -> new Segment(
                         FreshId.of(rig, wish),
                         name,
                         pack.id(),
                         to,
                         // where wire gets wet it is planned tinned; who has plain copper says so
                         Wire.pair(Gauge.UNDECIDED, Figure.UNSET).withTinned(Exposure.wet(rig)),
-                        List.of())));
+                        List.of()));
     }
 
     Junction junction() {
-        return new Junction(FreshId.of(rig, "junction"), "splitter");
+        return new Junction(
+                FreshId.of(rig, "junction"), named("splitter", rig.harness().junctions(), Junction::name));
     }
 
     Fitting.Fuse fuse() {
         return new Fitting.Fuse(
-                FreshId.of(rig, "fuse"), "fuse", Figure.UNSET, Fitting.Form.BLADE, Figure.UNSET, Figure.UNSET);
+                FreshId.of(rig, "fuse"), fitting("fuse"), Figure.UNSET, Fitting.Form.BLADE, Figure.UNSET, Figure.UNSET);
     }
 
     Fitting.Joint joint() {
-        return new Fitting.Joint(FreshId.of(rig, "joint"), "plug", Figure.UNSET);
+        return new Fitting.Joint(FreshId.of(rig, "joint"), fitting("plug"), Figure.UNSET);
     }
 
     Fitting.Switch power() {
-        return new Fitting.Switch(FreshId.of(rig, "switch"), "switch", Figure.UNSET);
+        return new Fitting.Switch(FreshId.of(rig, "switch"), fitting("switch"), Figure.UNSET);
     }
 
     Phase phase() {
-        return new Phase(FreshId.of(rig, "phase"), "on the water", Figure.UNSET, List.of());
+        return new Phase(
+                FreshId.of(rig, "phase"),
+                named("on the water", rig.outing().phases(), Phase::name),
+                Figure.UNSET,
+                List.of());
     }
 
     Transducer transducer() {
         return new Transducer(
                 FreshId.of(rig, "transducer"),
-                "transducer",
+                named("transducer", rig.transducers(), Transducer::name),
                 "",
                 TransducerType.UNDECIDED,
                 List.of(beam("beam")),
@@ -180,7 +198,7 @@ final class BlankParts {
                 ? Optional.empty()
                 : Optional.of(new DataLead(
                         FreshId.of(rig, "data-lead"),
-                        "data lead",
+                        named("data lead", rig.network().leads(), DataLead::name),
                         devices.get(0).id(),
                         devices.get(1).id(),
                         Figure.UNSET,
@@ -235,7 +253,11 @@ final class BlankParts {
     Optional<Ballast> weight() {
         return rig.craft().stations().stream()
                 .findFirst()
-                .map(station -> new Ballast(FreshId.of(rig, "weight"), "counterweight", Figure.UNSET, station.id()));
+                .map(station -> new Ballast(
+                        FreshId.of(rig, "weight"),
+                        named("counterweight", rig.fitOut().ballast(), Ballast::name),
+                        Figure.UNSET,
+                        station.id()));
     }
 
     /** Where a battery or a display stands, else at the first place that has none; none where every place has one. */
@@ -250,7 +272,7 @@ final class BlankParts {
                 .findFirst()
                 .map(station -> new Enclosure(
                         FreshId.of(rig, "box"),
-                        "box",
+                        named("box", rig.fitOut().boxes(), Enclosure::name),
                         EnclosureKind.BOX,
                         station,
                         Size.UNKNOWN,
@@ -265,16 +287,14 @@ final class BlankParts {
                         false));
     }
 
-    Rib rib() {
-        String id = FreshId.of(rig, "rib");
-        return new Rib(id, numbered("rib", id), Inward.WIDE, Figure.UNSET);
+    Rib rib(Enclosure box) {
+        return new Rib(FreshId.of(rig, "rib"), named("rib", box.ribs(), Rib::name), Inward.WIDE, Figure.UNSET);
     }
 
-    Exit exit() {
-        String id = FreshId.of(rig, "hole");
+    Exit exit(Enclosure box) {
         return new Exit(
-                id,
-                numbered("hole", id),
+                FreshId.of(rig, "hole"),
+                named("hole", box.exits(), Exit::name),
                 BaseEdge.LEFT,
                 Figure.UNSET,
                 Figure.UNSET,
@@ -284,24 +304,39 @@ final class BlankParts {
                 true);
     }
 
-    Pocket pocket() {
-        String id = FreshId.of(rig, "pocket");
-        return new Pocket(id, numbered("pocket", id), Pose.STOWED, Size.UNKNOWN, "");
+    Pocket pocket(Enclosure box) {
+        return new Pocket(
+                FreshId.of(rig, "pocket"), named("pocket", box.pockets(), Pocket::name), Pose.STOWED, Size.UNKNOWN, "");
     }
 
     BoardPart boardPart() {
         return new BoardPart(
-                FreshId.of(rig, "part"), "part", Figure.chosen(BOARD_LONG_M), Figure.chosen(BOARD_WIDE_M), 1, false);
+                FreshId.of(rig, "part"),
+                named("part", rig.fitOut().boards().parts(), BoardPart::name),
+                Figure.chosen(BOARD_LONG_M),
+                Figure.chosen(BOARD_WIDE_M),
+                1,
+                false);
     }
 
     private static <T> List<String> ids(List<T> parts, Function<T, String> id) {
         return parts.stream().map(id).toList();
     }
 
+    private String fitting(String word) {
+        List<Fitting> all = rig.harness().segments().stream()
+                .flatMap(segment -> segment.fittings().stream())
+                .toList();
+        return named(word, all, Fitting::name);
+    }
+
     /** A name to tell it from others of its kind: "hole", "hole 2". */
-    private static String numbered(String word, String id) {
-        int dash = id.lastIndexOf('-');
-        boolean counted = dash > 0 && id.substring(dash + 1).chars().allMatch(Character::isDigit);
-        return counted ? word + " " + id.substring(dash + 1) : word;
+    static <T> String named(String word, List<T> others, Function<T, String> name) {
+        Set<String> taken = others.stream().map(name).collect(Collectors.toSet());
+        String own = word;
+        for (int n = 2; taken.contains(own); n++) {
+            own = word + " " + n;
+        }
+        return own;
     }
 }

@@ -45,14 +45,12 @@ final class NewParts {
                     ofRig(rig -> blank(rig).charger().map(each -> rig.withChargers(and(rig.chargers(), each))))),
             entry(
                     "wire.wire",
-                    ofRig(rig -> blank(rig)
-                            .lead("lead", "supply lead")
-                            .map(each -> harness(rig, h -> h.withSegments(and(h.segments(), each)))))),
+                    ofRig(rig ->
+                            blank(rig).wire().map(each -> harness(rig, h -> h.withSegments(and(h.segments(), each)))))),
             entry(
                     "wire.spare",
-                    ofRig(rig -> blank(rig)
-                            .lead("spare-lead", "spare lead")
-                            .map(each -> harness(rig, h -> h.withSpares(and(h.spares(), each)))))),
+                    ofRig(rig ->
+                            blank(rig).spare().map(each -> harness(rig, h -> h.withSpares(and(h.spares(), each)))))),
             entry(
                     "wire.junction",
                     ofRig(rig -> some(harness(
@@ -104,15 +102,15 @@ final class NewParts {
                     ofRig(rig -> blank(rig).box().map(each -> fitOut(rig, f -> f.withBoxes(and(f.boxes(), each)))))),
             entry(
                     "carry.rib",
-                    inBox((rig, box) -> box.withRibs(and(box.ribs(), blank(rig).rib())))),
+                    inBox((rig, box) -> box.withRibs(and(box.ribs(), blank(rig).rib(box))))),
             entry(
                     "carry.hole",
                     inBox((rig, box) ->
-                            box.withExits(and(box.exits(), blank(rig).exit())))),
+                            box.withExits(and(box.exits(), blank(rig).exit(box))))),
             entry(
                     "carry.pocket",
                     inBox((rig, box) ->
-                            box.withPockets(and(box.pockets(), blank(rig).pocket())))),
+                            box.withPockets(and(box.pockets(), blank(rig).pocket(box))))),
             entry(
                     "carry.board-part",
                     ofRig(rig -> some(fitOut(

@@ -137,16 +137,22 @@ public final class PartChanges {
     }
 
     private static Rig device(Rig rig, Device item) {
-        return rig.withDevices(NewParts.and(rig.devices(), item.withId(FreshId.of(rig, item.id()))));
+        String name = BlankParts.named(item.name(), rig.devices(), Device::name);
+        Device copy = item.withId(FreshId.of(rig, item.id())).withName(name);
+        return rig.withDevices(NewParts.and(rig.devices(), copy));
     }
 
     private static Rig transducer(Rig rig, Transducer item) {
-        Transducer copy = item.withId(FreshId.of(rig, item.id())).withOrigin(item.id());
+        String name = BlankParts.named(item.name(), rig.transducers(), Transducer::name);
+        Transducer copy =
+                item.with(like -> like.id(FreshId.of(rig, item.id())).name(name).origin(item.id()));
         return rig.withTransducers(NewParts.and(rig.transducers(), copy));
     }
 
     private static Rig own(Rig rig, Pack item) {
-        Pack copy = item.withId(FreshId.of(rig, "own-" + item.id())).withOrigin(item.id());
+        String name = BlankParts.named(item.name(), rig.onHand(), Pack::name);
+        Pack copy = item.with(
+                like -> like.id(FreshId.of(rig, "own-" + item.id())).name(name).origin(item.id()));
         return rig.withOnHand(NewParts.and(rig.onHand(), copy));
     }
 }
