@@ -17,6 +17,9 @@ public class AccessIT extends InBrowser {
 
     private static final int SOME = 4;
 
+    /** Set, Compare and Why. */
+    private static final int PANES = 3;
+
     /** What a look may have wrong that the others have not. */
     private enum Look {
         LIGHT("light", 1280, 800, List.of()),
@@ -70,10 +73,10 @@ public class AccessIT extends InBrowser {
             assertThat(page.getByRole(AriaRole.TABPANEL).first()).isVisible();
             check(link + ", set");
             // of one link what could be had instead, of the next one why: the panes are the same for all
-            if (Share.LONG || l % 2 == 0) {
+            if (Share.LONG || l % PANES == 0) {
                 pane(link, "c", "Compare");
             }
-            if (Share.LONG || l % 2 == 1) {
+            if (Share.LONG || l % PANES == 1) {
                 pane(link, "w", "Why");
             }
         }
