@@ -23,8 +23,7 @@ export function CraftFields() {
           ...(crafts.data ?? []).map((item): [string, string] => [item.id, item.name]),
         ]}
         onChange={(id) => {
-          const item = crafts.data?.find((each) => each.id === id);
-          if (item) take(`mount.craft.${item.id}`);
+          if (id !== "") take(`mount.craft.${id}`);
         }}
       />
       <Choice label="Kind" pointer="/craft/kind" options={CRAFTS} />

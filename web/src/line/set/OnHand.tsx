@@ -31,8 +31,7 @@ export function OnHand() {
           ...(packs.data ?? []).map((pack): [string, string] => [pack.id, pack.name]),
         ]}
         onChange={(id) => {
-          const item = packs.data?.find((each) => each.id === id);
-          if (item) take(`battery.own.${item.id}`);
+          if (id !== "") take(`battery.own.${id}`);
         }}
       />
     </>

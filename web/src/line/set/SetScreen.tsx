@@ -243,8 +243,7 @@ function AddDevice() {
       value=""
       options={options}
       onChange={(id) => {
-        const device = devices.data?.find((each) => each.id === id);
-        if (device) take(`screen.one-more.${device.id}`);
+        if (id !== "") take(`screen.one-more.${id}`);
       }}
     />
   );

@@ -98,7 +98,7 @@ public class ArchitectureTest {
             may("review.change.battery", "harness gear pack load battery review review.change.screen"),
             may("review.change.carry", "gear craft enclosure route layout review review.change.battery"),
             may("review.change.cable", "gear route review review.change.mount review.change.carry"),
-            may("review.change.part", "harness gear review"),
+            may("review.change.part", "harness gear route review"),
             may("review.water", "water review review.change.water"),
             may("review.transducer", "water sonar review review.change.transducer"),
             may("review.mount", "craft reach mount review review.change.mount review.change.carry"),

@@ -72,7 +72,8 @@ public class AccessIT extends InBrowser {
             link(link).click();
             assertThat(page.getByRole(AriaRole.TABPANEL).first()).isVisible();
             check(link + ", set");
-            // of one link what could be had instead, of the next one why: the panes are the same for all
+            // of one link what could be had instead, of the next one why, of the third neither: the panes are the same
+            // for all
             if (Share.LONG || l % PANES == 0) {
                 pane(link, "c", "Compare");
             }

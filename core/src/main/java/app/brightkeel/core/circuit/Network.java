@@ -7,7 +7,7 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * Direct-current trees of resistances with loadModels of constant power, constant current or constant resistance and one or
+ * Direct-current trees of resistances with leaves of constant power, constant current or constant resistance and one or
  * more packs, solved for node volts.
  *
  * <p>Newton's method from the volts without load, one sweep up and one down the tree for each step. Written as

@@ -22,16 +22,8 @@ public final class Parallel {
                 .toList();
         return nodes.stream()
                 .filter(node -> nodes.stream()
-                        .anyMatch(other -> !other.equals(node) && root(topology, other) == root(topology, node)))
+                        .anyMatch(other -> !other.equals(node) && topology.root(other) == topology.root(node)))
                 .map(node -> rig.harness().pack(topology.ids().get(node)))
                 .toList();
-    }
-
-    private static int root(Topology topology, int node) {
-        int at = node;
-        while (topology.parents().get(at) >= 0) {
-            at = topology.parents().get(at);
-        }
-        return at;
     }
 }

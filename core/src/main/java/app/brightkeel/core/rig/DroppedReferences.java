@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,17 +34,24 @@ final class DroppedReferences {
             }
         };
         Marks.visit(before, all);
+        visit(all);
+    }
+
+    private void visit(Marks.Visitor visitor) {
         for (Marks mark : Marks.of(Rig.class)) {
-            mark.visitValue(values[mark.at()], all);
+            mark.visitValue(values[mark.at()], visitor);
         }
     }
 
     /** The rig with another value of one component, and without what named parts that this one has not. */
     static Rig with(Rig rig, String component, Object changed) {
         Object[] values = Components.values(rig);
-        int at = Components.place(Rig.class, component);
-        boolean gone = lost(component, values[at], changed);
-        values[at] = changed;
+        Marks mark = Stream.of(Marks.of(Rig.class))
+                .filter(each -> each.name().equals(component))
+                .findFirst()
+                .orElseThrow();
+        boolean gone = lost(mark, values[mark.at()], changed);
+        values[mark.at()] = changed;
         return gone ? new DroppedReferences(rig, values, null).rig() : Components.made(Rig.class, values);
     }
 
@@ -55,18 +63,14 @@ final class DroppedReferences {
     }
 
     /** Whether the value of a component held a part that another value does not. */
-    private static boolean lost(String component, Object before, Object after) {
+    private static boolean lost(Marks mark, Object before, Object after) {
         if (before == after) {
             return false;
         }
         Set<String> gone = new HashSet<>();
-        for (Marks mark : Marks.of(Rig.class)) {
-            if (mark.name().equals(component)) {
-                mark.visitValue(before, parts(gone::add));
-                if (!gone.isEmpty()) {
-                    mark.visitValue(after, parts(gone::remove));
-                }
-            }
+        mark.visitValue(before, parts(gone::add));
+        if (!gone.isEmpty()) {
+            mark.visitValue(after, parts(gone::remove));
         }
         return !gone.isEmpty();
     }
@@ -98,9 +102,7 @@ final class DroppedReferences {
 
     private PartIds there() {
         PartIds ids = new PartIds();
-        for (Marks mark : Marks.of(Rig.class)) {
-            mark.visitValue(values[mark.at()], ids);
-        }
+        visit(ids);
         if (removed != null) {
             ids.remove(removed.kind(), removed.id());
         }

@@ -28,10 +28,19 @@ public final class FreshId {
     /** The same among the ids of one list alone, as those of a craft's places. */
     public static String among(Collection<String> taken, String wish) {
         String stem = wish.length() > LONGEST ? wish.substring(0, LONGEST) : wish;
-        String id = stem;
-        for (int n = 2; taken.contains(id); n++) {
-            id = stem + "-" + n;
+        return free(taken, stem, "-");
+    }
+
+    /** A name that none of these bears: the word itself, or with the first number that is free: "hole", "hole 2". */
+    public static String name(Collection<String> taken, String word) {
+        return free(taken, word, " ");
+    }
+
+    private static String free(Collection<String> taken, String stem, String before) {
+        String own = stem;
+        for (int n = 2; taken.contains(own); n++) {
+            own = stem + before + n;
         }
-        return id;
+        return own;
     }
 }

@@ -99,11 +99,6 @@ record Marks(
         default void part(PartKind kind, String id) {}
 
         default void name(Naming naming, String id) {}
-
-        /** Whether what stands below a component is to be looked at. */
-        default boolean enters(Marks mark) {
-            return true;
-        }
     }
 
     /** Walks over a record and all below it, in the order of the document. */
@@ -115,9 +110,6 @@ record Marks(
 
     /** The same of the value of this component, which may stand in no record yet. */
     void visitValue(Object value, Visitor visitor) {
-        if (!visitor.enters(this)) {
-            return;
-        }
         if (value instanceof List<?> list) {
             for (int i = 0; i < list.size(); i++) {
                 visitOne(list.get(i), visitor);
@@ -140,45 +132,31 @@ record Marks(
         }
     }
 
-    /** Where below the value of this component something is named first, as refusals write it: {@code [0].to}; "" where not. */
-    String path(Object value, Naming wanted, String wantedId) {
+    /**
+     * Where something is named first, as refusals write it: {@code harness.segments[0].to}; "" where it is not.
+     *
+     * @param at where the value of this component stands
+     */
+    String path(String at, Object value, Naming wanted, String wantedId) {
         if (value instanceof List<?> list) {
             for (int i = 0; i < list.size(); i++) {
-                if (names(list.get(i), wanted, wantedId)) {
-                    return "[" + i + "]" + pathBelow(list.get(i), wanted, wantedId);
+                String found = path(at + "[" + i + "]", list.get(i), wanted, wantedId);
+                if (!found.isEmpty()) {
+                    return found;
                 }
             }
             return "";
         }
-        return pathBelow(value, wanted, wantedId);
-    }
-
-    private String pathBelow(Object one, Naming wanted, String wantedId) {
         if (names != null) {
-            return "";
+            return names == wanted && value.equals(wantedId) ? at : "";
         }
-        for (Marks mark : below(one)) {
-            Object value = mark.in(one);
-            boolean there = value instanceof List<?> list
-                    ? list.stream().anyMatch(each -> mark.names(each, wanted, wantedId))
-                    : mark.names(value, wanted, wantedId);
-            if (there) {
-                return "." + mark.name + mark.path(value, wanted, wantedId);
+        for (Marks mark : below(value)) {
+            String found = mark.path(at + "." + mark.name, mark.in(value), wanted, wantedId);
+            if (!found.isEmpty()) {
+                return found;
             }
         }
         return "";
-    }
-
-    /** Whether what stands in this component names something so, or what is below it does. */
-    private boolean names(Object one, Naming wanted, String wantedId) {
-        boolean[] met = {false};
-        visitOne(one, new Visitor() {
-            @Override
-            public void name(Naming naming, String id) {
-                met[0] |= naming == wanted && id.equals(wantedId);
-            }
-        });
-        return met[0];
     }
 
     /** The components below a record's class that name one other part. */

@@ -37,12 +37,8 @@ final class PartIds implements Marks.Visitor {
         if (id.isEmpty() && naming.orNothing()) {
             return true;
         }
-        PartKind its = kinds.get(id);
-        if (its != null && naming.kinds().contains(its)) {
-            return true;
-        }
-        for (Map.Entry<PartKind, Set<String>> each : apart.entrySet()) {
-            if (naming.kinds().contains(each.getKey()) && each.getValue().contains(id)) {
+        for (PartKind kind : naming.kinds()) {
+            if (has(kind, id)) {
                 return true;
             }
         }
@@ -55,7 +51,7 @@ final class PartIds implements Marks.Visitor {
 
     void remove(PartKind kind, String id) {
         if (kind.apart()) {
-            apart.getOrDefault(kind, new HashSet<>()).remove(id);
+            apart.computeIfAbsent(kind, each -> new HashSet<>()).remove(id);
         } else {
             kinds.remove(id, kind);
         }

@@ -73,15 +73,11 @@ final class References {
 
         @Override
         public void name(Naming naming, String id) {
-            if (!naming.orNothing() || !naming.once().isEmpty() || !id.isEmpty()) {
+            boolean says = !naming.orNothing() || !naming.once().isEmpty() || !id.isEmpty();
+            if (says && !naming.checkedThere()) {
                 all.add(naming);
                 all.add(id);
             }
-        }
-
-        @Override
-        public boolean enters(Marks mark) {
-            return mark.names() == null || !mark.names().checkedThere();
         }
     }
 
@@ -116,9 +112,9 @@ final class References {
 
     private String path(Naming naming, String id) {
         for (int i = 0; i < MARKS.length; i++) {
-            String below = MARKS[i].path(Objects.requireNonNull(values[i]), naming, id);
-            if (!below.isEmpty()) {
-                return MARKS[i].name() + below;
+            String found = MARKS[i].path(MARKS[i].name(), Objects.requireNonNull(values[i]), naming, id);
+            if (!found.isEmpty()) {
+                return found;
             }
         }
         return "";

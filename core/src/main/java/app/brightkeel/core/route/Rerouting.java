@@ -64,9 +64,12 @@ public final class Rerouting {
     /** The run of a cable along a way: the one it has, or a new one. */
     static Run along(Rig rig, String carried, List<Passage> way) {
         List<String> legs = way.stream().map(Passage::id).toList();
-        return rig.runOf(carried)
-                .map(run -> run.withLegs(legs))
-                .orElseGet(() -> Run.along(FreshId.of(rig, carried + "-run"), carried, legs));
+        return run(rig, carried).withLegs(legs);
+    }
+
+    /** The run of a cable, or a new one that goes nowhere yet. */
+    public static Run run(Rig rig, String carried) {
+        return rig.runOf(carried).orElseGet(() -> Run.along(FreshId.of(rig, carried + "-run"), carried, List.of()));
     }
 
     /** Ways that are open to a cable between where its two ends sit now, pinned passages in each; in one place an empty one. */

@@ -2,11 +2,11 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.server.files.RigReader;
 import java.io.IOException;
-import java.util.Locale;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -37,14 +37,15 @@ class WebSetUp implements WebMvcConfigurer {
 
     @Override
     public void addFormatters(FormatterRegistry registry) {
-        registry.addConverter(String.class, Link.class, word -> Link.valueOf(word.toUpperCase(Locale.ROOT)));
-        registry.addConverter(String.class, Habit.class, word -> Habit.valueOf(word.toUpperCase(Locale.ROOT)));
-        registry.addConverter(
-                String.class,
-                CraftKind.class,
-                word -> CraftKind.valueOf(word.replace('-', '_').toUpperCase(Locale.ROOT)));
-        registry.addConverter(
-                String.class, Moment.Charge.class, word -> Moment.Charge.valueOf(word.toUpperCase(Locale.ROOT)));
+        written(registry, Link.class);
+        written(registry, Habit.class);
+        written(registry, CraftKind.class);
+        written(registry, Moment.Charge.class);
+    }
+
+    /** A choice as ids and files write it. */
+    private static <E extends Enum<E>> void written(FormatterRegistry registry, Class<E> type) {
+        registry.addConverter(String.class, type, word -> Table.constant(type, word));
     }
 
     @Override

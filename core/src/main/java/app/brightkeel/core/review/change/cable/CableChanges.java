@@ -11,7 +11,6 @@ import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.review.change.mount.MountChanges;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
@@ -93,7 +92,7 @@ public final class CableChanges {
         Stream<Run> open = rig.transducers().stream()
                 .map(Transducer::id)
                 .filter(id -> rig.runOf(id).isEmpty())
-                .map(id -> Run.along(FreshId.of(rig, id + "-run"), id, List.of()));
+                .map(id -> Rerouting.run(rig, id));
         return Stream.concat(open, rig.runs().stream());
     }
 

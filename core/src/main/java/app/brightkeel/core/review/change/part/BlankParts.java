@@ -332,11 +332,6 @@ final class BlankParts {
 
     /** A name to tell it from others of its kind: "hole", "hole 2". */
     static <T> String named(String word, List<T> others, Function<T, String> name) {
-        Set<String> taken = others.stream().map(name).collect(Collectors.toSet());
-        String own = word;
-        for (int n = 2; taken.contains(own); n++) {
-            own = word + " " + n;
-        }
-        return own;
+        return FreshId.name(others.stream().map(name).collect(Collectors.toSet()), word);
     }
 }

@@ -135,11 +135,7 @@ final class NewParts {
                 (rig, id) -> rig.fitOut().boxes().stream()
                         .filter(box -> box.id().equals(id))
                         .findFirst()
-                        .map(box -> fitOut(
-                                rig,
-                                f -> f.withBoxes(f.boxes().stream()
-                                        .map(each -> each == box ? made.apply(rig, box) : each)
-                                        .toList()))));
+                        .map(box -> fitOut(rig, f -> f.with(made.apply(rig, box)))));
     }
 
     private static New inWire(BiFunction<Rig, List<Fitting>, List<Fitting>> made) {

@@ -18,6 +18,7 @@ import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.route.Rerouting;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,7 +39,6 @@ public final class PartChanges {
     private static final int OWNED = 4;
 
     private static final ChangeKind NEW = PartChanges::made;
-    private static final ChangeKind WITHOUT = PartChanges::without;
 
     /** By link and kind; every link knows {@code new} and {@code without}. */
     private static final Map<String, ChangeKind> OF_LINK = Map.ofEntries(
@@ -64,7 +64,8 @@ public final class PartChanges {
     public static Optional<ChangeKind> kind(String link, String kind) {
         return switch (kind) {
             case "new" -> Optional.of(NEW);
-            case "without" -> Optional.of(WITHOUT);
+            case "without" ->
+                Optional.of(ChangeKind.of(2, (line, said) -> without(line.entered(), link, said[0], said[1])));
             default -> Optional.ofNullable(OF_LINK.get(link + "." + kind));
         };
     }
@@ -81,22 +82,17 @@ public final class PartChanges {
                         new Change(id, Text.of("One {} more", words[2].replace('-', ' ')), Effort.SETTING, after));
     }
 
-    private static Optional<Change> without(Line line, String id) {
-        String[] words = id.split("\\.", -1);
-        if (words.length != OWNED) {
-            return Optional.empty();
-        }
+    private static Optional<Change> without(Rig rig, String link, String kind, String id) {
         return Stream.of(PartKind.values())
                 // beams of several transducers have the same ids
-                .filter(kind -> kind != PartKind.BEAM && Table.written(kind).equals(words[2]))
+                .filter(each -> each != PartKind.BEAM && Table.written(each).equals(kind))
                 .findFirst()
-                .flatMap(kind -> {
-                    Rig left = line.entered().without(kind, words[words.length - 1]);
-                    return left == line.entered()
-                            ? Optional.empty()
-                            : Optional.of(
-                                    new Change(id, Text.of("Without that {}", kind.words()), Effort.SETTING, left));
-                });
+                .filter(each -> rig.has(each, id))
+                .map(each -> new Change(
+                        link + ".without." + kind + "." + id,
+                        Text.of("Without that {}", each.words()),
+                        Effort.SETTING,
+                        rig.without(each, id)));
     }
 
     /** One leg more of the way of a cable; the first begins it. */
@@ -106,8 +102,7 @@ public final class PartChanges {
         return !cable
                 ? Optional.empty()
                 : rig.craft().passage(passage).map(way -> {
-                    Run run = rig.runOf(carries)
-                            .orElseGet(() -> Run.along(FreshId.of(rig, carries + "-run"), carries, List.of()));
+                    Run run = Rerouting.run(rig, carries);
                     return new Change(
                             "cable.leg." + carries + "." + passage,
                             Text.of("{}, too", Worded.capital(way.name())),
