@@ -58,6 +58,7 @@ export type Unit = Schemas["Unit"];
 export type Unreadable = Schemas["Unreadable"];
 export type Use = Schemas["Use"];
 export type Verdict = Schemas["Verdict"];
+export type WantedView = Rig["outing"]["views"][number];
 export type Working = Schemas["Working"];
 export type Row = Schemas["Row"];
 export type Basis = Schemas["Basis"];

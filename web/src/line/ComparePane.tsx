@@ -25,6 +25,7 @@ export function ComparePane() {
   if (offers.isError) {
     return <p className="text-fails">{offers.error.message}</p>;
   }
+  const planned = offers.data.find((offer) => offer.planned);
   const measures = [...new Set(offers.data.flatMap((offer) => offer.measures.map((each) => each.name)))];
   if (offers.data.length === 0) {
     return (
@@ -56,6 +57,12 @@ export function ComparePane() {
           ]}
           onChange={setBy}
         />
+      )}
+      {planned && (
+        <p className="border-b border-rule py-2 text-[13.5px]">
+          <b className="font-semibold">Why this: </b>
+          <Words text={planned.stands} />
+        </p>
       )}
       <ol>
         {ordered(offers.data, measures.includes(by) ? by : "").map((offer, i) => (
@@ -116,14 +123,14 @@ function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook:
         </p>
         {offer.reasons.length > 0 && (
           <p className="text-[13px] text-ink-2">
-            {offer.reasons.map((reason, i) => (
-              <span key={i}>
-                {i > 0 && (endsSentence(offer.reasons[i - 1]!) ? " " : "; ")}
-                <Words text={reason} />
-              </span>
-            ))}
+            <Joined texts={offer.reasons} />
           </p>
         )}
+        <dl className="grid grid-cols-[40px_1fr] gap-x-2 text-[13px] text-ink-2">
+          <Reasons name="Fails" texts={offer.fails} look="text-fails" />
+          <Reasons name="Wins" texts={offer.wins} look="text-holds" />
+          <Reasons name="Loses" texts={offer.loses} look="text-close" />
+        </dl>
         {!offer.planned && <Effects effects={offer.effects} />}
       </div>
       {offer.planned ? (
@@ -135,6 +142,27 @@ function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook:
       )}
     </li>
   );
+}
+
+function Reasons({ name, texts, look }: { name: string; texts: Text[]; look: string }) {
+  if (texts.length === 0) return null;
+  return (
+    <>
+      <dt className={`font-semibold ${look}`}>{name}</dt>
+      <dd className="min-w-0">
+        <Joined texts={texts} />
+      </dd>
+    </>
+  );
+}
+
+function Joined({ texts }: { texts: Text[] }) {
+  return texts.map((text, i) => (
+    <span key={i}>
+      {i > 0 && (endsSentence(texts[i - 1]!) ? " " : "; ")}
+      <Words text={text} />
+    </span>
+  ));
 }
 
 function endsSentence(text: Text): boolean {

@@ -31,6 +31,12 @@ export function PreferencesDialog({ onClose }: { onClose: () => void }) {
       <Section title="You">
         <BodyFields />
       </Section>
+      <Section title="How it travels, and who shares it">
+        <Choice label="It comes to the water" pointer="/sharing/transport" options={choices("Transport")} />
+        <FigureField label="Craft the gear serves" pointer="/sharing/crafts" unit="count" basis="chosen" />
+        <FigureField label="People who use it" pointer="/sharing/people" unit="count" basis="chosen" />
+        <FigureField label="Days of use in a year" pointer="/outing/daysOut" unit="count" basis="chosen" />
+      </Section>
       <Section title="Schools">
         <Choice label="Drilling" pointer="/schools/drilling" options={choices("SchoolsDrilling")} />
         <Choice label="The screen stands" pointer="/schools/screen" options={choices("SchoolsScreen")} />

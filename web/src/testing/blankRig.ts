@@ -12,6 +12,7 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
         style: "undecided",
         logged: { name: "", hoursAt: [] },
       },
+      views: [],
       phases: [{ id: "day", name: "the day", uses: [] }],
     },
     angler: { hand: "undecided" },
@@ -34,6 +35,7 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
     network: { shares: [], leads: [] },
     onHand: [],
     chargers: [],
+    sharing: { transport: "undecided" },
     schools: {
       fusing: "undecided",
       drilling: "undecided",

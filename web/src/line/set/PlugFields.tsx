@@ -8,33 +8,42 @@ import { Ticks } from "../../parts/Ticks";
 
 const VERSIONS = choices("SonarVersion");
 
-const NONE = { name: "", loses: [] };
+const COLOURS = ["blue", "yellow", "white", "black", "red"];
 
 /** What a transducer's lead ends in, and what stands between that and the display. */
 export function PlugFields({ index }: { index: number }) {
   const { rig, set } = useEditor();
-  const adapters = useQuery(adaptersQuery);
+  const known = useQuery(adaptersQuery);
   const at = `/transducers/${index}/plug`;
-  const { adapter } = rig.transducers[index]!.plug;
+  const { adapters, tag } = rig.transducers[index]!.plug;
   return (
     <>
       <FigureField label="Pins of its plug" pointer={`${at}/pins`} unit="count" />
       <Choice label="Made for" pointer={`${at}/version`} options={VERSIONS} />
+      {[...adapters, null].slice(0, 2).map((adapter, k) => (
+        <ChoiceOf
+          key={k}
+          label={k === 0 ? "Adapter" : "Then another"}
+          value={adapter?.name ?? ""}
+          options={[
+            ["", "none"],
+            ...(known.data ?? []).map((each): [string, string] => [each.adapter.name, each.adapter.name]),
+            ...(adapter !== null && !known.data?.some((each) => each.adapter.name === adapter.name)
+              ? [[adapter.name, adapter.name] as [string, string]]
+              : []),
+          ]}
+          onChange={(name) => {
+            const chosen = known.data?.find((each) => each.adapter.name === name)?.adapter;
+            if (name === "") set(`${at}/adapters`, adapters.slice(0, k));
+            if (chosen) set(`${at}/adapters`, [...adapters.slice(0, k), chosen, ...adapters.slice(k + 1)]);
+          }}
+        />
+      ))}
       <ChoiceOf
-        label="Adapter"
-        value={adapter.name}
-        options={[
-          ["", "none"],
-          ...(adapters.data ?? []).map((each): [string, string] => [each.adapter.name, each.adapter.name]),
-          ...(adapter.name !== "" && !adapters.data?.some((each) => each.adapter.name === adapter.name)
-            ? [[adapter.name, adapter.name] as [string, string]]
-            : []),
-        ]}
-        onChange={(name) => {
-          const chosen = adapters.data?.find((each) => each.adapter.name === name);
-          if (name === "") set(`${at}/adapter`, NONE);
-          if (chosen) set(`${at}/adapter`, chosen.adapter);
-        }}
+        label="Ring on plug and socket"
+        value={tag}
+        options={[...new Set(["", ...COLOURS, tag])].map((each) => [each, each === "" ? "none" : each])}
+        onChange={(chosen) => set(`${at}/tag`, chosen)}
       />
     </>
   );

@@ -2,6 +2,8 @@ import { choices } from "../../parts/choices";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
+import { Ticks } from "../../parts/Ticks";
+import type { WantedView } from "../../api/types";
 import { LogImport } from "./LogImport";
 import { More, Section } from "./Section";
 
@@ -13,9 +15,11 @@ const STYLES = choices("FishingStyle", { undecided: "not decided" });
 
 const MOTIONS = choices("Motion");
 
+const VIEWS = choices<WantedView>("WantedView");
+
 /** Which water, how deep, when. */
 export function SetWater() {
-  const { rig } = useEditor();
+  const { rig, set } = useEditor();
   const at = "/outing/water";
   return (
     <>
@@ -51,6 +55,15 @@ export function SetWater() {
             basis="measured"
           />
         )}
+      </Section>
+      <Section title="What you want to see">
+        <Ticks
+          label="What you want to see"
+          column
+          options={VIEWS}
+          chosen={rig.outing.views}
+          onChange={(next) => set("/outing/views", next)}
+        />
       </Section>
       <Section title="Where you really fished">
         <LogImport />

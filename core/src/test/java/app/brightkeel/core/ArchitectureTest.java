@@ -100,9 +100,11 @@ public class ArchitectureTest {
             may("review.change.cable", "gear route review review.change.mount review.change.carry"),
             may("review.change.part", "harness gear route review"),
             may("review.water", "water review review.change.water"),
-            may("review.transducer", "water sonar review review.change.transducer"),
+            may("review.transducer", "water sonar review review.change.mount review.change.transducer"),
             may("review.mount", "craft reach mount review review.change.mount review.change.carry"),
-            may("review.screen", "reach load review review.change.mount review.change.screen review.change.carry"),
+            may(
+                    "review.screen",
+                    "reach load battery review review.change.mount review.change.screen review.change.carry"),
             may("review.fuse", "harness load protection review review.change.fuse review.change.wire"),
             may("review.carry", "craft pack reach enclosure layout load review review.change.carry"),
             may("review.cable", "route review review.change.carry review.change.cable"),

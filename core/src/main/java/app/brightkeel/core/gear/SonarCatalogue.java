@@ -67,7 +67,7 @@ final class SonarCatalogue {
                 new Plug(
                         GearTable.rated(row, "pins"),
                         Table.constant(SonarVersion.class, row.get("version")),
-                        Adapter.NONE),
+                        List.of()),
                 Mount.UNDECIDED);
     }
 

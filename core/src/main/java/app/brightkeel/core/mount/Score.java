@@ -2,8 +2,6 @@ package app.brightkeel.core.mount;
 
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
-import app.brightkeel.core.quantity.Amount;
-import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.BeamShape;
@@ -18,7 +16,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
-import java.util.function.Predicate;
 
 /**
  * What speaks for a mount besides physics: a mean of parts, each 0 to 1, weighted as the person likes.
@@ -30,29 +27,48 @@ public record Score(List<Valued> parts) {
 
     /** One thing that speaks for or against a mount. */
     public enum Part {
-        VIEW("sees well", "sees less", Weights::view),
-        BEACH("survives the beach", "suffers on the beach", Weights::beach),
-        DRAG("little drag", "drags", Weights::drag),
-        REMOVAL("comes off quickly", "comes off slowly", Weights::removal),
-        EASE("few tools, little time", "takes tools and time", Weights::ease),
-        COST("costs little", "costs more", Weights::cost),
-        DRILL("nothing drilled", "needs a hole", Weights::drill),
-        SIDE("clear to the sides", "not clear to the sides", Weights::side),
-        SHARED("serves several craft", "serves one craft only", Weights::shared),
-        AT_HAND("on the side you like", "not on the side you like", Weights::atHand);
+        VIEW("what it sees", "sees well", "sees fairly well", "sees less", Weights::view),
+        BEACH("the beach", "survives the beach", "mostly survives the beach", "suffers on the beach", Weights::beach),
+        DRAG("drag", "little drag", "some drag", "drags", Weights::drag),
+        REMOVAL("coming off", "comes off quickly", "comes off in some minutes", "comes off slowly", Weights::removal),
+        EASE("work", "few tools, little time", "some tools and time", "takes tools and time", Weights::ease),
+        COST("cost", "costs little", "costs a fair sum", "costs more", Weights::cost),
+        DRILL("drilling", "nothing drilled", "a screw or two", "needs a hole", Weights::drill),
+        SIDE(
+                "the side view",
+                "clear to the sides",
+                "mostly clear to the sides",
+                "not clear to the sides",
+                Weights::side),
+        SHARED("sharing", "serves several craft", "serves craft of its sort", "serves one craft only", Weights::shared),
+        AT_HAND(
+                "your hand's side",
+                "on the side you like",
+                "on the side you like",
+                "not on the side you like",
+                Weights::atHand);
 
+        private final String about;
         private final String words;
+        private final String between;
         private final String against;
         private final Function<Weights, Figure> weight;
 
-        Part(String words, String against, Function<Weights, Figure> weight) {
+        Part(String about, String words, String between, String against, Function<Weights, Figure> weight) {
+            this.about = about;
             this.words = words;
+            this.between = between;
             this.against = against;
             this.weight = weight;
         }
 
         public String words() {
             return words;
+        }
+
+        /** As in "by drag". */
+        public String about() {
+            return about;
         }
 
         /** Name of its weight in the rig. */
@@ -66,12 +82,18 @@ public record Score(List<Valued> parts) {
     }
 
     /** @param value 0 to 1 */
-    public record Valued(Part part, double value) {}
+    public record Valued(Part part, double value) {
+
+        /** What speaks for it or against it, or neither. */
+        public String words() {
+            return value >= GOOD ? part.words : value <= POOR ? part.against : part.between;
+        }
+    }
 
     private static final Map<MountKind, Map<Part, Double>> ALL = read();
 
     /** From here on a part speaks for it, and up to {@link #POOR} against it; common practice, no source. */
-    private static final double GOOD = 0.9;
+    private static final double GOOD = 0.75;
 
     private static final double POOR = 0.4;
 
@@ -134,25 +156,11 @@ public record Score(List<Valued> parts) {
         return all == 0 ? 0 : sum / all;
     }
 
-    /** The score with what speaks for and against it, of the parts that count for the person. */
-    public List<Text> reasons(Weights weights) {
-        List<Text> reasons = new ArrayList<>();
-        reasons.add(Text.of("score {}", new Amount(weighted(weights), Unit.PERCENT)));
-        say(reasons, weights, "for it: ", each -> each.value() >= GOOD, part -> part.words);
-        say(reasons, weights, "against it: ", each -> each.value() <= POOR, part -> part.against);
-        return reasons;
-    }
-
-    private void say(
-            List<Text> reasons, Weights weights, String how, Predicate<Valued> wanted, Function<Part, String> told) {
-        List<String> words = parts.stream()
+    /** The parts that count for the person. */
+    public List<Valued> counting(Weights weights) {
+        return parts.stream()
                 .filter(each -> Weights.of(each.part().weight.apply(weights)) > 0)
-                .filter(wanted)
-                .map(each -> told.apply(each.part()))
                 .toList();
-        if (!words.isEmpty()) {
-            reasons.add(Text.of(how + String.join(", ", words)));
-        }
     }
 
     /** How a mounted transducer comes to its score. */

@@ -2,6 +2,7 @@ package app.brightkeel.core.parts;
 
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
@@ -108,6 +109,25 @@ public final class PartsList {
                 transducer.name(),
                 transducer.type().words(),
                 sizes(size(transducer.lead().lengthM(), Unit.METRE), size(transducer.massKg(), Unit.KILOGRAM)));
+        for (int k = 0; k < transducer.plug().adapters().size(); k++) {
+            Adapter adapter = transducer.plug().adapters().get(k);
+            add(
+                    transducer.id() + "/adapter-" + (k + 1),
+                    transducer.id(),
+                    "adapter",
+                    adapter.name(),
+                    "",
+                    size(adapter.toPins(), Unit.COUNT));
+        }
+        if (!transducer.plug().tag().isEmpty()) {
+            add(
+                    transducer.id() + "/tag",
+                    transducer.id(),
+                    "ring of tape",
+                    transducer.plug().tag() + " ring on plug and socket of " + transducer.name(),
+                    "",
+                    List.of());
+        }
         if (transducer.lead().extensionM().isSet()) {
             add(
                     transducer.id() + "/extension",

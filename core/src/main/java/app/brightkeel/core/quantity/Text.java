@@ -71,9 +71,14 @@ public record Text(List<String> words, List<Amount> amounts) {
 
     /** Several, with commas between them. */
     public static Text joined(List<Text> all) {
+        return joined(", ", all);
+    }
+
+    /** Several, with a mark between them. */
+    public static Text joined(String between, List<Text> all) {
         Text one = all.get(0);
         for (Text next : all.subList(1, all.size())) {
-            one = of("{}, {}", one, next);
+            one = of("{}{}{}", one, between, next);
         }
         return one;
     }

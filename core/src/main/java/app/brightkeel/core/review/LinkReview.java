@@ -8,6 +8,7 @@ import app.brightkeel.core.quantity.Text;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a link shows besides its verdict: its number, the workings behind it, and what could be had instead.
@@ -32,15 +33,27 @@ public interface LinkReview {
     /**
      * How well a changed rig does on this link besides its verdict, for the rows of Compare.
      *
-     * @param score   more is better: ranks what is judged alike
-     * @param reasons what speaks for and against it; empty where the verdict says all
-     * @param measures by which a person may order the rows; empty where there is but one order
+     * @param score more is better: ranks what is judged alike
+     * @param notes what is to be known of it beside what it wins and loses by
+     * @param was   traits of what the rig has now
+     * @param is    traits of what is compared with that, of the same names or more
      */
-    record Merit(double score, List<Text> reasons, List<Measure> measures) {
-        public static final Merit NONE = new Merit(0, List.of());
+    record Merit(double score, List<Text> notes, List<Trait> was, List<Trait> is) {
+        public static final Merit NONE = new Merit(0, List.of(), List.of(), List.of());
 
-        public Merit(double score, List<Text> reasons) {
-            this(score, reasons, List.of());
+        public Merit {
+            notes = List.copyOf(notes);
+            was = List.copyOf(was);
+            is = List.copyOf(is);
+        }
+
+        /** What the rows may be ordered by; empty where there is but one order. */
+        public List<Measure> measures() {
+            return is.stream()
+                    .filter(Trait.Counted.class::isInstance)
+                    .map(Trait.Counted.class::cast)
+                    .map(trait -> new Measure(trait.name(), trait.amount(), trait.more()))
+                    .toList();
         }
     }
 
@@ -51,6 +64,11 @@ public interface LinkReview {
      * @param more whether more of it is better
      */
     record Measure(String name, Amount amount, boolean more) {}
+
+    /** The links that stand or fall with what is compared here: what fails there is always told with it. */
+    default Set<Link> own() {
+        return Set.of(link());
+    }
 
     /** What a merit is about where a change brings something new: the first part that was not there. */
     static <T> Optional<T> firstNew(List<T> planned, List<T> changed) {

@@ -93,6 +93,7 @@ public final class Assumptions {
                                 : rig.runs().stream()
                                         .map(run -> CraftAssumptions.filled(run, rig))
                                         .toList())
+                .weights(rig.weights().assuming(rig.sharing()))
                 .places(sameTakeOff(rig, before) ? filled.places() : CraftAssumptions.filled(rig))
                 .fitOut(rig.fitOut() == before.fitOut() ? filled.fitOut() : CraftAssumptions.filled(rig.fitOut()))
                 .build();
@@ -118,7 +119,8 @@ public final class Assumptions {
                 filled(outing.water(), carrier),
                 outing.phases().stream().map(phase -> filled(phase, devices)).toList(),
                 outing.dayH(),
-                outing.daysOut());
+                outing.daysOut(),
+                outing.views());
     }
 
     private static Harness harness(Rig rig, Rig before, Rig filled, boolean sameWays) {

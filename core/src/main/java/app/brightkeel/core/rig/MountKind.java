@@ -124,6 +124,11 @@ public enum MountKind implements Worded {
         return this == LIVE_POLE || this == ICE_POLE;
     }
 
+    /** Whether nothing stiff holds it: it hangs by its own cable. */
+    public boolean hangsByCable() {
+        return this == ICE_FLOAT || this == ICE_SLEEVE || this == ICE_WRAP;
+    }
+
     /** Whether it hangs through a hole in the ice. */
     public boolean throughIce() {
         return sitsAt(Spot.ICE_HOLE);

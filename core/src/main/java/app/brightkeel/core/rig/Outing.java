@@ -15,10 +15,16 @@ import java.util.Locale;
  * @param phases in order, none before the one before has ended; one is the simplest day
  * @param dayH   how long the whole day is, 0.1 to 72 [h]; unset: until the last phase has ended
  * @param daysOut days of use in a year, 0.1 to 365
+ * @param views  what is to be seen, each once
  */
 @RecordBuilder
 public record Outing(
-        Figure airC, Water water, @PartList(PartKind.PHASE) List<Phase> phases, Figure dayH, Figure daysOut)
+        Figure airC,
+        Water water,
+        @PartList(PartKind.PHASE) List<Phase> phases,
+        Figure dayH,
+        Figure daysOut,
+        List<WantedView> views)
         implements OutingBuilder.With {
 
     /** Most phases of a day. */
@@ -28,7 +34,7 @@ public record Outing(
 
     /** A day as long as its phases. */
     public Outing(Figure airC, Water water, List<Phase> phases) {
-        this(airC, water, phases, Figure.UNSET, Figure.UNSET);
+        this(airC, water, phases, Figure.UNSET, Figure.UNSET, List.of());
     }
 
     /** @throws Refusal naming the phase that begins too early, or ends after the day */
@@ -36,6 +42,8 @@ public record Outing(
         Figure.within("dayH", dayH, 0.1, 72, "h");
         Figure.within("daysOut", daysOut, 0.1, 365, "days");
         Figure.within("airC", airC, -40, 50, "°C");
+        views = Checks.atMost("views", WantedView.values().length, views);
+        Checks.distinct("views", views.stream().map(WantedView::name).toList());
         phases = Checks.atMost("phases", MOST_PHASES, phases);
         Checks.distinct("phases", phases.stream().map(Phase::id).toList());
         double ended = 0;
@@ -67,6 +75,11 @@ public record Outing(
     @Override
     public Figure daysOut() {
         return Reads.noted(Part.DAYS_OUT, daysOut);
+    }
+
+    @Override
+    public List<WantedView> views() {
+        return Reads.noted(Part.VIEWS, views);
     }
 
     private static double endOf(Phase phase, String field, double before, Figure dayH) {

@@ -10,6 +10,7 @@ public enum Part {
     PHASES(rig -> rig.outing().phases()),
     DAY(rig -> rig.outing().dayH()),
     DAYS_OUT(rig -> rig.outing().daysOut()),
+    VIEWS(rig -> rig.outing().views()),
     ANGLER(Rig::angler),
     CRAFT(Rig::craft),
     TRANSDUCERS(Rig::transducers),
@@ -24,6 +25,7 @@ public enum Part {
     NETWORK(Rig::network),
     ON_HAND(Rig::onHand),
     CHARGERS(Rig::chargers),
+    SHARING(Rig::sharing),
     SCHOOLS(Rig::schools),
     WEIGHTS(Rig::weights),
     FIT_OUT(Rig::fitOut),
@@ -60,6 +62,7 @@ public enum Part {
             case PACKS -> bits(PACKS, AIR);
             case SEGMENTS -> bits(SEGMENTS, RUNS, PLACES, CRAFT);
             case RUNS -> bits(RUNS, SEGMENTS, TRANSDUCERS, CRAFT);
+            case WEIGHTS -> bits(WEIGHTS, SHARING);
             case PLACES -> bits(PLACES, HOLDERS);
             default -> bit();
         };

@@ -28,6 +28,7 @@ import java.util.function.Function;
  * @param network     how displays and sensors are joined
  * @param onHand      packs the person has, to compare with
  * @param chargers    what charges the packs
+ * @param sharing     how the craft travels, and who and what shares the rig
  * @param schools     preferences where practitioners differ
  * @param weights     how much each part of a mount's score counts
  * @param fitOut      weights, pass-throughs, boxes and boards round it
@@ -49,6 +50,7 @@ public record Rig(
         NetworkPlan network,
         @PartList(PartKind.ON_HAND) List<Pack> onHand,
         @PartList(PartKind.CHARGER) List<Charger> chargers,
+        Sharing sharing,
         Schools schools,
         Weights weights,
         FitOut fitOut,
@@ -155,6 +157,11 @@ public record Rig(
     @Override
     public List<Charger> chargers() {
         return Reads.noted(Part.CHARGERS, chargers);
+    }
+
+    @Override
+    public Sharing sharing() {
+        return Reads.noted(Part.SHARING, sharing);
     }
 
     @Override
@@ -266,6 +273,7 @@ public record Rig(
                 NetworkPlan.NONE,
                 List.of(),
                 List.of(),
+                Sharing.UNKNOWN,
                 Schools.UNDECIDED,
                 Weights.EVEN,
                 FitOut.NONE,

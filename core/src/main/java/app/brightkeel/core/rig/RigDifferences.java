@@ -92,10 +92,6 @@ public final class RigDifferences {
             tell("{}: {} → {}.", what(owner, field), gauge(from), gauge(to));
         } else if (a instanceof Logged from && b instanceof Logged to) {
             tell("What was fished: {} → {}.", log(from), log(to));
-        } else if (a instanceof Adapter from
-                && b instanceof Adapter to
-                && !from.name().equals(to.name())) {
-            tell("Adapter of {}: {} → {}.", nameOf(owner), adapter(from), adapter(to));
         } else if (a instanceof Ending from
                 && b instanceof Ending to
                 && !from.words().equals(to.words())) {
@@ -139,10 +135,6 @@ public final class RigDifferences {
 
     private static String log(Logged logged) {
         return logged.name().isEmpty() ? "no log" : logged.name();
-    }
-
-    private static String adapter(Adapter adapter) {
-        return adapter.there() ? adapter.name() : "none";
     }
 
     private void lists(String owner, String field, List<?> from, List<?> to) {

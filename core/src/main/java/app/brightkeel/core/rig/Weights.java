@@ -44,6 +44,19 @@ public record Weights(
         return new Weights(each, each, each, each, each, each, each, each, each, each);
     }
 
+    /** The same, with what the way it travels and is shared makes of weights that nobody gave. */
+    Weights assuming(Sharing sharing) {
+        return sharing.equals(Sharing.UNKNOWN)
+                ? this
+                : with(full ->
+                        full.removal(assumed(removal, sharing.removal())).shared(assumed(shared, sharing.shared())));
+    }
+
+    /** What counts 1 counts as if nothing was said, and is no assumption. */
+    private static Figure assumed(Figure weight, double counts) {
+        return counts == 1 ? weight : weight.orAssume(counts);
+    }
+
     public Weights {
         Figure.within("view", view, 0, MOST, "");
         Figure.within("beach", beach, 0, MOST, "");

@@ -18,9 +18,10 @@ public final class EveryList {
         Pack pack = rig.harness().packs().get(0);
         Water water = rig.outing().water();
         return rig.with(first.withPlug(first.plug()
-                        .withAdapter(new Adapter("adapter", OPEN, List.of(BeamShape.SIDE, BeamShape.LIVE)))))
+                        .withAdapters(List.of(new Adapter("adapter", OPEN, List.of(BeamShape.SIDE, BeamShape.LIVE))))))
                 .with(device.withSockets(device.sockets().withPorts(List.of(Port.values()))))
                 .withOuting(rig.outing()
+                        .withViews(List.of(WantedView.values()))
                         .withWater(water.withLogged(new Logged("a day", Figure.measured(1), List.of(0.5, 0.25)))))
                 .withHolders(List.of(Catalogue.holders()
                         .get(0)

@@ -78,6 +78,12 @@ public class RigDifferencesTest {
             edit(
                     r -> r.withSchools(r.schools().withBattery(Schools.Battery.SHUTTLE)),
                     "School of the battery: no preference → a battery that goes from craft to craft."),
+            edit(
+                    r -> r.withSharing(r.sharing().withTransport(Transport.ROOF)),
+                    "How the craft comes to the water: not said → on a car's roof."),
+            edit(
+                    r -> r.withOuting(r.outing().withViews(List.of(WantedView.SIDES))),
+                    "What is to be seen: none → pictures to both sides."),
             edit(r -> r.withOuting(r.outing().withDayH(Figure.chosen(8))), "Length of the day: open → 8 h 00."),
             edit(r -> r.with(pack(r).withName("stern battery")), "“12 Ah LiFePO4” is now called “stern battery”."),
             edit(wire(w -> w.withGauge(new Gauge.Awg(18))), "Gauge of supply lead: 0.33 mm² → 0.82 mm²."),

@@ -6,8 +6,10 @@ import static org.testng.Assert.expectThrows;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Beam;
+import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Ending;
@@ -23,10 +25,13 @@ import app.brightkeel.core.rig.Plug;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Sharing;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.Supply;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Transport;
+import app.brightkeel.core.rig.WantedView;
 import app.brightkeel.core.rig.Water;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -57,8 +62,22 @@ public class FormatVersionsTest {
             {7, withoutEnds(DemoRigs.lanternCrate())},
             {8, bareSpares(withoutData(DemoRigs.gannet()))},
             {9, plain(DemoRigs.reedling())},
-            {10, DemoRigs.sandpiper()}
+            {10, DemoRigs.sandpiper()},
+            {11, shared(DemoRigs.oystercatcher())}
         };
+    }
+
+    /** With what version 11 brought, as its file has it. */
+    private static Rig shared(Rig rig) {
+        Transducer transducer = rig.transducers().get(0);
+        return rig.withSharing(new Sharing(Transport.ROOF, Figure.chosen(2), Figure.UNSET))
+                .withOuting(rig.outing().withViews(List.of(WantedView.DOWN, WantedView.TEMPERATURE)))
+                .with(transducer.withPlug(transducer
+                        .plug()
+                        .withTag("blue")
+                        .withAdapters(List.of(
+                                new Adapter("8 to 12-pin adapter", Figure.rated(12), List.of()),
+                                new Adapter("12 to 8-pin adapter", Figure.rated(8), List.of(BeamShape.SIDE))))));
     }
 
     /** As the demo rig was when its file was written. */

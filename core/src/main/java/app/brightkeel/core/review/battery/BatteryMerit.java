@@ -10,21 +10,16 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
-import app.brightkeel.core.review.Link;
-import app.brightkeel.core.review.LinkReview.Measure;
+import app.brightkeel.core.review.KindTraits;
 import app.brightkeel.core.review.LinkReview.Merit;
-import app.brightkeel.core.review.Rule;
-import app.brightkeel.core.review.Verdict;
-import app.brightkeel.core.review.carry.CarryRules;
-import app.brightkeel.core.review.fuse.FuseRules;
-import app.brightkeel.core.review.wire.WireRules;
+import app.brightkeel.core.review.Trait;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.function.Function;
 
 /** What speaks for and against the batteries of a rig: hours, mass, money, cold; of those that fail, the rule that does. */
@@ -44,8 +39,12 @@ final class BatteryMerit {
     /** Below it the cold is worth a word. */
     private static final double COLD = 0.95;
 
-    /** Links that stand or fall with the battery; of others only what was not so before is its doing. */
-    private static final Set<Link> OWN = Set.of(Link.BATTERY, Link.CARRY);
+    /** Differences that are worth a word; common practice, no source. */
+    private static final double WORTH_H = 0.25;
+
+    private static final double WORTH_KG = 0.1;
+
+    private static final double WORTH_COLD = 0.03;
 
     private BatteryMerit() {}
 
@@ -58,62 +57,89 @@ final class BatteryMerit {
         double wanted = changed.get(Load.STAGE).value().hours();
         double mass = sum(rig, Pack::massKg);
         double aYear = priceAYear(rig);
-        List<Text> reasons = new ArrayList<>(failing(planned, changed));
-        reasons.add(Text.of(
+        List<Text> notes = new ArrayList<>();
+        notes.add(Text.of(
                 "{} to {} on eight days of ten",
                 new Amount(hours.value().lowH(), Unit.HOUR),
                 new Amount(hours.value().highH(), Unit.HOUR)));
-        if (mass > 0) {
-            reasons.add(Text.of(mass, Unit.KILOGRAM));
-        }
-        if (aYear > 0) {
-            reasons.add(Text.of(
-                    "costs {}, {} a season",
-                    new Amount(sum(rig, pack -> pack.label().price()), Unit.MONEY),
-                    new Amount(aYear, Unit.MONEY)));
-        }
         double cold = changed.get(Packs.STAGE).value().first().coldFactor();
         if (cold < COLD) {
-            reasons.add(Text.of("the cold leaves {} of it", new Amount(cold, Unit.PERCENT)));
+            notes.add(Text.of("the cold leaves {} of it", new Amount(cold, Unit.PERCENT)));
         }
         if (hours.value().lowH() > FAR_MORE * wanted) {
-            reasons.add(Text.of("far more than the day wants: a smaller one is enough"));
+            notes.add(Text.of("far more than the day wants: a smaller one is enough"));
         }
         // a price that nobody said is neither cheap nor dear
-        boolean priced = rig.harness().packs().stream()
-                .allMatch(pack -> pack.label().price().isSet());
-        double cheap = priced ? 1 / (1 + aYear / DEAR) : 0.5;
+        double cheap = priced(rig) ? 1 / (1 + aYear / DEAR) : 0.5;
         boolean carried = rig.schools().battery() == Schools.Battery.SHUTTLE;
         double score = (carried ? 2 : 1) / (1 + mass / HEAVY_KG) + cheap + cold / 2;
-        List<Measure> measures = new ArrayList<>(List.of(
-                new Measure("hours", new Amount(hours.value().median().hours(), Unit.HOUR), true),
-                new Measure(
-                        "hours on nine days of ten", new Amount(hours.value().lowH(), Unit.HOUR), true),
-                new Measure("capacity left in the cold", new Amount(cold, Unit.PERCENT), true)));
-        if (mass > 0) {
-            measures.add(new Measure("mass", new Amount(mass, Unit.KILOGRAM), false));
-        }
-        if (priced) {
-            double price = sum(rig, pack -> pack.label().price());
-            measures.add(new Measure("cost", new Amount(price, Unit.MONEY), false));
-            measures.add(new Measure("cost a season", new Amount(aYear, Unit.MONEY), false));
-        }
-        return new Merit(score, List.copyOf(reasons), List.copyOf(measures));
+        return new Merit(score, notes, traits(planned), traits(changed));
     }
 
-    /** The words of rules that fail by it. */
-    private static List<Text> failing(Line planned, Line changed) {
-        List<Text> words = new ArrayList<>();
-        for (List<Rule> rules : List.of(BatteryRules.ALL, CarryRules.ALL, WireRules.ALL, FuseRules.ALL)) {
-            for (Rule rule : rules) {
-                if (rule.judge(changed) instanceof Rule.Judgement.Measured measured
-                        && rule.verdict(measured) == Verdict.FAILS
-                        && (OWN.contains(rule.link()) || rule.verdict(rule.judge(planned)) != Verdict.FAILS)) {
-                    words.add(measured.text());
-                }
-            }
+    /** Whether a price is known of every pack: one that nobody said is neither cheap nor dear. */
+    private static boolean priced(Rig rig) {
+        return rig.harness().packs().stream()
+                .allMatch(pack -> pack.label().price().isSet());
+    }
+
+    private static List<Trait> traits(Line line) {
+        Outcome<Endurance> hours = line.get(RuntimeBand.STAGE);
+        if (!hours.isKnown()) {
+            return List.of();
         }
-        return words;
+        Rig rig = line.rig();
+        List<Trait> all = new ArrayList<>();
+        all.add(counted(
+                "hours",
+                new Amount(hours.value().median().hours(), Unit.HOUR),
+                true,
+                WORTH_H,
+                "lasts {} longer",
+                "lasts {} less"));
+        all.add(counted(
+                "hours on nine days of ten",
+                new Amount(hours.value().lowH(), Unit.HOUR),
+                true,
+                Double.MAX_VALUE,
+                "{} more on nine days of ten",
+                "{} less on nine days of ten"));
+        double cold = line.get(Packs.STAGE).value().first().coldFactor();
+        all.add(counted(
+                "capacity left in the cold",
+                new Amount(cold, Unit.PERCENT),
+                true,
+                WORTH_COLD,
+                "the cold leaves it {} more",
+                "the cold takes {} more of it"));
+        double mass = sum(rig, Pack::massKg);
+        if (mass > 0) {
+            all.add(counted("mass", new Amount(mass, Unit.KILOGRAM), false, WORTH_KG, "{} heavier", "{} lighter"));
+        }
+        if (priced(rig)) {
+            all.add(counted(
+                    "cost",
+                    new Amount(sum(rig, pack -> pack.label().price()), Unit.MONEY),
+                    false,
+                    1,
+                    "costs {} more",
+                    "costs {} less"));
+            all.add(counted(
+                    "cost a season",
+                    new Amount(priceAYear(rig), Unit.MONEY),
+                    false,
+                    1,
+                    "{} more a season",
+                    "{} less a season"));
+        }
+        rig.harness().packs().stream()
+                .filter(pack -> pack.role() == PackRole.IN_USE)
+                .findFirst()
+                .ifPresent(pack -> all.addAll(KindTraits.of("battery", pack.chemistry())));
+        return all;
+    }
+
+    private static Trait counted(String name, Amount amount, boolean more, double least, String above, String below) {
+        return new Trait.Counted(name, amount, more, least, above, below);
     }
 
     private static double sum(Rig rig, Function<Pack, Figure> figure) {

@@ -21,6 +21,7 @@ import app.brightkeel.core.rig.PackRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** The Battery link: median hours; catalogue packs as what could be had instead. */
 public final class BatteryReview implements LinkReview {
@@ -55,6 +56,12 @@ public final class BatteryReview implements LinkReview {
     @Override
     public Merit merit(Line planned, Line changed) {
         return BatteryMerit.of(planned, changed);
+    }
+
+    /** A battery that does not fit its place is told so beside its hours. */
+    @Override
+    public Set<Link> own() {
+        return Set.of(Link.BATTERY, Link.CARRY);
     }
 
     @Override

@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.Trait;
 import app.brightkeel.core.review.change.cable.CableChanges;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
@@ -31,6 +32,9 @@ public final class CableReview implements LinkReview {
     private static final double CROSSING_M = 2;
 
     private static final double HOLE_M = 1;
+
+    /** Lengths that are worth a word; common practice, no source [m]. */
+    private static final double WORTH_M = 0.1;
 
     @Override
     public Link link() {
@@ -85,15 +89,21 @@ public final class CableReview implements LinkReview {
 
     @Override
     public Merit merit(Line planned, Line changed) {
-        Outcome<Routes> routes = changed.get(RouteStage.STAGE);
-        return routes.isKnown() ? merit(LayingSummary.of(changed.rig(), routes.value())) : Merit.NONE;
+        Outcome<Routes> after = changed.get(RouteStage.STAGE);
+        if (!after.isKnown()) {
+            return Merit.NONE;
+        }
+        LayingSummary laid = LayingSummary.of(changed.rig(), after.value());
+        double counts = laid.metres() + CROSSING_M * laid.crossings() + HOLE_M * laid.holes();
+        Outcome<Routes> before = planned.get(RouteStage.STAGE);
+        List<Trait> was = before.isKnown() ? traits(LayingSummary.of(planned.rig(), before.value())) : List.of();
+        return new Merit(-counts, notes(laid), was, traits(laid));
     }
 
-    private static Merit merit(LayingSummary it) {
-        Amount metres = new Amount(it.metres(), Unit.METRE);
+    private static List<Text> notes(LayingSummary it) {
         Text laid = Text.of(
                 "{} of cable in all, {} {}, {} {}.",
-                metres,
+                new Amount(it.metres(), Unit.METRE),
                 it.holes(),
                 it.holes() == 1 ? "hole" : "holes",
                 it.crossings(),
@@ -101,17 +111,46 @@ public final class CableReview implements LinkReview {
         Text spare = Text.of(
                 it.spareM() < 0 ? "The tightest is {} short." : "The tightest has {} to spare.",
                 new Amount(Math.abs(it.spareM()), Unit.METRE));
-        List<Text> reasons = new ArrayList<>(List.of(laid, spare));
-        if (it.besideM() > SupplyBesideSonar.CROSSING_M) {
-            reasons.add(Text.of("Supply beside sonar over {}.", new Amount(it.besideM(), Unit.METRE)));
-        }
-        List<Measure> measures = List.of(
-                new Measure("spare length", new Amount(it.spareM(), Unit.METRE), true),
-                new Measure("holes", new Amount(it.holes(), Unit.COUNT), false),
-                new Measure("crossings", new Amount(it.crossings(), Unit.COUNT), false),
-                new Measure("cable in all", metres, false));
-        double counts = it.metres() + CROSSING_M * it.crossings() + HOLE_M * it.holes();
-        return new Merit(-counts, reasons, measures);
+        return List.of(laid, spare);
+    }
+
+    private static List<Trait> traits(LayingSummary it) {
+        return List.of(
+                new Trait.Counted(
+                        "spare length",
+                        new Amount(it.spareM(), Unit.METRE),
+                        true,
+                        WORTH_M,
+                        "{} more to spare",
+                        "{} less to spare"),
+                new Trait.Counted(
+                        "holes",
+                        new Amount(it.holes(), Unit.COUNT),
+                        false,
+                        1,
+                        "holes to drill: {} more",
+                        "holes to drill: {} fewer"),
+                new Trait.Counted(
+                        "crossings",
+                        new Amount(it.crossings(), Unit.COUNT),
+                        false,
+                        1,
+                        "crossings of moving parts: {} more",
+                        "crossings of moving parts: {} fewer"),
+                new Trait.Counted(
+                        "cable in all",
+                        new Amount(it.metres(), Unit.METRE),
+                        false,
+                        WORTH_M,
+                        "{} more cable to lay",
+                        "{} less cable to lay"),
+                new Trait.Counted(
+                        "supply beside sonar",
+                        new Amount(Math.max(0, it.besideM()), Unit.METRE),
+                        false,
+                        SupplyBesideSonar.CROSSING_M,
+                        "supply beside sonar over {} more",
+                        "supply beside sonar over {} less"));
     }
 
     @Override

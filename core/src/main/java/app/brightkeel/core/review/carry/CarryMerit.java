@@ -8,12 +8,16 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.review.LinkReview.Measure;
+import app.brightkeel.core.review.KindTraits;
+import app.brightkeel.core.review.LinkReview;
 import app.brightkeel.core.review.LinkReview.Merit;
+import app.brightkeel.core.review.Trait;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Weights;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What speaks for and against a way to carry the rig: mass, level, minutes, and what its box is good and bad at. */
 final class CarryMerit {
@@ -22,6 +26,13 @@ final class CarryMerit {
     private static final double PER_MINUTE = 0.2;
 
     private static final double PER_DEGREE = 1;
+
+    /** Differences that are worth a word; common practice, no source. */
+    private static final double WORTH_KG = 0.1;
+
+    private static final double WORTH_DEG = 0.1;
+
+    private static final double WORTH_TIMES = 0.1;
 
     private CarryMerit() {}
 
@@ -32,42 +43,77 @@ final class CarryMerit {
         }
         Carried it = known.value();
         double minutes = TakeOff.of(changed.rig()).minMin();
-        double degrees = it.afloat()
-                .map(afloat -> Math.abs(Math.toDegrees(afloat.heelRad())))
-                .orElse(0.0);
-        Amount mass = new Amount(it.massKg(), Unit.KILOGRAM);
-        Amount off = new Amount(minutes, Unit.MINUTE);
-        List<Measure> measures = new ArrayList<>(
-                List.of(new Measure("mass", mass, false), new Measure("minutes to take off", off, false)));
-        it.afloat().ifPresent(afloat -> measures.add(new Measure("heel", new Amount(degrees, Unit.DEGREE), false)));
-        it.tip().ifPresent(tip -> measures.add(new Measure("tip margin", new Amount(tip.margin(), Unit.TIMES), true)));
-        List<Text> reasons = new ArrayList<>();
-        reasons.add(Text.of("{} in all, {} to take off", mass, off));
-        unit(planned.rig(), changed.rig(), reasons);
-        return new Merit(-(it.massKg() + PER_MINUTE * minutes + PER_DEGREE * degrees), reasons, measures);
+        Text note = Text.of(
+                "{} in all, {} to take off", new Amount(it.massKg(), Unit.KILOGRAM), new Amount(minutes, Unit.MINUTE));
+        List<Trait> was = new ArrayList<>(traits(planned));
+        List<Trait> is = new ArrayList<>(traits(changed));
+        units(planned.rig(), changed.rig(), was, is);
+        double score = -(it.massKg()
+                + PER_MINUTE * Weights.of(changed.rig().weights().removal()) * minutes
+                + PER_DEGREE * degrees(it));
+        return new Merit(score, List.of(note), was, is);
     }
 
-    /** What a box that was not there is good at, and what it loses on. */
-    private static void unit(Rig before, Rig after, List<Text> reasons) {
-        List<Enclosure> old = before.fitOut().boxes();
-        for (Enclosure box : after.fitOut().boxes()) {
-            if (old.stream().noneMatch(each -> each.id().equals(box.id()))) {
-                reasons.add(Text.of(
-                        switch (box.kind()) {
-                            case BOX, CASE ->
-                                "keeps water out as long as no hole is cut; loses on mass, and gas stays in";
-                            case BAG -> "lightest and off in a hand; loses on knocks, and on water once it is open";
-                            case POD -> "made to measure from boards; loses on mass, and on a day of work";
-                            case BUCKET, SHUTTLE -> "stands by itself, carried by one handle; loses on room and water";
-                        }));
-            }
+    private static double degrees(Carried it) {
+        return it.afloat()
+                .map(afloat -> Math.abs(Math.toDegrees(afloat.heelRad())))
+                .orElse(0.0);
+    }
+
+    private static List<Trait> traits(Line line) {
+        Outcome<Carried> known = line.get(CarryStage.STAGE);
+        if (!known.isKnown()) {
+            return List.of();
         }
-        boolean gone = old.stream()
-                .anyMatch(box -> after.fitOut().boxes().stream()
-                        .noneMatch(each -> each.station().equals(box.station())));
-        if (gone || stays(before) < stays(after)) {
-            reasons.add(Text.of("nothing to carry; loses on theft, on charging aboard, and stays in the cold"));
+        Carried it = known.value();
+        List<Trait> all = new ArrayList<>(List.of(
+                new Trait.Counted(
+                        "mass", new Amount(it.massKg(), Unit.KILOGRAM), false, WORTH_KG, "{} heavier", "{} lighter"),
+                new Trait.Counted(
+                        "minutes to take off",
+                        new Amount(TakeOff.of(line.rig()).minMin(), Unit.MINUTE),
+                        false,
+                        1,
+                        "takes {} longer to take off",
+                        "is off {} sooner")));
+        if (it.afloat().isPresent()) {
+            all.add(new Trait.Counted(
+                    "heel", new Amount(degrees(it), Unit.DEGREE), false, WORTH_DEG, "heels {} more", "heels {} less"));
+            all.add(new Trait.Counted(
+                    "trim",
+                    new Amount(Math.abs(Math.toDegrees(it.afloat().get().trimRad())), Unit.DEGREE),
+                    false,
+                    WORTH_DEG,
+                    "trims {} more",
+                    "trims {} less"));
         }
+        it.tip()
+                .ifPresent(tip -> all.add(new Trait.Counted(
+                        "tip margin",
+                        new Amount(tip.margin(), Unit.TIMES),
+                        true,
+                        WORTH_TIMES,
+                        "stands firmer by {} of its margin",
+                        "stands less firm by {} of its margin")));
+        return all;
+    }
+
+    /** Where boxes come or go: what each is good and bad at, against what it replaces. */
+    private static void units(Rig before, Rig after, List<Trait> was, List<Trait> is) {
+        Optional<Enclosure> come =
+                LinkReview.firstNew(before.fitOut().boxes(), after.fitOut().boxes());
+        Optional<Enclosure> gone =
+                LinkReview.firstNew(after.fitOut().boxes(), before.fitOut().boxes());
+        if (come.isPresent() || gone.isPresent() || stays(before) != stays(after)) {
+            was.addAll(of(gone, before));
+            is.addAll(of(come, after));
+        }
+    }
+
+    private static List<Trait> of(Optional<Enclosure> box, Rig rig) {
+        return box.or(() -> rig.fitOut().boxes().stream().findFirst())
+                .map(each -> KindTraits.of("box", each.kind()))
+                .orElse(KindTraits.ofNone("box"));
     }
 
     private static long stays(Rig rig) {

@@ -58,6 +58,17 @@ public final class FuseReview implements LinkReview {
     }
 
     @Override
+    public Merit merit(Line planned, Line changed) {
+        return FuseTraits.shown(planned, changed)
+                .map(duty -> new Merit(
+                        0,
+                        List.of(FuseTraits.note(duty)),
+                        FuseTraits.of(planned, duty.id()).map(FuseTraits::of).orElse(List.of()),
+                        FuseTraits.of(duty)))
+                .orElse(Merit.NONE);
+    }
+
+    @Override
     public Map<String, ChangeKind> kinds() {
         return FuseKinds.ALL;
     }

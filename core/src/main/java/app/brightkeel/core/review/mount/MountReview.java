@@ -16,7 +16,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
-import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.review.Trait;
 import app.brightkeel.core.review.change.mount.MountChanges;
 import app.brightkeel.core.review.change.mount.Pairings;
 import app.brightkeel.core.rig.MountKind;
@@ -109,29 +109,15 @@ public final class MountReview implements LinkReview {
                 .mapToDouble(transducer -> Score.of(rig, transducer).weighted(rig.weights())
                         + (transducer.mount().kind().madeForIt() ? MADE_FOR_IT : 0))
                 .sum();
-        return new Merit(score, reasons(changed, shown));
-    }
-
-    /** The rules it fails; where it fails none, those that are close, and its score. */
-    private static List<Text> reasons(Line changed, Transducer shown) {
-        List<Text> failing = new ArrayList<>();
-        List<Text> close = new ArrayList<>();
-        for (Rule rule : MountRules.ALL) {
-            if (rule.judge(changed) instanceof Rule.Judgement.Measured measured) {
-                switch (rule.verdict(measured)) {
-                    case FAILS -> failing.add(measured.text());
-                    case CLOSE -> close.add(measured.text());
-                    default -> {}
-                }
-            }
-        }
-        if (!failing.isEmpty()) {
-            return failing;
-        }
+        List<Text> notes = new ArrayList<>();
         if (shown.mount().kind().madeForIt()) {
-            close.add(Text.of("made for it: there already, and sheltered"));
+            notes.add(Text.of("made for it: there already, and sheltered"));
         }
-        close.addAll(Score.of(changed.rig(), shown).reasons(changed.rig().weights()));
-        return close;
+        notes.add(Text.of("score {}", new Amount(Score.of(rig, shown).weighted(rig.weights()), Unit.PERCENT)));
+        List<Trait> was = planned.rig()
+                .transducer(shown.id())
+                .map(before -> MountTraits.of(planned.rig(), before))
+                .orElse(List.of());
+        return new Merit(score, notes, was, MountTraits.of(rig, shown));
     }
 }

@@ -1,9 +1,9 @@
 package app.brightkeel.core.review.screen;
 
 import app.brightkeel.core.quantity.Text;
-import app.brightkeel.core.reach.HolderFit;
+import app.brightkeel.core.review.KindTraits;
 import app.brightkeel.core.review.LinkReview.Merit;
-import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.review.Trait;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Weights;
@@ -18,24 +18,34 @@ final class HolderMerit {
 
     private HolderMerit() {}
 
-    static Merit of(Rig rig, Holder holder) {
-        Device display = rig.device(holder.holds());
-        List<Text> reasons = new ArrayList<>();
-        for (HolderFit fit : HolderFit.of(rig, holder, display)) {
-            if (!fit.fits()) {
-                reasons.add(Text.of(fit.template(), fit.parts()));
-            }
-        }
-        if (reasons.isEmpty()) {
-            reasons.add(Text.of(holder.toolFree() ? "comes off without a tool" : "wants a tool to come off"));
-            reasons.add(Text.of(holder.drills() ? "is screwed down" : "nothing drilled"));
-        }
+    /** Of a holder of the rig after; of the one it replaces where there is one. */
+    static Merit of(Rig before, Rig after, Holder holder) {
+        return new Merit(
+                score(after, holder),
+                List.of(),
+                before.holderOf(holder.holds()).map(HolderMerit::traits).orElse(List.of()),
+                traits(holder));
+    }
+
+    private static List<Trait> traits(Holder holder) {
+        List<Trait> all = new ArrayList<>(List.of(
+                new Trait.Graded(
+                        "coming off",
+                        holder.toolFree() ? 1 : POOR,
+                        Text.of(holder.toolFree() ? "comes off without a tool" : "wants a tool to come off")),
+                new Trait.Graded(
+                        "drilling",
+                        holder.drills() ? POOR : 1,
+                        Text.of(holder.drills() ? "is screwed down" : "nothing drilled"))));
+        all.addAll(KindTraits.of("holder", holder.kind()));
+        return all;
+    }
+
+    private static double score(Rig rig, Holder holder) {
         Weights weights = rig.weights();
         double removal = Weights.of(weights.removal());
         double drill = Weights.of(weights.drill());
         double all = removal + drill;
-        double score =
-                all == 0 ? 0 : (removal * (holder.toolFree() ? 1 : POOR) + drill * (holder.drills() ? POOR : 1)) / all;
-        return new Merit(score, reasons);
+        return all == 0 ? 0 : (removal * (holder.toolFree() ? 1 : POOR) + drill * (holder.drills() ? POOR : 1)) / all;
     }
 }

@@ -16,6 +16,7 @@ import app.brightkeel.core.review.change.screen.ScreenChanges;
 import app.brightkeel.core.rig.Device;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -47,12 +48,15 @@ public final class ScreenReview implements LinkReview {
                 ", ", line.rig().devices().stream().map(Device::name).toList()));
     }
 
-    /** Of a holder that is new: what does not fit, else what speaks for it. */
+    /** Of a holder that is new; of anything else what it draws, and how far and how large its figures stand. */
     @Override
     public Merit merit(Line planned, Line changed) {
         return LinkReview.firstNew(planned.rig().holders(), changed.rig().holders())
-                .map(holder -> HolderMerit.of(changed.rig(), holder))
-                .orElse(Merit.NONE);
+                .map(holder -> HolderMerit.of(planned.rig(), changed.rig(), holder))
+                .orElseGet(() -> {
+                    Optional<String> shown = ScreenTraits.shown(planned.rig(), changed.rig());
+                    return new Merit(0, List.of(), ScreenTraits.of(planned, shown), ScreenTraits.of(changed, shown));
+                });
     }
 
     @Override

@@ -7,6 +7,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.change.transducer.PlugChanges;
 import app.brightkeel.core.review.change.transducer.TransducerChanges;
+import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.Transducer;
 import java.util.stream.Stream;
@@ -26,12 +27,14 @@ final class AdapterLoses implements Rule {
             for (Beam beam : transducer.beams()) {
                 boolean used =
                         transducer.inUse().isEmpty() || transducer.inUse().equals(beam.id());
-                if (transducer.plug().adapter().there() && used) {
-                    worst.add(
-                            transducer.plug().adapter().loses().contains(beam.shape()) ? -1 : 1,
-                            "The {} does not carry over the {}.",
-                            transducer.plug().adapter().name(),
-                            beam.name());
+                if (used) {
+                    for (Adapter adapter : transducer.plug().adapters()) {
+                        worst.add(
+                                adapter.loses().contains(beam.shape()) ? -1 : 1,
+                                "The {} does not carry over the {}.",
+                                adapter.name(),
+                                beam.name());
+                    }
                 }
             }
         }

@@ -27,6 +27,9 @@ final class TransducerKinds {
                                     TransducerChanges.deeper(line),
                                     TransducerChanges.drifting(line))
                             .flatMap(changes -> changes))),
+            entry("module", among(LiveChanges::modules)),
+            entry("upright", among(LiveChanges::upright)),
+            entry("tag", among(PlugChanges::tags)),
             entry("plug", PLUG),
             entry("adapter", PLUG),
             entry("display", PLUG),

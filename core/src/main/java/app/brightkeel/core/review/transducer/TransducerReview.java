@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.Trait;
 import app.brightkeel.core.review.change.transducer.LiveChanges;
 import app.brightkeel.core.review.change.transducer.TransducerChanges;
 import app.brightkeel.core.rig.Transducer;
@@ -23,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** The Transducer link: what is seen of the bottom at the typical depth; other beams and other types beside. */
@@ -73,15 +75,12 @@ public final class TransducerReview implements LinkReview {
     }
 
     /**
-     * The score of the transducer that suits best: what one lacks another may have. The reasons of the first that is new,
+     * The score of the transducer that suits best: what one lacks another may have. The traits of the first that is new,
      * else of the first; of one that draws nothing extra also whether it is enough.
      */
     @Override
     public Merit merit(Line planned, Line changed) {
-        Water water = changed.rig().outing().water();
-        List<Suitability> all = changed.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
-                .map(sight -> Suitability.of(sight, water))
-                .toList();
+        List<Suitability> all = suit(changed);
         if (all.isEmpty()) {
             return Merit.NONE;
         }
@@ -89,13 +88,31 @@ public final class TransducerReview implements LinkReview {
         int at = LinkReview.firstNew(planned.rig().transducers(), after)
                 .map(after::indexOf)
                 .orElse(0);
-        List<Text> reasons = new ArrayList<>();
+        List<Text> notes = new ArrayList<>();
         boolean simple = after.get(at).type().extraW() == 0 && !after.get(at).live();
         if (simple && all.get(at).meetsTheGoal()) {
-            reasons.add(Text.of("enough: nothing dearer is needed for this"));
+            notes.add(Text.of("enough: nothing dearer is needed for this"));
         }
-        reasons.addAll(all.get(at).reasons());
+        notes.addAll(all.get(at).reasons());
         double score = all.stream().mapToDouble(Suitability::score).max().orElse(0);
-        return new Merit(score, reasons);
+        List<Suitability> before = suit(planned);
+        List<Transducer> had = planned.rig().transducers();
+        List<Trait> was = IntStream.range(0, before.size())
+                .filter(k -> had.get(k).id().equals(after.get(at).id()))
+                .mapToObj(k -> TransducerTraits.of(had.get(k), before.get(k)))
+                .findFirst()
+                .or(() -> before.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(TransducerTraits.of(had.get(0), before.get(0))))
+                .orElse(List.of());
+        return new Merit(score, notes, was, TransducerTraits.of(after.get(at), all.get(at)));
+    }
+
+    /** How each transducer suits the water; empty where its water or its beams are not known. */
+    private static List<Suitability> suit(Line line) {
+        Water water = line.rig().outing().water();
+        return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
+                .map(sight -> Suitability.of(sight, water))
+                .toList();
     }
 }

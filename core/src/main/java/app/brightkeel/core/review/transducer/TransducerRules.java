@@ -22,10 +22,15 @@ public final class TransducerRules {
             new WrongForStyle(),
             new LooksElsewhere(),
             new HandleUnmarked(),
+            new ViewNotFed(),
+            new CannotBeAimed(),
+            new PoleLeans(),
+            new ModuleMissing(),
             new PinsDiffer(),
             new AdapterLoses(),
             new OlderVersion(),
-            new CannotShow());
+            new CannotShow(),
+            new LikePlugs());
 
     private TransducerRules() {}
 }

@@ -19,8 +19,8 @@ import java.util.stream.Stream;
 /**
  * Alternatives for one link, best first, each with what it does to every link.
  *
- * <p>Best is: fewest links fail, then fewest are close, then the least effort, then the link's own score, then its order,
- * which puts the smallest first: enough is enough.
+ * <p>Best is: fewest links fail, then fewest are close, then what is there already, then the least effort, then the link's
+ * own score, then its order, which puts the smallest first: enough is enough. Nothing wins by points over what is there.
  */
 public final class Comparison {
 
@@ -40,7 +40,11 @@ public final class Comparison {
      *
      * @param planned whether it is what the rig has
      * @param after   the compared link after it
-     * @param reasons what speaks for and against it
+     * @param fails   words of every rule that fails with it
+     * @param wins    what it does better than what is planned
+     * @param loses   what it does worse
+     * @param reasons what else is to be known of it
+     * @param stands  of what is planned, why it stands or does not, in a line; no words of anything else
      * @param measures by which the rows may be ordered otherwise
      * @param effects on every link that moves
      */
@@ -50,11 +54,27 @@ public final class Comparison {
             Effort effort,
             boolean planned,
             LinkState after,
+            List<Text> fails,
+            List<Text> wins,
+            List<Text> loses,
             List<Text> reasons,
+            Text stands,
             List<LinkReview.Measure> measures,
-            List<Change.Effect> effects) {}
+            List<Change.Effect> effects) {
 
-    private record Ranked(Offer offer, long fails, long closes, double score) {}
+        private Offer standing(Text why) {
+            return new Offer(id, label, effort, planned, after, fails, wins, loses, reasons, why, measures, effects);
+        }
+    }
+
+    private record Ranked(Offer offer, long failing, long closes, LinkReview.Merit merit) {
+
+        private WhyPlanned.Row row() {
+            return new WhyPlanned.Row(offer.label(), failing, closes, offer.fails(), merit);
+        }
+    }
+
+    private static final Text UNSAID = Text.of("");
 
     /** All alternatives of a link with what is planned among them. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
@@ -65,12 +85,25 @@ public final class Comparison {
     }
 
     private static List<Offer> sorted(List<Ranked> offers) {
-        return offers.stream()
-                .sorted(Comparator.comparingLong(Ranked::fails)
+        List<Ranked> best = offers.stream()
+                .sorted(Comparator.comparingLong(Ranked::failing)
                         .thenComparingLong(Ranked::closes)
+                        .thenComparing(r -> !r.offer().planned())
                         .thenComparing(r -> r.offer().effort())
-                        .thenComparing(Comparator.comparingDouble(Ranked::score).reversed()))
-                .map(Ranked::offer)
+                        .thenComparing(Comparator.comparingDouble(
+                                        (Ranked r) -> r.merit().score())
+                                .reversed()))
+                .toList();
+        return best.stream()
+                .map(each -> each.offer().planned()
+                        ? each.offer()
+                                .standing(WhyPlanned.of(
+                                        each.row(),
+                                        best.stream()
+                                                .filter(other -> other != each)
+                                                .map(Ranked::row)
+                                                .toList()))
+                        : each.offer())
                 .toList();
     }
 
@@ -118,16 +151,31 @@ public final class Comparison {
         List<LinkState> states = reviewer.states(then);
         LinkReview shown = Links.of(link);
         LinkReview.Merit merit = shown.merit(line, then);
+        Against against = Against.of(line, then, shown, merit, reviewer);
         Offer offer = new Offer(
                 change.id(),
                 change.label(),
                 change.effort(),
                 change.after().equals(line.entered()),
                 states.get(link.ordinal()),
-                merit.reasons(),
+                against.fails(),
+                against.wins(),
+                against.loses(),
+                notes(merit, against, change.after().equals(line.entered())),
+                UNSAID,
                 merit.measures(),
                 Change.moved(before, states));
-        return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), merit.score());
+        return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), merit);
+    }
+
+    /** What is not said as won or lost; where nothing is won or lost, that. */
+    private static List<Text> notes(LinkReview.Merit merit, Against against, boolean planned) {
+        List<Text> notes = new ArrayList<>(merit.notes());
+        notes.removeIf(against::tells);
+        if (!planned && against.isEmpty()) {
+            notes.add(Text.of("nothing that is judged tells it from what is planned"));
+        }
+        return List.copyOf(notes);
     }
 
     /** What is planned stands once, however many alternatives come to it. */

@@ -8,8 +8,8 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.review.LinkReview.Measure;
 import app.brightkeel.core.review.LinkReview.Merit;
+import app.brightkeel.core.review.Trait;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Segment;
@@ -28,6 +28,9 @@ final class WireMerit {
     /** Volts that are worth a word. */
     private static final double WORTH_V = 0.01;
 
+    /** Copper that is. */
+    private static final double WORTH_KG = 0.02;
+
     private WireMerit() {}
 
     static Merit of(Line planned, Line changed) {
@@ -37,16 +40,53 @@ final class WireMerit {
         }
         Harness harness = changed.rig().harness();
         double cost = HarnessPrices.of(harness);
-        List<Measure> measures = List.of(
-                new Measure("volts at the worst device", new Amount(worstV(feed.value()), Unit.VOLT), true),
-                new Measure("mass", new Amount(massKg(harness), Unit.FINE_KILOGRAM), false),
-                new Measure("cost", new Amount(cost, Unit.MONEY), false),
-                new Measure("joints", new Amount(joints(harness), Unit.COUNT), false));
-        List<Text> reasons = reasons(planned, feed.value(), harness, cost);
+        List<Text> notes = new ArrayList<>();
+        notes.add(Text.of(
+                "{} of wire, {} joints, costs about {}",
+                new Amount(massKg(harness), Unit.FINE_KILOGRAM),
+                new Amount(joints(harness), Unit.COUNT),
+                new Amount(cost, Unit.MONEY)));
         if (changed.entered().equals(planned.entered())) {
-            reasons.addAll(generous(planned));
+            notes.addAll(generous(planned));
         }
-        return new Merit(-cost, reasons, measures);
+        return new Merit(-cost, notes, traits(planned), traits(changed));
+    }
+
+    private static List<Trait> traits(Line line) {
+        Outcome<FeedState> feed = line.get(Feed.STAGE);
+        if (!feed.isKnown()) {
+            return List.of();
+        }
+        Harness harness = line.rig().harness();
+        return List.of(
+                new Trait.Counted(
+                        "volts at the worst device",
+                        new Amount(worstV(feed.value()), Unit.VOLT),
+                        true,
+                        WORTH_V,
+                        "buys {} at the worst device",
+                        "loses {} at the worst device"),
+                new Trait.Counted(
+                        "mass",
+                        new Amount(massKg(harness), Unit.FINE_KILOGRAM),
+                        false,
+                        WORTH_KG,
+                        "{} more copper",
+                        "{} less copper"),
+                new Trait.Counted(
+                        "cost",
+                        new Amount(HarnessPrices.of(harness), Unit.MONEY),
+                        false,
+                        1,
+                        "costs {} more",
+                        "costs {} less"),
+                new Trait.Counted(
+                        "joints",
+                        new Amount(joints(harness), Unit.COUNT),
+                        false,
+                        1,
+                        "joints that can fail: {} more",
+                        "joints that can fail: {} fewer"));
     }
 
     /** Thicker than needed is allowed: what would be enough stands beside. */
@@ -62,25 +102,6 @@ final class WireMerit {
                         new Amount(enough.size().areaMm2(), Unit.WIRE)));
             }
         }
-        return all;
-    }
-
-    private static List<Text> reasons(Line planned, FeedState feed, Harness harness, double cost) {
-        List<Text> all = new ArrayList<>();
-        Outcome<FeedState> before = planned.get(Feed.STAGE);
-        if (before.isKnown() && before.value().empty().exists() && feed.empty().exists()) {
-            double more = worstV(feed) - worstV(before.value());
-            if (Math.abs(more) >= WORTH_V) {
-                all.add(Text.of(
-                        more > 0 ? "buys {} at the worst device" : "loses {} at the worst device",
-                        new Amount(Math.abs(more), Unit.VOLT)));
-            }
-        }
-        all.add(Text.of(
-                "{} of wire, {} joints, costs about {}",
-                new Amount(massKg(harness), Unit.FINE_KILOGRAM),
-                new Amount(joints(harness), Unit.COUNT),
-                new Amount(cost, Unit.MONEY)));
         return all;
     }
 

@@ -13,6 +13,7 @@ import app.brightkeel.core.picture.Pictures;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.picture.Scene.Mark;
 import app.brightkeel.core.picture.Scene.Role;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Verdict;
@@ -43,7 +44,11 @@ public class CandidatesTest {
 
     private static String reasons(Comparison.Offer offer) {
         return String.join(
-                " | ", offer.reasons().stream().map(each -> each.plain()).toList());
+                " | ",
+                Stream.of(offer.fails(), offer.wins(), offer.loses(), offer.reasons())
+                        .flatMap(List::stream)
+                        .map(Text::plain)
+                        .toList());
     }
 
     /** At least two dozen sizes over the chemistries, each with its mass, its size and a price. */

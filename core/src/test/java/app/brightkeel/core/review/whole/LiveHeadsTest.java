@@ -13,6 +13,7 @@ import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
@@ -23,6 +24,7 @@ import app.brightkeel.core.rig.SonarVersion;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -140,7 +142,7 @@ public class LiveHeadsTest {
             {"chirp-24", 8, ""},
             {"chirp-24", 12, "8 to 12-pin adapter"},
             {"cone-20", 8, "4 to 8-pin adapter"},
-            {"cone-20", 12, ""},
+            {"cone-20", 12, "4 to 12-pin adapter"},
             {"chirp-16", 4, "8 to 4-pin adapter"},
             {"line-cone", 4, ""},
             {"side-line-cone", 8, ""},
@@ -156,7 +158,7 @@ public class LiveHeadsTest {
                         display.sockets().withSonarPins(Figure.rated(socket)).withVersion(SonarVersion.SWEEP)));
         Transducer taken =
                 after(rig, "transducer.take.transducer." + item).transducers().get(0);
-        assertEquals(taken.plug().adapter().name(), adapter);
+        assertEquals(taken.plug().adapters().stream().map(Adapter::name).collect(Collectors.joining()), adapter);
         boolean fits = taken.plug().pinsAtDisplay().value() == socket;
         List<String> fails = REVIEWER.review(Line.of(rig.with(taken))).findings().stream()
                 .map(Finding::rule)
@@ -177,7 +179,6 @@ public class LiveHeadsTest {
             // the one the rig has already may stand as what is planned
             assertTrue(missing.size() <= 1, missing.toString());
             assertEquals(offers.stream().filter(Comparison.Offer::planned).count(), 1L);
-            offers.forEach(offer -> assertFalse(offer.reasons().isEmpty(), offer.id()));
         }
     }
 }

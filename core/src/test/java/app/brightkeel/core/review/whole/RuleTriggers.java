@@ -41,6 +41,7 @@ import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.SonarVersion;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.TransducerType;
+import app.brightkeel.core.rig.WantedView;
 import app.brightkeel.core.rig.Water;
 import java.util.HashMap;
 import java.util.List;
@@ -209,29 +210,55 @@ final class RuleTriggers {
     }
 
     private static Map<String, Rig> reachAndStyle() {
-        return Map.of(
-                "water.style-against-motion",
-                water(w -> w.withStyle(FishingStyle.TROLL)),
-                "transducer.beyond-reach",
-                beam(b -> b.withRatedM(rated(5))),
-                "transducer.above-planning-depth",
-                beam(b -> b.withRatedM(rated(10.5))),
-                "transducer.blind-top",
-                water(w -> w.withLeastM(measured(1))),
-                "transducer.needs-way",
-                water(w -> w.withMotion(Motion.STILL).withStyle(FishingStyle.UNDECIDED))
-                        .with(taken("line-455-800").withInUse("")),
-                "transducer.wrong-for-style",
-                water(w -> w.withStyle(FishingStyle.CAST_FORWARD)),
-                "transducer.looks-elsewhere",
-                water(w -> w.withStyle(FishingStyle.CAST_FORWARD))
-                        .with(taken("live-130").withLook(Look.DOWN)),
-                "transducer.handle-unmarked",
-                shallowGannet()
-                        .with(shallowGannet().transducer("head").orElseThrow().withHandle(Handle.UNMARKED)),
-                "mount.not-through-hull",
-                GOOD.with(taken("line-455-800"))
-                        .with(taken("line-455-800").withMount(Mount.UNDECIDED.withKind(MountKind.IN_HULL))));
+        return Map.ofEntries(
+                Map.entry("water.style-against-motion", water(w -> w.withStyle(FishingStyle.TROLL))),
+                Map.entry("transducer.beyond-reach", beam(b -> b.withRatedM(rated(5)))),
+                Map.entry("transducer.above-planning-depth", beam(b -> b.withRatedM(rated(10.5)))),
+                Map.entry("transducer.blind-top", water(w -> w.withLeastM(measured(1)))),
+                Map.entry(
+                        "transducer.needs-way",
+                        water(w -> w.withMotion(Motion.STILL).withStyle(FishingStyle.UNDECIDED))
+                                .with(taken("line-455-800").withInUse(""))),
+                Map.entry("transducer.wrong-for-style", water(w -> w.withStyle(FishingStyle.CAST_FORWARD))),
+                Map.entry(
+                        "transducer.looks-elsewhere",
+                        water(w -> w.withStyle(FishingStyle.CAST_FORWARD))
+                                .with(taken("live-130").withLook(Look.DOWN))),
+                Map.entry(
+                        "transducer.handle-unmarked",
+                        shallowGannet()
+                                .with(shallowGannet()
+                                        .transducer("head")
+                                        .orElseThrow()
+                                        .withHandle(Handle.UNMARKED))),
+                Map.entry("transducer.cannot-be-aimed", hungHead()),
+                Map.entry(
+                        "transducer.like-plugs",
+                        GOOD.withTransducers(List.of(
+                                GOOD.transducers().get(0),
+                                GOOD.transducers().get(0).withId("second")))),
+                Map.entry(
+                        "transducer.module-missing",
+                        DemoRigs.gannet()
+                                .with(DemoRigs.gannet()
+                                        .transducer("head")
+                                        .orElseThrow()
+                                        .withFeeds("nine"))),
+                Map.entry(
+                        "transducer.view-not-fed",
+                        GOOD.withOuting(GOOD.outing().withViews(List.of(WantedView.DOWN, WantedView.DOWN_PICTURE)))),
+                Map.entry(
+                        "transducer.pole-leans",
+                        shallowGannet()
+                                .with(shallowGannet()
+                                        .transducer("head")
+                                        .orElseThrow()
+                                        .withLook(Look.DOWN)
+                                        .withLeanDeg(measured(12)))),
+                Map.entry(
+                        "mount.not-through-hull",
+                        GOOD.with(taken("line-455-800"))
+                                .with(taken("line-455-800").withMount(Mount.UNDECIDED.withKind(MountKind.IN_HULL)))));
     }
 
     private static Map<String, Rig> compatibility() {
@@ -240,8 +267,8 @@ final class RuleTriggers {
                 "transducer.pins-differ",
                 transducer(t -> t.withPlug(plug.withPins(rated(4)))),
                 "transducer.adapter-loses",
-                transducer(t ->
-                        t.withPlug(plug.withAdapter(new Adapter("worn adapter", rated(8), List.of(BeamShape.CONE))))),
+                transducer(t -> t.withPlug(
+                        plug.withAdapters(List.of(new Adapter("worn adapter", rated(8), List.of(BeamShape.CONE)))))),
                 "transducer.older-version",
                 device(d -> d.withSockets(d.sockets().withVersion(SonarVersion.TONE))),
                 "transducer.display-cannot-show",
@@ -324,6 +351,16 @@ final class RuleTriggers {
     }
 
     /** Where its band reaches the bottom. */
+    /** A live head on the crate's float, to look ahead. */
+    private static Rig hungHead() {
+        Rig crate = DemoRigs.lanternCrate();
+        Transducer afloat = crate.transducers().get(0);
+        return crate.with(DemoRigs.gannet()
+                .transducer("head")
+                .orElseThrow()
+                .with(head -> head.id(afloat.id()).feeds("").mount(afloat.mount())));
+    }
+
     private static Rig shallowGannet() {
         Outing outing = DemoRigs.gannet().outing();
         return DemoRigs.gannet()

@@ -17,7 +17,8 @@ public final class Migration {
             new Version7(),
             new Version8(),
             new Version9(),
-            new Version10());
+            new Version10(),
+            new Version11());
 
     /** The version that the last step comes to. */
     public static final int NEWEST = STEPS.size() + 1;

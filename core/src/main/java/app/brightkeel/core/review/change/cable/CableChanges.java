@@ -234,7 +234,7 @@ public final class CableChanges {
         return new Change(
                 "cable.extend." + transducer.id() + "." + id,
                 "cable.extend." + transducer.id(),
-                label,
+                line.entered().transducers().size() == 1 ? label : Text.of("{}, for the {}", label, transducer.name()),
                 metres > 0 ? Effort.BUY : Effort.MOVE,
                 line.entered().with(transducer.withLead(transducer.lead().withExtensionM(Figure.rated(metres)))));
     }

@@ -9,6 +9,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.change.wire.WireChanges;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Handle;
@@ -66,6 +67,36 @@ public final class LiveChanges {
     /** Ahead for those who cast, else down. */
     static Look lookFor(Rig rig) {
         return rig.outing().water().style() == FishingStyle.CAST_FORWARD ? Look.FORWARD : Look.DOWN;
+    }
+
+    /** Each live head plugged into its box, which comes aboard where there is none. */
+    public static Stream<Change> modules(Line line) {
+        Rig rig = line.entered();
+        boolean there = module(rig).isPresent();
+        return heads(line)
+                .flatMap(head -> Change.possible(() -> {
+                    Rig with = withModule(rig);
+                    return new Change(
+                            "transducer.module." + head.id(),
+                            Text.of(
+                                    there
+                                            ? "Plug the {} into its module"
+                                            : "A live module aboard, and the {} plugged into it",
+                                    head.name()),
+                            there ? Effort.MOVE : Effort.BUY,
+                            with.with(pluggedIn(with, head)));
+                }));
+    }
+
+    /** Each pole of a live head upright. */
+    public static Stream<Change> upright(Line line) {
+        return heads(line)
+                .filter(head -> head.mount().kind().pole())
+                .map(head -> new Change(
+                        "transducer.upright." + head.id(),
+                        Text.of("Stand the pole of the {} upright", head.name()),
+                        Effort.SETTING,
+                        line.entered().with(head.withLeanDeg(Figure.chosen(0)))));
     }
 
     /** Every live head turned each way. */

@@ -1,6 +1,6 @@
 package app.brightkeel.core.review.change.transducer;
 
-import app.brightkeel.core.gear.AdapterItem;
+import app.brightkeel.core.gear.AdapterChain;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
@@ -10,11 +10,15 @@ import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Transducer;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Changes of what a transducer is plugged into, and by what. */
 public final class PlugChanges {
+
+    /** Rings that are told apart by those who see no red, too. */
+    private static final List<String> COLOURS = List.of("blue", "yellow", "white", "black", "red");
 
     private PlugChanges() {}
 
@@ -42,16 +46,27 @@ public final class PlugChanges {
         return rig.transducers().stream()
                 .flatMap(transducer -> Stream.concat(
                         Stream.of(transducer)
-                                .filter(t -> t.plug().adapter().there())
-                                .map(t -> adapter(rig, t, "none", Adapter.NONE, Text.of("Without an adapter"))),
-                        Catalogue.adapters().stream()
-                                .filter(item -> fits(rig, transducer, item))
-                                .map(item -> adapter(
-                                        rig,
-                                        transducer,
-                                        item.id(),
-                                        item.adapter(),
-                                        Text.of("{}", item.adapter().name())))));
+                                .filter(t -> !t.plug().adapters().isEmpty())
+                                .map(t -> adapted(rig, t, "none", List.of(), Text.of("Without an adapter"))),
+                        chains(rig, transducer).stream()
+                                .map(chain -> adapted(
+                                        rig, transducer, chain.id(), chain.adapters(), Text.of(chain.words())))));
+    }
+
+    /** A ring of tape on each transducer's plug, of another colour each. */
+    public static Stream<Change> tags(Line line) {
+        Rig rig = line.entered();
+        Rig tagged = rig;
+        for (int i = 0; i < rig.transducers().size(); i++) {
+            Transducer transducer = rig.transducers().get(i);
+            String tag = COLOURS.get(i % COLOURS.size()) + (i < COLOURS.size() ? "" : " " + (i / COLOURS.size() + 1));
+            tagged = tagged.with(transducer.withPlug(transducer.plug().withTag(tag)));
+        }
+        return Stream.of(new Change(
+                "transducer.tag.all",
+                Text.of("A ring of coloured tape on each plug, and on its socket"),
+                Effort.SETTING,
+                tagged));
     }
 
     /** Pins of the socket a transducer goes into; open where that is not known. */
@@ -66,35 +81,28 @@ public final class PlugChanges {
         return !plug.isSet() || !socket.isSet() || plug.value() == socket.value();
     }
 
-    /** The adapter that a transducer wants for the socket it is to go into, if there is one that loses none of its beams. */
-    static Optional<Adapter> adapterFor(Rig rig, Transducer transducer) {
-        Figure socket = socketPins(rig, transducer);
-        Figure plug = transducer.plug().pins();
-        if (!socket.isSet() || !plug.isSet() || plug.value() == socket.value()) {
-            return Optional.empty();
-        }
-        return Catalogue.adapters().stream()
-                .filter(item -> fits(rig, transducer, item)
-                        && item.adapter().loses().stream().noneMatch(transducer::has))
-                .map(AdapterItem::adapter)
-                .findFirst();
+    /** The adapters that a transducer wants for the socket it is to go into, if there are some that lose none of its beams. */
+    static Optional<AdapterChain> adaptersFor(Rig rig, Transducer transducer) {
+        return goesIn(rig, transducer.withPlug(transducer.plug().withAdapters(List.of())))
+                ? Optional.empty()
+                : chains(rig, transducer).stream()
+                        .filter(chain -> chain.adapters().stream()
+                                .allMatch(adapter -> adapter.loses().stream().noneMatch(transducer::has)))
+                        .findFirst();
     }
 
     /** From the transducer's plug to the socket, as far as their pins are known. */
-    private static boolean fits(Rig rig, Transducer transducer, AdapterItem item) {
+    private static List<AdapterChain> chains(Rig rig, Transducer transducer) {
         Figure plug = transducer.plug().pins();
-        Figure socket = socketPins(rig, transducer);
-        return plug.isSet()
-                && plug.value() == item.fromPins()
-                && (!socket.isSet() || socket.value() == item.adapter().toPins().value());
+        return plug.isSet() ? AdapterChain.between(plug.value(), socketPins(rig, transducer)) : List.of();
     }
 
-    private static Change adapter(Rig rig, Transducer transducer, String id, Adapter adapter, Text label) {
+    private static Change adapted(Rig rig, Transducer transducer, String id, List<Adapter> adapters, Text label) {
         return new Change(
                 "transducer.adapter." + transducer.id() + "." + id,
                 label,
-                adapter.there() ? Effort.BUY : Effort.MOVE,
-                rig.with(transducer.withPlug(transducer.plug().withAdapter(adapter))));
+                adapters.isEmpty() ? Effort.MOVE : Effort.BUY,
+                rig.with(transducer.withPlug(transducer.plug().withAdapters(adapters))));
     }
 
     /** A display of the catalogue in place of the one a transducer is plugged into. */

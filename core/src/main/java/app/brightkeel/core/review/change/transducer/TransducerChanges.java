@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.change.transducer;
 
+import app.brightkeel.core.gear.AdapterChain;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -8,7 +9,6 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
-import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Motion;
@@ -98,16 +98,19 @@ public final class TransducerChanges {
         } else if (old.live()) {
             placed = placed.withFeeds("");
         }
-        Optional<Adapter> adapter = PlugChanges.adapterFor(rig, placed);
-        Rig after = rig.with(adapter.isPresent() ? placed.withPlug(placed.plug().withAdapter(adapter.get())) : placed);
+        Optional<AdapterChain> chain = PlugChanges.adaptersFor(rig, placed);
+        Rig after = rig.with(
+                chain.isPresent()
+                        ? placed.withPlug(placed.plug().withAdapters(chain.get().adapters()))
+                        : placed);
         boolean elsewhere = item.live() != old.live();
         return new Change(
                 "transducer.take." + old.id() + "." + item.id(),
-                adapter.isPresent()
+                chain.isPresent()
                         ? Text.of(
                                 "{}, with {}",
                                 item.name(),
-                                withArticle(adapter.get().name()))
+                                withArticle(chain.get().words()))
                         : Text.of("{}", item.name()),
                 Effort.BUY,
                 elsewhere ? Rerouting.of(after, placed.id()) : after);
