@@ -50,6 +50,17 @@ export const sceneQuery = (id: string, revision: number, link: Link) =>
     placeholderData: (previous, query) => (query?.queryKey[4] === link ? previous : undefined),
   });
 
+/** One list as a table. */
+export const listQuery = (id: string, revision: number, list: string) =>
+  queryOptions({
+    queryKey: ["rig", id, revision, "list", list],
+    queryFn: () =>
+      answer(
+        api.GET("/api/rigs/{id}/lists/{list}/table", { params: { path: { id, list }, query: { revision } } }),
+      ),
+    placeholderData: (before) => before,
+  });
+
 /** The lists that can be had of a revision. */
 export const listsQuery = (id: string, revision: number) =>
   queryOptions({

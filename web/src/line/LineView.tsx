@@ -25,6 +25,7 @@ import { HistoryDialog } from "./HistoryDialog";
 import { StaleDialog } from "./StaleDialog";
 import { useKeys } from "../parts/keys";
 import { PicturePane } from "./PicturePane";
+import { ListsDialog } from "./ListsDialog";
 import { PreferencesDialog } from "./PreferencesDialog";
 import { SetPane } from "./SetPane";
 import { WhyPane } from "./WhyPane";
@@ -69,7 +70,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const [dialog, setDialog] = useState<
-    "findings" | "commands" | "history" | "you" | { change: string } | { assumed: Link } | null
+    "findings" | "commands" | "history" | "you" | "lists" | { change: string } | { assumed: Link } | null
   >(null);
   const pane = (["set", "compare", "why"] as Pane[]).find((each) => each === search.get("pane")) ?? "set";
   // by the address as it is now: a key pressed right after another comes before the page is drawn anew
@@ -92,6 +93,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     { key: "a", words: "What is assumed here", run: () => setDialog({ assumed: link }) },
     { key: "u", words: "Change units", run: toggle },
     { key: "p", words: "You and your schools", run: () => setDialog("you") },
+    { key: "l", words: "Lists", run: () => setDialog("lists") },
     { key: "h", words: "History", run: () => setDialog("history") },
     {
       key: "n",
@@ -119,7 +121,12 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
           <h1 className="min-w-0 max-w-[380px] grow max-md:basis-3/4">
             <NameField label="Name of the rig" pointer="/name" big />
           </h1>
-          <Steps saved={saved} onHistory={() => setDialog("history")} onYou={() => setDialog("you")} />
+          <Steps
+            saved={saved}
+            onHistory={() => setDialog("history")}
+            onYou={() => setDialog("you")}
+            onLists={() => setDialog("lists")}
+          />
         </span>
       </TopBar>
       <CableStrip
@@ -145,6 +152,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
       <FindingsBar onCure={open} onAll={() => setDialog("findings")} />
       {dialog === "findings" && <FindingsDialog onClose={() => setDialog(null)} onCure={open} />}
       {dialog === "history" && <HistoryDialog onClose={() => setDialog(null)} />}
+      {dialog === "lists" && <ListsDialog onClose={() => setDialog(null)} />}
       {dialog === "you" && <PreferencesDialog onClose={() => setDialog(null)} />}
       {dialog === "commands" && (
         <CommandsDialog commands={commands.slice(0, -2)} onClose={() => setDialog(null)} />
@@ -159,7 +167,17 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   );
 }
 
-function Steps({ saved, onHistory, onYou }: { saved: Saved; onHistory: () => void; onYou: () => void }) {
+function Steps({
+  saved,
+  onHistory,
+  onYou,
+  onLists,
+}: {
+  saved: Saved;
+  onHistory: () => void;
+  onYou: () => void;
+  onLists: () => void;
+}) {
   const { move, busy, failed } = useEditor();
   return (
     <span className="flex items-center gap-3 whitespace-nowrap text-ink-3">
@@ -189,6 +207,9 @@ function Steps({ saved, onHistory, onYou }: { saved: Saved; onHistory: () => voi
       </button>
       <button type="button" onClick={onYou} className="underline decoration-rule underline-offset-4">
         you
+      </button>
+      <button type="button" onClick={onLists} className="underline decoration-rule underline-offset-4">
+        lists
       </button>
       <FilesMenu />
     </span>

@@ -44,7 +44,8 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
       battery: "undecided",
     },
     weights: {},
-    fitOut: { ballast: [], passThroughs: [], boxes: [], boards: { parts: [] } },
+    fitOut: { ballast: [], passThroughs: [], boxes: [], boards: { parts: [] }, extras: [] },
+    purse: { purchases: [] },
     quieted: [],
     notes: [],
   };

@@ -4,6 +4,7 @@ import { FigureField } from "../../parts/FigureField";
 import { BallastFields } from "./BallastFields";
 import { BoardFields } from "./BoardFields";
 import { BoxFields } from "./BoxFields";
+import { ExtraFields } from "./ExtraFields";
 import { HeldFields } from "./HeldFields";
 import { More, Section } from "./Section";
 import { PlanFields } from "./PlanFields";
@@ -40,6 +41,7 @@ export function SetCarry() {
       <BallastFields />
       <BoxFields />
       <BoardFields />
+      <ExtraFields />
     </>
   );
 }

@@ -82,13 +82,12 @@ public class ArchitectureTest {
             may("sonar", "craft water"),
             may("layout", "craft route"),
             may("load", "harness gear pack"),
-            may("parts", "route"),
+            may("parts", "gear enclosure route"),
             may("circuit", "harness pack load"),
             may("mount", "craft sonar"),
             may("protection", "pack load circuit"),
             may("battery", "harness pack load circuit"),
             may("review", "reach"),
-            may("lists", "enclosure layout parts review"),
             may("review.change.water", "water review"),
             may("review.change.mount", "gear craft route mount review"),
             may("review.change.fuse", "pack load protection review"),
@@ -104,7 +103,7 @@ public class ArchitectureTest {
             may("review.mount", "craft reach mount review review.change.mount review.change.carry"),
             may(
                     "review.screen",
-                    "reach load battery review review.change.mount review.change.screen review.change.carry"),
+                    "reach sonar load battery review review.change.mount review.change.screen review.change.carry"),
             may("review.fuse", "harness load protection review review.change.fuse review.change.wire"),
             may("review.carry", "craft pack reach enclosure layout load review review.change.carry"),
             may("review.cable", "route review review.change.carry review.change.cable"),
@@ -113,10 +112,11 @@ public class ArchitectureTest {
                     "harness gear route circuit protection review review.change.wire review.change.battery review.change.cable review.fuse"),
             may(
                     "review.battery",
-                    "harness pack load battery review review.change.wire review.change.screen review.change.battery review.fuse review.carry review.wire"),
+                    "harness pack load parts battery review review.change.wire review.change.screen review.change.battery review.fuse review.carry review.wire"),
             may(
                     "review.whole",
                     "gear review review.change.battery review.change.part review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
+            may("lists", "enclosure layout parts review review.whole"),
             may(
                     "picture",
                     "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery review review.change.battery review.whole"));

@@ -3,6 +3,8 @@ package app.brightkeel.core.demo;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Extra;
+import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Size;
@@ -50,5 +52,11 @@ final class DemoGear {
 
     static Size size(double deepM, double wideM, double tallM) {
         return new Size(Figure.rated(deepM), Figure.rated(wideM), Figure.rated(tallM));
+    }
+
+    /** A small part that goes with another. */
+    static Extra extra(ExtraKind kind, String of, String called) {
+        String word = kind.words().substring(kind.words().lastIndexOf(' ') + 1);
+        return new Extra(word + "-" + of, kind.words() + " of the " + called, kind, of);
     }
 }

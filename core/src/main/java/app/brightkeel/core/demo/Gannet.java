@@ -8,8 +8,10 @@ import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
+import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Handle;
@@ -107,6 +109,10 @@ final class Gannet {
                                 new Placement("keypad", "rail-left", true),
                                 new Placement("pack", "stern-well", true),
                                 new Placement("block", "hull-fore", false)))
+                        .fitOut(FitOut.NONE.withExtras(List.of(
+                                DemoGear.extra(ExtraKind.TETHER, "head", "pole"),
+                                DemoGear.extra(ExtraKind.COVER, "nine", "nine"),
+                                DemoGear.extra(ExtraKind.DUST_CAP, "nine", "nine"))))
                         .network(new NetworkPlan(
                                 List.of(Shared.READINGS),
                                 Figure.measured(2),

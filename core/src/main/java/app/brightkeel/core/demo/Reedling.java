@@ -13,6 +13,7 @@ import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
+import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.FitOut;
@@ -108,7 +109,10 @@ final class Reedling {
                                 List.of(),
                                 List.of(new PassThroughStock(PassThrough.GROMMET, 2)),
                                 List.of(pod()),
-                                boards()))
+                                boards(),
+                                List.of(
+                                        DemoGear.extra(ExtraKind.TETHER, transducer.id(), "transducer"),
+                                        DemoGear.extra(ExtraKind.TETHER, "pod", "pod"))))
                         .quieted(Set.of("transducer.blind-top"))
                         .notes(List.of(new Note("pod", "The slot was made for the old battery, which was lower."))));
     }

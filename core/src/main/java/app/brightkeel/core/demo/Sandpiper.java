@@ -5,8 +5,10 @@ import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Holder;
@@ -86,6 +88,8 @@ final class Sandpiper {
                                 new Placement(display.id(), "cross-tube", true),
                                 new Placement(pack.id(), "dry-bag", true)))
                         .holders(List.of(holder(display.id())))
+                        .fitOut(FitOut.NONE.withExtras(
+                                List.of(DemoGear.extra(ExtraKind.TETHER, transducer.id(), "swing arm"))))
                         .notes(List.of(new Note("holder", "Base and arm came from two different boxes."))));
     }
 

@@ -1,5 +1,7 @@
 package app.brightkeel.core.gear;
 
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Curve;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.Fitting;
@@ -7,8 +9,10 @@ import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Segment;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /** What a harness costs, by made-up prices. */
 public final class HarnessPrices {
@@ -31,6 +35,22 @@ public final class HarnessPrices {
             sum += piece(junction.sort().name()) * waysCounted(harness, junction);
         }
         return sum;
+    }
+
+    /**
+     * A usual price of one of a small thing, or of a metre of one conductor; empty where there is none.
+     *
+     * @param what  sort of thing, as the list of the harness calls it or prices are kept
+     * @param sizes of it
+     */
+    public static Optional<Double> each(String what, List<Amount> sizes) {
+        Optional<Double> area = sizes.stream()
+                .filter(size -> size.unit() == Unit.WIRE)
+                .map(Amount::si)
+                .findFirst();
+        return what.equals("wire")
+                ? area.map(size -> PER_METRE.at(size) / 2)
+                : Optional.ofNullable(PIECES.get(what.replace(' ', '-')));
     }
 
     private static double of(Fitting fitting) {

@@ -1,25 +1,49 @@
 package app.brightkeel.core.layout;
 
+import app.brightkeel.core.rig.DataLead;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.ExtraKind;
+import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.route.Cable;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 /**
- * What leaves the craft for the roof, the night, a charge or theft, and what that takes.
+ * What leaves the craft for the roof, the night, a charge or theft, and what that takes: things one by one, or all that is in
+ * one box at once.
  *
- * @param off    in the order of the rig's places
+ * @param off    in the order of the rig's places, transducers last
  * @param stays  what is left aboard
  * @param freed  cables to unplug before anything is taken off or folded
  * @param minMin all of it together [min]
  */
 public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, double minMin) {
 
-    /** One thing to take off, and how long that takes [min]. */
-    public record Item(String id, String name, String station, double minMin) {}
+    /** One plug, knob, strap or buckle [min]; common practice, no source. */
+    private static final double HALF_MIN = 0.5;
+
+    /** Two anchors hold a strap. */
+    private static final int ANCHORS = 2;
+
+    /**
+     * One thing to take off, and how long that takes [min].
+     *
+     * @param by what is loosened for it: plugs, knobs, straps; no words where nothing is
+     */
+    public record Item(String id, String name, String station, double minMin, String by) {}
 
     /** A part of the rig. */
     public record Named(String id, String name) {}
@@ -36,17 +60,33 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
         List<Named> stays = new ArrayList<>();
         List<String> stations = new ArrayList<>();
         for (Placement place : rig.places()) {
+            if (place.comesOff()) {
+                stations.add(place.station());
+            }
+        }
+        Units units = new Units(rig);
+        for (Placement place : rig.places()) {
             String name = rig.nameOfPoint(place.item());
             if (place.comesOff()) {
                 String station =
                         rig.craft().station(place.station()).orElseThrow().name();
-                off.add(new Item(place.item(), name, station, place.offMin().value()));
-                stations.add(place.station());
+                off.add(new Item(place.item(), name, station, place.offMin().value(), loosened(rig, place, units)));
             } else {
                 stays.add(new Named(place.item(), name));
             }
         }
-        rig.transducers().forEach(transducer -> stays.add(new Named(transducer.id(), transducer.name())));
+        for (Transducer transducer : rig.transducers()) {
+            if (Units.comesOff(rig, transducer)) {
+                off.add(lifted(rig, transducer, units));
+            } else {
+                stays.add(new Named(transducer.id(), transducer.name()));
+            }
+        }
+        for (Enclosure box : rig.fitOut().boxes()) {
+            if (!stations.contains(box.station())) {
+                stays.add(new Named(box.id(), box.name()));
+            }
+        }
         List<Named> freed = new ArrayList<>();
         for (Cable cable : Cable.all(rig)) {
             boolean holds = stations.contains(cable.start()) != stations.contains(cable.end());
@@ -58,5 +98,123 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
         }
         return new TakeOff(
                 off, stays, freed, off.stream().mapToDouble(Item::minMin).sum());
+    }
+
+    private static String loosened(Rig rig, Placement place, Units units) {
+        Counted by = new Counted();
+        by.add("plug", units.plugs(place.item()));
+        Optional<Holder> holder = rig.holderOf(place.item());
+        holder.ifPresent(each -> by.add(each.toolFree() ? "knob" : "screw, with a tool", 1));
+        boolean strapped = place.held().how() == Holding.STRAP || place.held().anchors() > 0;
+        by.add("buckle", strapped ? Math.max(1, place.held().anchors() / ANCHORS) : 0);
+        rig.fitOut().boxAt(place.station()).ifPresent(box -> by.say("inside the " + box.name()));
+        return by.words();
+    }
+
+    private static Item lifted(Rig rig, Transducer transducer, Units units) {
+        Counted by = new Counted();
+        by.add("plug", units.plugs(transducer.id()));
+        by.add(fastening(transducer.mount().kind()), 1);
+        by.add("tether", rig.fitOut().has(ExtraKind.TETHER, transducer.id()) ? 1 : 0);
+        String station = rig.craft()
+                .station(transducer.mount().station())
+                .map(Station::name)
+                .orElse("");
+        return new Item(transducer.id(), transducer.name(), station, HALF_MIN * by.count(), by.words());
+    }
+
+    private static String fastening(MountKind kind) {
+        return switch (kind) {
+            case CLAMP_BAR, LIVE_POLE -> "clamp";
+            case TRANSOM_BOARD -> "hook";
+            case SUCTION_CUP -> "cup";
+            case ICE_FLOAT, ICE_SLEEVE, ICE_WRAP -> "loop of cable";
+            default -> "knob";
+        };
+    }
+
+    /** Things of several sorts, in words. */
+    private static final class Counted {
+        private final Map<String, Integer> all = new LinkedHashMap<>();
+        private String where = "";
+
+        void add(String what, int count) {
+            if (count > 0) {
+                all.merge(what, count, Integer::sum);
+            }
+        }
+
+        void say(String words) {
+            where = words;
+        }
+
+        int count() {
+            return all.values().stream().mapToInt(Integer::intValue).sum();
+        }
+
+        String words() {
+            List<String> words = new ArrayList<>();
+            all.forEach((what, count) -> words.add(count == 1 ? "1 " + what : count + " " + plural(what)));
+            if (!where.isEmpty()) {
+                words.add(where);
+            }
+            return String.join(", ", words);
+        }
+
+        private static String plural(String what) {
+            return what.startsWith("loop") ? what.replace("loop", "loops") : what.replaceFirst("^(\\w+)", "$1s");
+        }
+    }
+
+    /** What comes off by itself or in one box, and the plugs between that and all else. */
+    private static final class Units {
+        private final Rig rig;
+
+        Units(Rig rig) {
+            this.rig = rig;
+        }
+
+        /** Whether a mount lifts out with its transducer. */
+        static boolean comesOff(Rig rig, Transducer transducer) {
+            MountKind kind = transducer.mount().kind();
+            return kind.losable() || kind.throughIce() && rig.craft().kind().onIce();
+        }
+
+        /** The box a thing comes off in, or the thing itself; "" for whatever stays. */
+        private String of(String item) {
+            Optional<Transducer> transducer = rig.transducer(item);
+            if (transducer.isPresent()) {
+                return comesOff(rig, transducer.get()) ? item : "";
+            }
+            return rig.placeOf(item)
+                    .filter(Placement::comesOff)
+                    .map(place -> rig.fitOut()
+                            .boxAt(place.station())
+                            .map(Enclosure::id)
+                            .orElse(item))
+                    .orElse("");
+        }
+
+        /** Connections of a thing to what is not taken off together with it. */
+        int plugs(String item) {
+            String mine = of(item);
+            int plugs = 0;
+            for (Transducer transducer : rig.transducers()) {
+                String display = rig.displayOf(transducer).map(Device::id).orElse("");
+                plugs += between(item, mine, transducer.id(), display);
+            }
+            for (Segment segment : rig.harness().segments()) {
+                plugs += between(item, mine, segment.from(), segment.to());
+            }
+            for (DataLead lead : rig.network().leads()) {
+                plugs += between(item, mine, lead.from(), lead.to());
+            }
+            return plugs;
+        }
+
+        private int between(String item, String mine, String from, String to) {
+            String other = item.equals(from) ? to : item.equals(to) ? from : "";
+            return !other.isEmpty() && !of(other).equals(mine) ? 1 : 0;
+        }
     }
 }

@@ -3,7 +3,9 @@ package app.brightkeel.core.layout;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import java.util.List;
@@ -27,8 +29,15 @@ public final class TakeOffWorking {
                 told.figure("", rig.nameOfPoint(place.item()), place.offMin(), Unit.MINUTE, "/places/" + p + "/offMin");
             }
         }
+        for (TakeOff.Item item : off.off()) {
+            if (!item.by().isEmpty()) {
+                told.remark(
+                        "{}: {}, {}.", Worded.capital(item.name()), item.by(), new Amount(item.minMin(), Unit.MINUTE));
+            }
+        }
         list(told, "Unplugged first: {}.", off.freed());
         list(told, "Stays aboard: {}.", off.stays());
+        told.remark("The reverse puts it on; plugs that stay behind are capped meanwhile.");
         return told.result("", "all of it", off.minMin(), Unit.MINUTE).done();
     }
 

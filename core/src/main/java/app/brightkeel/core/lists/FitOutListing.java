@@ -36,26 +36,29 @@ final class FitOutListing {
                 .of(rows);
     }
 
-    private record Step(String id, String step, String what, String from, Optional<Amount> time) {}
+    private record Step(String id, String step, String what, String from, String by, Optional<Amount> time) {}
 
     /** What is unplugged first, what comes off with its minutes, what stays. */
     static Listing takeOff(Rig rig) {
         TakeOff off = TakeOff.of(rig);
         List<Step> steps = new ArrayList<>();
-        off.freed().forEach(cable -> steps.add(new Step(cable.id(), "unplug", cable.name(), "", Optional.empty())));
+        off.freed().forEach(cable -> steps.add(new Step(cable.id(), "unplug", cable.name(), "", "", Optional.empty())));
         off.off()
                 .forEach(item -> steps.add(new Step(
                         item.id(),
                         "take off",
                         item.name(),
                         item.station(),
+                        item.by(),
                         Optional.of(new Amount(item.minMin(), Unit.MINUTE)))));
-        off.stays().forEach(part -> steps.add(new Step(part.id(), "stays aboard", part.name(), "", Optional.empty())));
+        off.stays()
+                .forEach(part -> steps.add(new Step(part.id(), "stays aboard", part.name(), "", "", Optional.empty())));
         return new Columns<Step>()
                 .words("id", Step::id)
                 .words("step", Step::step)
                 .words("what", Step::what)
                 .words("from", Step::from)
+                .words("by", Step::by)
                 .number("time", Unit.MINUTE, Step::time)
                 .of(steps);
     }

@@ -14,6 +14,8 @@ final class PartsListing {
             Map.entry("length", Unit.METRE),
             Map.entry("rating", Unit.RATING),
             Map.entry("current", Unit.AMPERE),
+            Map.entry("width", Unit.MILLIMETRE),
+            Map.entry("pins", Unit.COUNT),
             Map.entry("mass", Unit.KILOGRAM));
 
     private PartsListing() {}

@@ -4,9 +4,11 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.parts.ConnectorList;
 import app.brightkeel.core.parts.HoleList;
 import app.brightkeel.core.parts.PartsList;
+import app.brightkeel.core.parts.Questions;
 import app.brightkeel.core.parts.ShoppingList;
 import app.brightkeel.core.parts.WireList;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.whole.WhyList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -15,6 +17,19 @@ import java.util.function.Function;
 public final class RigLists {
 
     public static final List<RigList> ALL = List.of(
+            always("everything", "Everything, with what it costs", List.of(), WholeListing::of),
+            always("why", "Why each thing stands", List.of(), line -> WhyListing.of(WhyList.of(line))),
+            always(
+                    "questions",
+                    "What to ask before buying",
+                    List.of(),
+                    line -> QuestionsListing.of(Questions.of(line.rig()))),
+            new RigList(
+                    "optional",
+                    "What may be worth having",
+                    List.of(),
+                    line -> OptionalListing.of(line.rig()).isPresent(),
+                    line -> OptionalListing.of(line.rig())),
             always("parts", "Its parts", List.of(), line -> PartsListing.of(PartsList.of(line.entered()))),
             always(
                     "wires",
@@ -41,12 +56,17 @@ public final class RigLists {
                     "Its holes, there and to drill",
                     List.of(Link.CABLE, Link.CARRY),
                     line -> FitOutListing.holes(HoleList.of(line))),
-            new RigList("cuts", "Its cut list", List.of(Link.CARRY), FitOutListing::cuts));
+            new RigList(
+                    "cuts",
+                    "Its cut list",
+                    List.of(Link.CARRY),
+                    line -> FitOutListing.cuts(line).isPresent(),
+                    FitOutListing::cuts));
 
     private RigLists() {}
 
     private static RigList always(String id, String title, List<Link> links, Function<Line, Listing> made) {
-        return new RigList(id, title, links, line -> Optional.of(made.apply(line)));
+        return new RigList(id, title, links, line -> true, line -> Optional.of(made.apply(line)));
     }
 
     /** The list with this id, if there is one. */

@@ -8,6 +8,7 @@ import app.brightkeel.core.load.DayLoad.PhaseLoad;
 import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
@@ -44,6 +45,9 @@ public final class LoadWorking {
         }
         if (rig.outing().dayH().isSet()) {
             all.figure("day", "planned for", rig.outing().dayH(), Unit.HOUR, "/outing/dayH");
+        }
+        if (rig.devices().stream().anyMatch(device -> device.kind() == DeviceKind.VOLTMETER)) {
+            all.remark("A socket's voltmeter draws on its own and says flat or alive: it is no gauge of charge.");
         }
         return all.step("t", "length of the day", load.hours(), Unit.HOUR)
                 .opened(

@@ -120,7 +120,8 @@ public final class HoleList {
 
     private static String remark(Hole hole) {
         Opening opening = hole.passage().map(Passage::opening).orElse(Opening.UNKNOWN);
-        String tested = opening.tested() ? "tried for leaks" : "";
+        String tested =
+                opening.tested() ? "tried for leaks" : hole.there() ? "not tried for leaks" : "try it for leaks";
         String costs = opening.costs().isEmpty() ? "" : "costs " + opening.costs();
         String back = hole.closedBy().nut() ? opening.back().words() : "";
         return String.join(

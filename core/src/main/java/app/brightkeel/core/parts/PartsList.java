@@ -6,6 +6,7 @@ import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Note;
 import app.brightkeel.core.rig.Pack;
@@ -63,9 +64,11 @@ public final class PartsList {
         rig.devices()
                 .forEach(d ->
                         list.add(d.id(), "", "device", d.name(), d.kind().words(), size(d.massKg(), Unit.KILOGRAM)));
-        rig.holders()
-                .forEach(h ->
-                        list.add(h.id(), h.holds(), "holder", h.name(), h.kind().words(), List.of()));
+        rig.network()
+                .leads()
+                .forEach(lead ->
+                        list.add(lead.id(), "", "data lead", lead.name(), "", size(lead.lengthM(), Unit.METRE)));
+        rig.holders().forEach(list::holder);
         rig.transducers().forEach(list::transducer);
         rig.fitOut()
                 .boxes()
@@ -75,6 +78,15 @@ public final class PartsList {
                 .ballast()
                 .forEach(weight ->
                         list.add(weight.id(), "", "weight", weight.name(), "", size(weight.massKg(), Unit.KILOGRAM)));
+        rig.fitOut()
+                .boards()
+                .parts()
+                .forEach(part ->
+                        list.add(part.id(), "", "board part", part.name(), "", size(part.lengthM(), Unit.METRE)));
+        rig.fitOut()
+                .extras()
+                .forEach(extra -> list.add(extra.id(), extra.of(), extra.kind().words(), extra.name(), "", List.of()));
+        rig.harness().spares().forEach(list::spare);
         return List.copyOf(list.parts);
     }
 
@@ -94,6 +106,29 @@ public final class PartsList {
                 pack.name(),
                 sort,
                 sizes(size(pack.capacityAh(), Unit.AMPERE_HOUR), size(pack.massKg(), Unit.KILOGRAM)));
+    }
+
+    /** With what it is put together from: a base with its ball, an arm. */
+    private void holder(Holder holder) {
+        add(holder.id(), holder.holds(), "holder", holder.name(), holder.kind().words(), List.of());
+        if (holder.ballM().isSet()) {
+            add(
+                    holder.id() + "/base",
+                    holder.id(),
+                    "base with a ball",
+                    "base of the " + holder.name(),
+                    "",
+                    size(holder.ballM(), Unit.MILLIMETRE));
+        }
+        if (holder.armBallM().isSet()) {
+            add(
+                    holder.id() + "/arm",
+                    holder.id(),
+                    "arm for a ball",
+                    "arm of the " + holder.name(),
+                    "",
+                    size(holder.armBallM(), Unit.MILLIMETRE));
+        }
     }
 
     private void charger(Charger charger) {
@@ -137,6 +172,15 @@ public final class PartsList {
                     "",
                     size(transducer.lead().extensionM(), Unit.METRE));
         }
+        if (transducer.mount().plateM().isSet()) {
+            add(
+                    transducer.id() + "/plate",
+                    transducer.id(),
+                    "adapter plate",
+                    "plate under the " + transducer.name(),
+                    "",
+                    size(transducer.mount().plateM(), Unit.MILLIMETRE));
+        }
         if (transducer.mount().kind() != MountKind.UNDECIDED) {
             add(
                     transducer.id() + "/mount",
@@ -157,6 +201,12 @@ public final class PartsList {
                 segment.wire().tinned() ? "tinned" : "plain copper",
                 sizes(Known.size(segment).stream().toList(), size(segment.wire().lengthM(), Unit.METRE)));
         segment.fittings().forEach(fitting -> fitting(segment, fitting));
+    }
+
+    private void spare(Segment spare) {
+        add(spare.id(), "", "spare lead", spare.name(), "", size(spare.wire().lengthM(), Unit.METRE));
+        spare.fittings()
+                .forEach(fitting -> add(fitting.id(), spare.id(), "in the spare lead", fitting.name(), "", List.of()));
     }
 
     private void fitting(Segment segment, Fitting fitting) {

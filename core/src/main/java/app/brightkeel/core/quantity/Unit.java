@@ -38,7 +38,7 @@ public enum Unit {
     DECIBEL_PER_KM(Style.PLAIN, metric("dB/km", 1)),
     /** Little currents that flow for long. */
     MILLIAMPERE(Style.PLAIN, new Shown("mA", 1000, 0, 0)),
-    MINUTE(Style.SHORT, metric("min", 0)),
+    MINUTE(Style.SHORT, metric("min", 1)),
     SECOND(Style.SHORT, metric("s", 2)),
     /** Heat that a current brings into each ohm. */
     AMPERE_SQUARED_SECOND(Style.PLAIN, metric("A²s", 0)),

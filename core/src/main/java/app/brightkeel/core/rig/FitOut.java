@@ -12,24 +12,28 @@ import java.util.Optional;
  * @param passThroughs that lie at home, each sort once
  * @param boxes        what things travel in, at most one at a station
  * @param boards       what is built of boards
+ * @param extras       tethers, hoods, caps and the like
  */
 @RecordBuilder
 public record FitOut(
         @PartList(PartKind.BALLAST) List<Ballast> ballast,
         List<PassThroughStock> passThroughs,
         @PartList(PartKind.BOX) List<Enclosure> boxes,
-        Boards boards)
+        Boards boards,
+        @PartList(PartKind.EXTRA) List<Extra> extras)
         implements FitOutBuilder.With {
 
-    public static final FitOut NONE = new FitOut(List.of(), List.of(), List.of(), Boards.NONE);
+    public static final FitOut NONE = new FitOut(List.of(), List.of(), List.of(), Boards.NONE, List.of());
 
     private static final int MOST_BALLAST = 12;
     private static final int MOST_BOXES = 12;
+    static final int MOST_EXTRAS = 60;
 
     public FitOut {
         ballast = Checks.atMost("ballast", MOST_BALLAST, ballast);
         passThroughs = Checks.atMost("passThroughs", PassThrough.values().length, passThroughs);
         boxes = Checks.atMost("boxes", MOST_BOXES, boxes);
+        extras = Checks.atMost("extras", MOST_EXTRAS, extras);
         Checks.distinct(
                 "passThroughs",
                 passThroughs.stream().map(stock -> stock.fitting().name()).toList());
@@ -44,6 +48,12 @@ public record FitOut(
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether a part has such an extra. */
+    public boolean has(ExtraKind kind, String part) {
+        return extras.stream()
+                .anyMatch(extra -> extra.kind() == kind && extra.of().equals(part));
     }
 
     /** With one box replaced by the one of the same id. */

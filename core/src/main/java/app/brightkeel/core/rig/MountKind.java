@@ -124,6 +124,14 @@ public enum MountKind implements Worded {
         return this == LIVE_POLE || this == ICE_POLE;
     }
 
+    /** Whether it clamps, swings or lifts out, so that it can be lost over water. */
+    public boolean losable() {
+        return switch (this) {
+            case SWING_ARM, QUICK_POST, TRANSOM_BOARD, CLAMP_BAR, LIVE_POLE, SUCTION_CUP -> true;
+            default -> false;
+        };
+    }
+
     /** Whether nothing stiff holds it: it hangs by its own cable. */
     public boolean hangsByCable() {
         return this == ICE_FLOAT || this == ICE_SLEEVE || this == ICE_WRAP;

@@ -31,6 +31,7 @@ public record Note(
                     PartKind.EXIT,
                     PartKind.POCKET,
                     PartKind.BOARD_PART,
+                    PartKind.EXTRA,
                     PartKind.PHASE
                 },
                 orNothing = true,

@@ -29,6 +29,7 @@ public enum Part {
     SCHOOLS(Rig::schools),
     WEIGHTS(Rig::weights),
     FIT_OUT(Rig::fitOut),
+    PURSE(Rig::purse),
     QUIETED(Rig::quieted),
     NOTES(Rig::notes);
 

@@ -20,6 +20,7 @@ public enum PartKind {
     EXIT("hole"),
     POCKET("pocket"),
     BOARD_PART("board part"),
+    EXTRA("tether, hood or cap"),
     PHASE("part of the day", "rig"),
     STATION("station", "craft"),
     PASSAGE("passage", "craft"),

@@ -32,6 +32,7 @@ import java.util.function.Function;
  * @param schools     preferences where practitioners differ
  * @param weights     how much each part of a mount's score counts
  * @param fitOut      weights, pass-throughs, boxes and boards round it
+ * @param purse       what is on hand, what is bought, and what may be spent
  * @param quieted     ids of rules whose findings the person has put aside
  * @param notes       why a part was chosen, at most one for each; a note goes when its part goes
  */
@@ -54,6 +55,7 @@ public record Rig(
         Schools schools,
         Weights weights,
         FitOut fitOut,
+        Purse purse,
         Set<String> quieted,
         List<Note> notes)
         implements RigBuilder.With {
@@ -99,6 +101,7 @@ public record Rig(
                 .of("onHand", onHand)
                 .of("chargers", chargers)
                 .of("fitOut", fitOut)
+                .of("purse", purse)
                 .of("notes", notes)
                 .check();
     }
@@ -185,6 +188,11 @@ public record Rig(
     }
 
     @Override
+    public Purse purse() {
+        return Reads.noted(Part.PURSE, purse);
+    }
+
+    @Override
     public List<Note> notes() {
         return Reads.noted(Part.NOTES, notes);
     }
@@ -245,6 +253,11 @@ public record Rig(
         return DroppedReferences.with(this, "fitOut", changed);
     }
 
+    @Override
+    public Rig withPurse(Purse changed) {
+        return DroppedReferences.with(this, "purse", changed);
+    }
+
     /** Whether it has such a part. */
     public boolean has(PartKind kind, String id) {
         PartIds there = new PartIds();
@@ -277,6 +290,7 @@ public record Rig(
                 Schools.UNDECIDED,
                 Weights.EVEN,
                 FitOut.NONE,
+                Purse.NONE,
                 Set.of(),
                 List.of());
     }

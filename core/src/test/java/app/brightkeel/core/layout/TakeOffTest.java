@@ -6,12 +6,15 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Travel;
 import java.util.List;
 import org.testng.annotations.DataProvider;
@@ -28,23 +31,65 @@ public class TakeOffTest {
         return parts.stream().map(TakeOff.Named::name).toList();
     }
 
-    /** The fjord kayak: two screens, the keypad and the battery off, the module stays. */
+    /** The fjord kayak: two screens, the keypad, the battery and the pole off, the module stays. */
     @Test
     public void theFjordKayak() {
         TakeOff off = of(DemoRigs.gannet());
         assertEquals(
                 off.off().stream().map(TakeOff.Item::name).toList(),
-                List.of("9-in display", "5-in display", "remote keypad, other make", "50 Ah LiFePO4"));
+                List.of(
+                        "9-in display",
+                        "5-in display",
+                        "remote keypad, other make",
+                        "50 Ah LiFePO4",
+                        "live head of 130° × 20°"));
+        // its supply, the module, the keypad and the line-beams; clamp, lead and tether of the pole half a minute each
+        assertEquals(off.off().get(0).by(), "4 plugs");
+        assertEquals(off.off().get(4).by(), "1 plug, 1 clamp, 1 tether");
+        assertEquals(off.off().get(4).minMin(), 1.5);
         assertEquals(off.off().get(0).station(), "right track beside the seat");
-        assertEquals(off.minMin(), 4.0, "a minute each, by hand");
-        assertEquals(
-                names(off.stays()),
-                List.of("live module", "fuse block", "455/800 kHz line-beams", "live head of 130° × 20°"));
+        assertEquals(off.minMin(), 5.5, "a minute each, by hand, and the pole");
+        assertEquals(names(off.stays()), List.of("live module", "fuse block", "455/800 kHz line-beams"));
         // whatever joins what goes to what stays
         assertTrue(names(off.freed())
                 .containsAll(List.of(
                         "lead of the 455/800 kHz line-beams", "network lead of the module", "lead of the nine")));
         assertFalse(names(off.freed()).contains("cable of the keypad"), "both its ends come off");
+    }
+
+    /** What is in one box is loosened from the rest, not from each other. */
+    @Test
+    public void aBoxComesOffAsOne() {
+        Rig rig = DemoRigs.oystercatcher();
+        Enclosure box = new Enclosure(
+                "crate",
+                "crate",
+                EnclosureKind.BOX,
+                "stern-well",
+                Size.UNKNOWN,
+                Figure.UNSET,
+                Figure.UNSET,
+                Figure.UNSET,
+                Figure.UNSET,
+                List.of(),
+                List.of(),
+                List.of(),
+                false,
+                false);
+        Rig apart = rig.with(new Placement("pack", "stern-well", true));
+        Rig boxed = apart.with(new Placement("display", "stern-well", true))
+                .withFitOut(rig.fitOut().withBoxes(List.of(box)));
+        assertEquals(by(apart, "pack"), "1 plug");
+        assertEquals(by(boxed, "pack"), "inside the crate");
+        assertEquals(by(boxed, "display"), "1 plug, inside the crate");
+    }
+
+    private static String by(Rig rig, String item) {
+        return of(rig).off().stream()
+                .filter(each -> each.id().equals(item))
+                .findFirst()
+                .orElseThrow()
+                .by();
     }
 
     @DataProvider

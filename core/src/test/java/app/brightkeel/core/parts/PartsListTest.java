@@ -3,14 +3,12 @@ package app.brightkeel.core.parts;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Rig;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -57,28 +55,5 @@ public class PartsListTest {
             assertEquals(parts.stream().map(PartsList.Part::id).distinct().count(), parts.size(), rig.name());
             assertTrue(parts.stream().noneMatch(part -> part.id().isEmpty()), rig.name());
         }
-    }
-
-    /** As many lines as the rig has parts, whatever is open. */
-    @Test
-    public void nothingIsLeftOut() {
-        for (Rig rig : TestRigs.all()) {
-            long fittings = rig.harness().segments().stream()
-                    .mapToLong(s -> s.fittings().size())
-                    .sum();
-            long parts = rig.devices().size()
-                    + rig.harness().packs().size()
-                    + rig.chargers().size()
-                    + rig.harness().junctions().size()
-                    + rig.harness().segments().size()
-                    + fittings
-                    + rig.holders().size()
-                    + rig.fitOut().boxes().size()
-                    + rig.fitOut().ballast().size()
-                    // each with its mount
-                    + 2L * rig.transducers().size();
-            assertEquals(PartsList.of(rig).size(), parts);
-        }
-        assertEquals(PartsList.of(Rig.blank("new", CraftKind.UNDECIDED)), List.of());
     }
 }

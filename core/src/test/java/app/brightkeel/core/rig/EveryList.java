@@ -28,6 +28,9 @@ public final class EveryList {
                         .with(h -> h.holds(device.id()).poses(List.of(Pose.values())))))
                 .withOnHand(List.of(pack.withId("own")))
                 .withChargers(List.of(charger(pack)))
+                .withPurse(new Purse(
+                        Figure.chosen(500),
+                        List.of(new Purchase(device.id(), "", device.origin(), Having.OWNED, OPEN))))
                 .withNetwork(rig.network().withShares(List.of(Shared.values())))
                 .withRuns(rig.runs().stream().map(EveryList::travelling).toList())
                 .withFitOut(fitOut(rig));
@@ -51,6 +54,11 @@ public final class EveryList {
                                 new PassThroughStock(PassThrough.GROMMET, 2),
                                 new PassThroughStock(PassThrough.CABLE_FITTING, 1)))
                         .boxes(List.of(box(station)))
+                        .extras(List.of(new Extra(
+                                "hood",
+                                "hood",
+                                ExtraKind.HOOD,
+                                rig.devices().get(0).id())))
                         .ballast(List.of(
                                 new Ballast("stone", "stone", Figure.measured(2), station),
                                 new Ballast("bottle", "bottle", Figure.measured(3), station))));

@@ -57,6 +57,13 @@ public final class FullLists {
             each("/fitOut/boxes/0/exits", Exit.class, (part, n) -> part.withId("more-" + n)),
             each("/fitOut/boxes/0/pockets", Pocket.class, (part, n) -> part.withId("more-" + n)),
             new Filling(
+                    "/fitOut/extras",
+                    (rig, n) -> new Extra(
+                            "more-" + n,
+                            "hood",
+                            ExtraKind.HOOD,
+                            rig.devices().get(0).id())),
+            new Filling(
                     "/fitOut/boards/parts",
                     (rig, n) -> new BoardPart("more-" + n, "part", Figure.chosen(0.2), Figure.chosen(0.1), 1, false)),
             new Filling(

@@ -78,7 +78,14 @@ public class MarksTest {
     private static Set<PartKind> goesWith(PartKind kind) {
         return switch (kind) {
             case PACK ->
-                EnumSet.of(kind, PartKind.SEGMENT, PartKind.SPARE, PartKind.FITTING, PartKind.RUN, PartKind.CHARGER);
+                EnumSet.of(
+                        kind,
+                        PartKind.SEGMENT,
+                        PartKind.SPARE,
+                        PartKind.FITTING,
+                        PartKind.RUN,
+                        PartKind.CHARGER,
+                        PartKind.EXTRA);
             case JUNCTION, DEVICE ->
                 EnumSet.of(
                         kind,
@@ -87,11 +94,13 @@ public class MarksTest {
                         PartKind.FITTING,
                         PartKind.RUN,
                         PartKind.HOLDER,
-                        PartKind.DATA_LEAD);
-            case SEGMENT, SPARE -> EnumSet.of(kind, PartKind.FITTING, PartKind.RUN);
-            case TRANSDUCER -> EnumSet.of(kind, PartKind.RUN, PartKind.BEAM);
-            case DATA_LEAD -> EnumSet.of(kind, PartKind.RUN);
-            case BOX -> EnumSet.of(kind, PartKind.RIB, PartKind.EXIT, PartKind.POCKET);
+                        PartKind.DATA_LEAD,
+                        PartKind.EXTRA);
+            case SEGMENT, SPARE -> EnumSet.of(kind, PartKind.FITTING, PartKind.RUN, PartKind.EXTRA);
+            case TRANSDUCER -> EnumSet.of(kind, PartKind.RUN, PartKind.BEAM, PartKind.EXTRA);
+            case DATA_LEAD -> EnumSet.of(kind, PartKind.RUN, PartKind.EXTRA);
+            case HOLDER -> EnumSet.of(kind, PartKind.EXTRA);
+            case BOX -> EnumSet.of(kind, PartKind.RIB, PartKind.EXIT, PartKind.POCKET, PartKind.EXTRA);
             case STATION ->
                 EnumSet.of(
                         kind,
@@ -101,7 +110,8 @@ public class MarksTest {
                         PartKind.BOX,
                         PartKind.RIB,
                         PartKind.EXIT,
-                        PartKind.POCKET);
+                        PartKind.POCKET,
+                        PartKind.EXTRA);
             case PASSAGE -> EnumSet.of(kind, PartKind.RUN);
             default -> EnumSet.of(kind);
         };

@@ -1,9 +1,11 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.lists.Listing;
 import app.brightkeel.core.lists.RigList;
 import app.brightkeel.core.lists.RigLists;
 import app.brightkeel.core.quantity.Habit;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.server.files.ListCsv;
 import app.brightkeel.server.store.Revision;
@@ -46,9 +48,49 @@ class ListController {
                 revision,
                 "lists",
                 line -> RigLists.ALL.stream()
-                        .filter(list -> list.made().apply(line).isPresent())
+                        .filter(list -> list.there().test(line))
                         .map(list -> new ListOffer(list.id(), list.title(), list.links()))
                         .toList());
+    }
+
+    /**
+     * A list as a screen shows it, every cell in words.
+     *
+     * @param rows as many cells as there are columns
+     */
+    record ListTable(List<String> columns, List<List<Text>> rows) {
+
+        static ListTable of(Listing listing) {
+            return new ListTable(
+                    listing.columns().stream().map(Listing.Column::name).toList(),
+                    listing.rows().stream()
+                            .map(row -> row.stream().map(ListTable::words).toList())
+                            .toList());
+        }
+
+        /** A unit stands with its amount already. */
+        private static Text words(Listing.Cell cell) {
+            if (cell instanceof Listing.Cell.Words words) {
+                return words.text();
+            }
+            return cell instanceof Listing.Cell.Number number && number.amount().isPresent()
+                    ? Text.of("{}", number.amount().get())
+                    : Text.of("");
+        }
+    }
+
+    /** One of them as a table; where there is nothing that it would be of, that is no such thing. */
+    @GetMapping(path = "/{list}/table", produces = MediaType.APPLICATION_JSON_VALUE)
+    Kept<ListTable> listTable(
+            @PathVariable String id,
+            @PathVariable String list,
+            @RequestParam(required = false) @Nullable Long revision) {
+        RigList asked = RigLists.of(list).orElseThrow(() -> new NoSuchList(list));
+        return answers.of(
+                id,
+                revision,
+                "list " + list,
+                line -> ListTable.of(asked.made().apply(line).orElseThrow(() -> new NoSuchList(list))));
     }
 
     /** One of them as CSV; where there is nothing that it would be of, that is no such thing. */

@@ -13,15 +13,20 @@ import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Ending;
+import app.brightkeel.core.rig.Extra;
+import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fixing;
 import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Plug;
+import app.brightkeel.core.rig.Purchase;
+import app.brightkeel.core.rig.Purse;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Segment;
@@ -57,20 +62,29 @@ public class FormatVersionsTest {
             {2, dry},
             {3, bare},
             {4, rig},
-            {5, withoutHolders(withoutData(DemoRigs.gannet()))},
-            {6, withoutPower(DemoRigs.sandpiper())},
+            {5, withoutHolders(withoutData(bare(DemoRigs.gannet())))},
+            {6, withoutPower(bare(DemoRigs.sandpiper()))},
             {7, withoutEnds(DemoRigs.lanternCrate())},
-            {8, bareSpares(withoutData(DemoRigs.gannet()))},
-            {9, plain(DemoRigs.reedling())},
-            {10, DemoRigs.sandpiper()},
+            {8, bareSpares(withoutData(bare(DemoRigs.gannet())))},
+            {9, plain(bare(DemoRigs.reedling()))},
+            {10, bare(DemoRigs.sandpiper())},
             {11, shared(DemoRigs.oystercatcher())}
         };
+    }
+
+    /** As it was known before version 11: without tethers and caps. */
+    private static Rig bare(Rig rig) {
+        return rig.withFitOut(rig.fitOut().withExtras(List.of()));
     }
 
     /** With what version 11 brought, as its file has it. */
     private static Rig shared(Rig rig) {
         Transducer transducer = rig.transducers().get(0);
         return rig.withSharing(new Sharing(Transport.ROOF, Figure.chosen(2), Figure.UNSET))
+                .withFitOut(rig.fitOut().withExtras(List.of(new Extra("hood", "sun hood", ExtraKind.HOOD, "display"))))
+                .withPurse(new Purse(
+                        Figure.chosen(400),
+                        List.of(new Purchase("display", "", "display-7-in-chirp", Having.OWNED, Figure.chosen(250)))))
                 .withOuting(rig.outing().withViews(List.of(WantedView.DOWN, WantedView.TEMPERATURE)))
                 .with(transducer.withPlug(transducer
                         .plug()

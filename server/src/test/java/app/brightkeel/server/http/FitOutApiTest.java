@@ -174,7 +174,7 @@ public class FitOutApiTest extends ServerTest {
         for (JsonNode offer : json(send(get(path + "/changes?link=cable")))) {
             if (offer.path("id").asString().startsWith("cable.plan.")) {
                 plans.add(offer.path("id").asString());
-                assertEquals(offer.path("measures").size(), 4, offer.toString());
+                assertEquals(offer.path("measures").size(), 5, offer.toString());
                 assertTrue(offer.path("effects").size() > 0, offer.toString());
             }
         }
@@ -189,9 +189,9 @@ public class FitOutApiTest extends ServerTest {
         String holes = text(send(get("/api/rigs/" + id + "/lists/holes")));
         assertTrue(holes.contains(",1,hole high in the front,wall of the transom pod,drill,above,15.9,"), holes);
         String off = text(send(get("/api/rigs/" + id + "/lists/take-off")));
-        assertTrue(off.startsWith("id,step,what,from,time [min]"), off);
-        assertTrue(off.contains("pack,take off,20 Ah flooded lead,floor at the stern,3"), off);
-        assertTrue(off.contains("stays aboard") && !off.contains("all of it"), off);
+        assertTrue(off.startsWith("id,step,what,from,by,time [min]"), off);
+        assertTrue(off.contains("pack,take off,20 Ah flooded lead,floor at the stern,"), off);
+        assertTrue(off.contains("transducer,take off,16° chirp cone") && !off.contains("all of it"), off);
         String cuts = text(send(get("/api/rigs/" + id + "/lists/cuts")));
         assertEquals(cuts.lines().count(), 1 + 7, cuts);
         assertTrue(!cuts.contains("rail"), "it comes out of no board");

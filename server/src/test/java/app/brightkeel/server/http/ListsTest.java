@@ -96,7 +96,7 @@ public class ListsTest extends ServerTest {
             assertEquals(answer.getStatus(), offered.contains(list) ? 200 : 404, list);
         }
         String refused = send(get(path + "/ropes")).getContentAsString(StandardCharsets.UTF_8);
-        assertTrue(refused.contains("Lists are: parts, wires"), refused);
+        assertTrue(refused.contains("Lists are: everything, why, questions"), refused);
     }
 
     /** The pound is exactly 0.45359237 kg; a file adds up to what the screen says, in its own unit. */

@@ -72,7 +72,9 @@ final class BatteryMerit {
         // a price that nobody said is neither cheap nor dear
         double cheap = priced(rig) ? 1 / (1 + aYear / DEAR) : 0.5;
         boolean carried = rig.schools().battery() == Schools.Battery.SHUTTLE;
-        double score = (carried ? 2 : 1) / (1 + mass / HEAVY_KG) + cheap + cold / 2;
+        // of what does not last the day the longest stands first
+        double lasts = hours.value().median().hours() / wanted;
+        double score = lasts < 1 ? lasts - 1 : (carried ? 2 : 1) / (1 + mass / HEAVY_KG) + cheap + cold / 2;
         return new Merit(score, notes, traits(planned), traits(changed));
     }
 

@@ -26,6 +26,8 @@ public final class BatteryRules {
             new ChargedInTheCold(),
             new ChargedThroughFuse(),
             new StandsEmpty(),
+            new UnlikeAge(),
+            new OverBudget(),
             new StaysAboard());
 
     private BatteryRules() {}

@@ -24,6 +24,7 @@ final class CableKinds {
             entry("mend", among(CableChanges::mended)),
             entry("cut", LENGTH),
             entry("longer", LENGTH),
+            entry("drill", among(CableChanges::drilledWider)),
             entry("extend", among(line -> Stream.concat(CableChanges.extended(line), CableChanges.shorter(line)))),
             entry("loops", among(CableChanges::loops)),
             entry("close", among(HoleChanges::closed)),

@@ -41,6 +41,6 @@ final class PlugDoesNotPass implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return CableChanges.soundWays(line);
+        return Stream.concat(CableChanges.drilledWider(line), CableChanges.soundWays(line));
     }
 }

@@ -18,9 +18,11 @@ final class MountKinds {
             entry("take", ChangeKind.of(3, (line, said) -> MountChanges.taken(line, said[0], said[1], said[2]))),
             entry("pair", ChangeKind.of(4, (line, said) -> Pairings.of(line, said[0], said[1], said[2], said[3]))),
             entry("lower", among(MountChanges::lowered)),
+            entry("board", among(MountChanges::lowered)),
             entry("raise", among(MountChanges::raised)),
             entry("flush", CLEARED),
             entry("under-ice", CLEARED),
+            entry("tether", among(MountChanges::tethered)),
             entry("hole", FITTING),
             entry("plate", FITTING));
 

@@ -24,6 +24,7 @@ public final class MountRules {
             new TurnBlocked(),
             new HoleUnasked(),
             new Fouls(),
+            new NoTether(),
             new TooFast());
 
     private MountRules() {}

@@ -55,7 +55,11 @@ public final class ScreenReview implements LinkReview {
                 .map(holder -> HolderMerit.of(planned.rig(), changed.rig(), holder))
                 .orElseGet(() -> {
                     Optional<String> shown = ScreenTraits.shown(planned.rig(), changed.rig());
-                    return new Merit(0, List.of(), ScreenTraits.of(planned, shown), ScreenTraits.of(changed, shown));
+                    return new Merit(
+                            0,
+                            ScreenTraits.enough(planned.rig(), changed.rig()),
+                            ScreenTraits.of(planned, shown),
+                            ScreenTraits.of(changed, shown));
                 });
     }
 
@@ -69,7 +73,7 @@ public final class ScreenReview implements LinkReview {
         boolean dims = line.rig().devices().stream().anyMatch(d -> d.kind().dimmable());
         Stream<Change> dimmed =
                 DoubleStream.of(1, 0.8, 0.6, 0.4, 0.2).filter(b -> dims).mapToObj(b -> ScreenChanges.dim(line, b));
-        return Stream.of(dimmed, HolderChanges.all(line), HolderChanges.places(line))
+        return Stream.of(dimmed, ScreenChanges.fewer(line), HolderChanges.all(line), HolderChanges.places(line))
                 .flatMap(changes -> changes)
                 .toList();
     }

@@ -7,16 +7,21 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reach.SeatStage;
 import app.brightkeel.core.reach.Seated;
 import app.brightkeel.core.reach.Seated.FromSeat;
 import app.brightkeel.core.review.Trait;
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.WantedView;
+import app.brightkeel.core.sonar.Fed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** By what brightness and places of displays differ: watts, hours, and how a display stands to hand and eye. */
 final class ScreenTraits {
@@ -73,6 +78,26 @@ final class ScreenTraits {
                         .findFirst())
                 .ifPresent(each -> place(each, all));
         return all;
+    }
+
+    /** Where fewer displays show all that more of them did. */
+    static List<Text> enough(Rig planned, Rig changed) {
+        List<Device> left = changed.devices().stream()
+                .filter(device -> device.kind().display())
+                .toList();
+        long before = planned.devices().stream()
+                .filter(device -> device.kind().display())
+                .count();
+        boolean all = Stream.of(WantedView.values()).allMatch(view -> !seen(planned, view) || seen(changed, view));
+        return left.size() < before && all && !left.isEmpty()
+                ? List.of(Text.of(
+                        before == 2 ? "one {} shows it all: two are comfort" : "the {} shows it all: more are comfort",
+                        left.get(0).name()))
+                : List.of();
+    }
+
+    private static boolean seen(Rig rig, WantedView view) {
+        return rig.transducers().stream().anyMatch(transducer -> Fed.of(rig, transducer, view) == Fed.Way.SHOWN);
     }
 
     private static void place(FromSeat screen, List<Trait> all) {

@@ -67,9 +67,10 @@ record Against(List<Text> fails, List<Text> wins, List<Text> loses) {
         return ruling.putAside() ? Verdict.HOLDS : ruling.verdict();
     }
 
-    /** Mended, or no longer failing: a question instead of a finding is neither. */
+    /** Mended, or no longer failing: a question instead of a finding is neither, nor is silence where less is known. */
     private static boolean better(Ruling was, Ruling is) {
-        return was.toMend() && !was.putAside() && counts(is) == Verdict.HOLDS && !is.putAside()
+        boolean measured = is.judgement() instanceof Judgement.Measured;
+        return measured && was.toMend() && !was.putAside() && counts(is) == Verdict.HOLDS && !is.putAside()
                 || counts(was) == Verdict.FAILS && counts(is) == Verdict.CLOSE;
     }
 

@@ -68,14 +68,17 @@ public class ChangeKindTest {
         assertEquals(String.join(" ", never), "", "kinds that nothing offers");
     }
 
-    /** What others seldom want: boards too narrow for a lid, a housing longer than its pocket, a face within the ice. */
+    /** What others seldom want: a laden boat's board set too high, boards too narrow for a lid, a housing longer than its pocket, a face within the ice. */
     private static List<Rig> seldom() {
         Rig pram = DemoRigs.reedling();
         Rig gannet = DemoRigs.gannet();
         Rig lantern = DemoRigs.lanternCrate();
         Transducer housed = gannet.transducers().get(0);
         Transducer hung = lantern.transducers().get(0);
+        Transducer board = pram.transducers().get(0);
         return List.of(
+                pram.withAngler(pram.angler().withGearKg(Figure.measured(300)))
+                        .with(board.withMount(board.mount().withBelowM(Figure.measured(-0.12)))),
                 pram.withFitOut(
                         pram.fitOut().withBoards(pram.fitOut().boards().withStockWideM(Figure.measured(0.175)))),
                 gannet.with(housed.withBodyM(Figure.measured(0.4))),

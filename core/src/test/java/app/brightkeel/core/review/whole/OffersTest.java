@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Chemistry;
@@ -20,7 +21,10 @@ import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.testng.annotations.Test;
 
 /** Offers that were wrong or not there, each in the rig in which it was found; what every offer keeps is RemediesTest's. */
@@ -114,6 +118,46 @@ public class OffersTest {
             assertTrue(hours > 6.5 * 0.97, cure + " lasts " + hours);
             assertTrue(cure.note().plain().contains("worn to 80"), cure.toString());
         }
+    }
+
+    /** A board on a transom goes as low as it must to be wet, and no lower than stones allow where it need not. */
+    @Test
+    public void aBoardIsSetForWaterAndStones() {
+        Set<Boolean> clear = new HashSet<>();
+        for (double gearKg : new double[] {0, 300}) {
+            Rig light = DemoRigs.reedling();
+            Rig pram = light.withAngler(light.angler().withGearKg(Figure.measured(gearKg)));
+            Transducer board = pram.transducers().get(0);
+            double under =
+                    Line.of(pram).get(FaceStage.STAGE).value().faces().get(0).underM();
+            double now = board.mount().belowM().value();
+            Rig dry = pram.with(board.withMount(board.mount().withBelowM(Figure.measured(now - under - 0.02))));
+            Cure cure = Mended.of(dry, "mount.face-dry").get(0);
+            double below =
+                    after(dry, cure).transducers().get(0).mount().belowM().value();
+            double wet = Line.of(after(dry, cure))
+                    .get(FaceStage.STAGE)
+                    .value()
+                    .faces()
+                    .get(0)
+                    .underM();
+            assertTrue(wet >= 0.02, cure + " leaves it " + wet);
+            assertEquals(cure.label().plain().contains("clear of stones"), below <= -0.025, cure.toString());
+            clear.add(below <= -0.025);
+        }
+        assertEquals(clear.size(), 2, "one each");
+    }
+
+    /** What is not drilled yet is drilled as wide as the plug is. */
+    @Test
+    public void aHoleToBeDrilledIsDrilledForThePlug() {
+        Rig rig = RuleTriggers.narrowTube();
+        Cure cure = Mended.of(rig, "cable.plug-does-not-pass").stream()
+                .filter(each -> each.id().startsWith("cable.drill."))
+                .findFirst()
+                .orElseThrow();
+        Rig then = after(rig, cure);
+        assertTrue(Mended.of(then, "cable.plug-does-not-pass").isEmpty(), cure.toString());
     }
 
     /** What is not charged is charged first. */

@@ -33,6 +33,7 @@ import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Plug;
+import app.brightkeel.core.rig.Purse;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Season;
@@ -305,6 +306,20 @@ final class RuleTriggers {
                 Map.entry(
                         "screen.holder-overloaded",
                         GOOD.with(holder("ball-large", display).withArmM(measured(1)))),
+                Map.entry(
+                        "battery.unlike-age",
+                        parallel(
+                                p -> p.withAge(measured(0.7)),
+                                DemoRigs.oystercatcher()
+                                        .harness()
+                                        .segment("lead")
+                                        .fittings())),
+                Map.entry("mount.no-tether", arm),
+                Map.entry("carry.no-tether", FitOutTriggers.boxed(box -> box.withStation("rail-left"))),
+                Map.entry(
+                        "battery.over-budget",
+                        pack(p -> p.withLabel(p.label().withPrice(measured(120))))
+                                .withPurse(Purse.NONE.withBudget(chosen(100)))),
                 Map.entry("mount.proud-of-pocket", pocketed(0.015)),
                 Map.entry(
                         "screen.one-spot",
@@ -414,6 +429,14 @@ final class RuleTriggers {
     private static Rig drownedTube() {
         return throughTube(craft(c -> c.withPassages(c.passages().stream()
                         .map(p -> p.id().equals("tube-wall") ? p.withBelowWaterline(true) : p)
+                        .toList())))
+                .withSchools(Schools.UNDECIDED.withDrilling(Schools.Drilling.ABOVE_WATERLINE));
+    }
+
+    /** A hole in a tube, still to be drilled, narrower than the plug. */
+    static Rig narrowTube() {
+        return throughTube(craft(c -> c.withPassages(c.passages().stream()
+                        .map(p -> p.id().equals("tube-wall") ? p.withOpeningM(measured(0.02)) : p)
                         .toList())))
                 .withSchools(Schools.UNDECIDED.withDrilling(Schools.Drilling.ABOVE_WATERLINE));
     }

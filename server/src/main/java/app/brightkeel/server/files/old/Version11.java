@@ -1,5 +1,6 @@
 package app.brightkeel.server.files.old;
 
+import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Plug;
 import app.brightkeel.core.rig.Rig;
@@ -7,11 +8,15 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Version 11 knows how a craft travels and is shared, the views that are wanted, and adapters that chain and plugs with tags. */
+/**
+ * Version 11 knows how a craft travels and is shared, the views that are wanted, adapters that chain, plugs with tags, tethers and
+ * caps, and what is on hand or to buy.
+ */
 final class Version11 extends Step {
 
     Version11() {
-        brings(Rig.class, "sharing");
+        brings(Rig.class, "sharing", "purse");
+        brings(FitOut.class, "extras");
         brings(Outing.class, "views");
         brings(Plug.class, "adapters", "tag");
     }

@@ -196,15 +196,20 @@ public final class BatteryChanges {
 
     /** Larger ones in the place of each alternative source, of its own chemistry first. */
     public static Stream<Change> largerInstead(Line line) {
-        return line.entered().harness().packs().stream()
-                .filter(pack ->
-                        pack.role() == PackRole.INSTEAD && pack.capacityAh().isSet())
-                .flatMap(pack -> Catalogue.packs().stream()
-                        .filter(item -> mayReplace(List.of(pack), item))
-                        .filter(item -> item.chemistry() != pack.chemistry()
-                                || item.capacityAh().value() > pack.capacityAh().value())
-                        .sorted(Comparator.comparing(item -> item.chemistry() != pack.chemistry()))
-                        .map(item -> take(line, List.of(pack), item)));
+        return Banks.all(line.entered()).stream()
+                .filter(bank -> bank.get(0).role() == PackRole.INSTEAD
+                        && bank.get(0).capacityAh().isSet())
+                .flatMap(bank -> largerInstead(line, bank));
+    }
+
+    private static Stream<Change> largerInstead(Line line, List<Pack> bank) {
+        Pack pack = bank.get(0);
+        return Catalogue.packs().stream()
+                .filter(item -> mayReplace(bank, item))
+                .filter(item -> item.chemistry() != pack.chemistry()
+                        || item.capacityAh().value() > pack.capacityAh().value())
+                .sorted(Comparator.comparing(item -> item.chemistry() != pack.chemistry()))
+                .map(item -> take(line, bank, item));
     }
 
     /** Every catalogue pack in place of each bank. */

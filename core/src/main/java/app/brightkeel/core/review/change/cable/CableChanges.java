@@ -39,6 +39,9 @@ import java.util.stream.Stream;
 /** Changes of cables. */
 public final class CableChanges {
 
+    /** Room round a plug in a hole that is drilled for it [m]; common practice, no source. */
+    private static final double PLUG_ROOM_M = 0.001;
+
     private CableChanges() {}
 
     /** Ways for every cable that is laid and every lead that is not, those nothing speaks against first. */
@@ -202,6 +205,30 @@ public final class CableChanges {
                                         ? lead.withLengthM(Figure.chosen(metres))
                                         : lead)
                                 .toList())));
+    }
+
+    /** The hole that is still to be drilled and that stops a plug, wide enough for that. */
+    public static Stream<Change> drilledWider(Line line) {
+        Rig rig = line.entered();
+        return line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
+                .filter(laid -> laid.tightestM().filter(gap -> gap < 0).isPresent()
+                        && laid.tightest().filter(each -> each.way().drills()).isPresent())
+                .map(laid -> {
+                    Passage hole = laid.tightest().orElseThrow();
+                    double wide = Math.ceil((laid.plugM().orElseThrow() + PLUG_ROOM_M) * 1000) / 1000;
+                    Craft craft = rig.craft();
+                    List<Passage> passages = craft.passages().stream()
+                            .map(each -> each.id().equals(hole.id()) ? each.withOpeningM(Figure.chosen(wide)) : each)
+                            .toList();
+                    return new Change(
+                            "cable.drill." + hole.id() + "." + Math.round(wide * 1000),
+                            Text.of(
+                                    "Drill the {} {} wide: its plug passes, then a split grommet closes it",
+                                    hole.name(),
+                                    new Amount(wide, Unit.MILLIMETRE)),
+                            Effort.DRILL,
+                            rig.withCraft(craft.withPassages(passages)));
+                });
     }
 
     /** Each extension of the catalogue on each transducer. */

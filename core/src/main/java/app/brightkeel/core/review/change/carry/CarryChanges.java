@@ -10,10 +10,12 @@ import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.change.battery.ChargerChanges;
 import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.route.Rerouting;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,6 +39,18 @@ public final class CarryChanges {
     /** Every battery and display at every place of the craft that usually takes one, batteries first. */
     public static Stream<Change> places(Line line) {
         return Stream.concat(packs(line), displays(line));
+    }
+
+    /** A tether for every box at the edge that has none. */
+    public static Stream<Change> tethered(Line line) {
+        Rig all = line.entered();
+        for (Enclosure box : all.fitOut().boxes()) {
+            all = Tethers.wanted(all, box) ? Tethers.with(all, box.id(), box.name()) : all;
+        }
+        return all == line.entered()
+                ? Stream.empty()
+                : Stream.of(new Change(
+                        "carry.tether.all", Text.of("A tether on what stands at the edge"), Effort.BUY, all));
     }
 
     /**

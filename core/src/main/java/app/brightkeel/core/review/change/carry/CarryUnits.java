@@ -23,6 +23,7 @@ import app.brightkeel.core.rig.Pocket;
 import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
@@ -228,7 +229,7 @@ public final class CarryUnits {
         List<Enclosure> boxes = new ArrayList<>(rig.fitOut().boxes().stream()
                 .filter(box -> !box.station().equals(station))
                 .toList());
-        boxes.add(new Enclosure(
+        Enclosure made = new Enclosure(
                 FreshId.of(rig, Table.written(kind)),
                 kind.words(),
                 kind,
@@ -243,8 +244,10 @@ public final class CarryUnits {
                 List.of(),
                 pockets,
                 kind == EnclosureKind.BOX,
-                kind != EnclosureKind.BOX || pack.chemistry().lead()));
-        return rig.withFitOut(rig.fitOut().with(f -> f.boxes(boxes).boards(boards)));
+                kind != EnclosureKind.BOX || pack.chemistry().lead());
+        boxes.add(made);
+        Rig after = rig.withFitOut(rig.fitOut().with(f -> f.boxes(boxes).boards(boards)));
+        return Tethers.wanted(after, made) ? Tethers.with(after, made.id(), made.name()) : after;
     }
 
     private static double rounded(double metres) {

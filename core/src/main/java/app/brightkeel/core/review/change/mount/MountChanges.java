@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Stands;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Rerouting;
 import java.util.ArrayList;
@@ -34,6 +35,11 @@ public final class MountChanges {
     private static final double LOWERED_M = 0.04;
 
     private static final double MOST_BELOW_M = 3;
+
+    /** A board on a transom usually holds its face 25 to 50 mm over the hull's bottom, clear of stones; common practice, no source. */
+    private static final double BOARD_UP_M = 0.05;
+
+    private static final double STONES_M = -0.025;
 
     /** An adapter plate is so much longer than the housing [m]; common practice, no source. */
     private static final double PLATE_MORE_M = 0.02;
@@ -99,7 +105,9 @@ public final class MountChanges {
                 station.id(),
                 same ? old.belowM() : Figure.UNSET,
                 same && old.openingM().isSet() ? old.openingM() : station.room().wideM());
-        Rig changed = line.entered().with(transducer.withMount(mount));
+        Transducer moved = transducer.withMount(mount);
+        // what can be lost comes with its tether
+        Rig changed = Tethers.settled(line.entered().with(moved), moved);
         return new Change(
                 id(transducer, kind, station),
                 label(line, transducer, kind, station),
@@ -118,6 +126,17 @@ public final class MountChanges {
                 : Text.of("{}: {}, for the {}", Worded.capital(kind.words()), station.name(), transducer.name());
     }
 
+    /** A tether for every mount that can be lost and has none. */
+    public static Stream<Change> tethered(Line line) {
+        Rig all = line.entered();
+        for (Transducer transducer : all.transducers()) {
+            all = Tethers.wanted(all, transducer) ? Tethers.settled(all, transducer) : all;
+        }
+        return all == line.entered()
+                ? Stream.empty()
+                : Stream.of(new Change("mount.tether.all", Text.of("A tether on what can be lost"), Effort.BUY, all));
+    }
+
     /** A face that is dry or nearly so hangs lower; else another place. */
     public static Stream<Change> lowered(Line line) {
         List<Change> all = new ArrayList<>();
@@ -130,7 +149,15 @@ public final class MountChanges {
                     .belowM()
                     .value();
             double below = now + LOWERED_M - face.underM();
-            if (below <= MOST_BELOW_M) {
+            boolean board = line.rig()
+                            .transducer(face.transducer())
+                            .orElseThrow()
+                            .mount()
+                            .kind()
+                    == MountKind.TRANSOM_BOARD;
+            if (board && below <= STONES_M) {
+                all.add(hung(line, face.transducer(), "board", Math.max(-BOARD_UP_M, rounded(below))));
+            } else if (below <= MOST_BELOW_M) {
                 all.add(hung(line, face.transducer(), "lower", rounded(below)));
             }
         }
@@ -204,8 +231,14 @@ public final class MountChanges {
         return new Change(
                 "mount." + how + "." + id + "." + Math.round(belowM * 1000),
                 Text.of(
-                        ice ? "Hang the face {} below the surface" : "Set the face {} below the hull",
-                        new Amount(belowM, Unit.MILLIMETRE)),
+                        ice
+                                ? "Hang the face {} below the surface"
+                                : how.equals("board")
+                                        ? "Set the board so that the face hangs {} over the hull's bottom: clear of stones, and wet"
+                                        : transducer.mount().kind() == MountKind.TRANSOM_BOARD
+                                                ? "Set the board so that the face hangs {} below the hull: wet, and the first to meet a stone"
+                                                : "Set the face {} below the hull",
+                        new Amount(Math.abs(belowM), Unit.MILLIMETRE)),
                 Effort.MOVE,
                 line.entered().with(transducer.withMount(transducer.mount().withBelowM(Figure.chosen(belowM)))));
     }

@@ -11,6 +11,7 @@ import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Rerouting;
 import java.util.Optional;
@@ -57,6 +58,6 @@ public final class Pairings {
                 "mount.pair." + old.id() + "." + item.id() + "." + Table.written(kind) + "." + station.id(),
                 Text.of("{} on a {}: {}", item.name(), kind.words(), station.name()),
                 Effort.BUY,
-                Rerouting.of(rig.with(placed), placed.id()));
+                Rerouting.of(Tethers.settled(rig.with(placed), placed), placed.id()));
     }
 }

@@ -14,6 +14,8 @@ import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
+import app.brightkeel.core.rig.Extra;
+import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
@@ -307,6 +309,18 @@ final class BlankParts {
     Pocket pocket(Enclosure box) {
         return new Pocket(
                 FreshId.of(rig, "pocket"), named("pocket", box.pockets(), Pocket::name), Pose.STOWED, Size.UNKNOWN, "");
+    }
+
+    /** A tether of the first transducer or display that has none; of the whole rig where all have one. */
+    Extra extra() {
+        String of = Stream.concat(
+                        rig.transducers().stream().map(Transducer::id),
+                        rig.devices().stream().map(Device::id))
+                .filter(part -> !rig.fitOut().has(ExtraKind.TETHER, part))
+                .findFirst()
+                .orElse("");
+        return new Extra(
+                FreshId.of(rig, "extra"), named("tether", rig.fitOut().extras(), Extra::name), ExtraKind.TETHER, of);
     }
 
     BoardPart boardPart() {

@@ -98,6 +98,10 @@ final class NewParts {
                     ofRig(rig ->
                             blank(rig).weight().map(each -> fitOut(rig, f -> f.withBallast(and(f.ballast(), each)))))),
             entry(
+                    "carry.extra",
+                    ofRig(rig -> some(fitOut(
+                            rig, f -> f.withExtras(and(f.extras(), blank(rig).extra())))))),
+            entry(
                     "carry.box",
                     ofRig(rig -> blank(rig).box().map(each -> fitOut(rig, f -> f.withBoxes(and(f.boxes(), each)))))),
             entry(

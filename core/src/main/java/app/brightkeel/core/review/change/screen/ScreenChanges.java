@@ -10,6 +10,7 @@ import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Use;
@@ -67,6 +68,21 @@ public final class ScreenChanges {
                                         item.sockets().family()),
                                 Effort.BUY,
                                 rig.with(item.withId(part.id()).withOrigin(item.id())))));
+    }
+
+    /** Without one of several displays: one is enough for many, and its watts and its place are saved. */
+    public static Stream<Change> fewer(Line line) {
+        Rig rig = line.entered();
+        List<Device> displays =
+                rig.devices().stream().filter(device -> device.kind().display()).toList();
+        return displays.size() < 2
+                ? Stream.empty()
+                : displays.stream()
+                        .map(display -> new Change(
+                                "screen.fewer." + display.id(),
+                                Text.of("Without the {}: one display less", display.name()),
+                                Effort.SETTING,
+                                rig.without(PartKind.DEVICE, display.id())));
     }
 
     /** The same by hundredths, as ids write it. */

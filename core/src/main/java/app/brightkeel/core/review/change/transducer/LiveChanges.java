@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Rerouting;
 import java.util.ArrayList;
@@ -178,7 +179,7 @@ public final class LiveChanges {
                     .withId(FreshId.of(after, "live-head"));
             List<Transducer> all = new ArrayList<>(after.transducers());
             all.add(head);
-            after = Rerouting.of(after.withTransducers(all), head.id());
+            after = Rerouting.of(Tethers.settled(after.withTransducers(all), head), head.id());
         }
         return after;
     }

@@ -158,6 +158,7 @@ public class PartChangesTest {
                 List.of(
                         "battery.pack",
                         "carry.board-part",
+                        "carry.extra",
                         "mount.obstruction",
                         "mount.station",
                         "screen.phase",

@@ -1,0 +1,256 @@
+package app.brightkeel.core.parts;
+
+import app.brightkeel.core.enclosure.CutList;
+import app.brightkeel.core.enclosure.Cutting;
+import app.brightkeel.core.enclosure.Fit;
+import app.brightkeel.core.enclosure.FitStage;
+import app.brightkeel.core.enclosure.Fits;
+import app.brightkeel.core.enclosure.Foam;
+import app.brightkeel.core.gear.HarnessPrices;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Having;
+import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PassThrough;
+import app.brightkeel.core.rig.PassThroughStock;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Purchase;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.route.Hole;
+import app.brightkeel.core.route.HoleStage;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * Everything that a plan names, with what is on hand, what comes with what, what is to be bought, and for how much: gear,
+ * harness, what closes holes, foam, straps, boards.
+ */
+public final class WholeList {
+
+    /** What the list of the harness tells by pieces that are bought. */
+    private static final Set<String> OF_HARNESS = Set.of("pair of wires", "fuse", "switch", "joint", "junction");
+
+    /** Two anchors hold a strap. */
+    private static final int ANCHORS = 2;
+
+    /**
+     * One line of it.
+     *
+     * @param ids    of the parts it is for, those of pieces with a slash
+     * @param price  of all of it together; empty where nobody knows
+     * @param usual  whether that is a usual price, not the person's own
+     */
+    public record Row(
+            List<String> ids,
+            String what,
+            Text name,
+            Amount amount,
+            Having having,
+            Optional<Amount> price,
+            boolean usual,
+            String note) {
+
+        public Row {
+            ids = List.copyOf(ids);
+        }
+
+        /** What it costs to have it; 0 where it is there, or nobody knows. What nobody said is not there yet. */
+        public double costs() {
+            return missing() ? price.map(Amount::si).orElse(0.0) : 0;
+        }
+
+        /** Whether it has yet to be had. */
+        public boolean missing() {
+            return having == Having.BUY || having == Having.UNDECIDED;
+        }
+    }
+
+    private final Rig rig;
+    private final Map<String, String> origins = new HashMap<>();
+    private final Map<String, Figure> labels = new HashMap<>();
+    private final List<Row> rows = new ArrayList<>();
+
+    private WholeList(Rig rig) {
+        this.rig = rig;
+        rig.devices().forEach(each -> origins.put(each.id(), each.origin()));
+        rig.transducers().forEach(each -> origins.put(each.id(), each.origin()));
+        rig.holders().forEach(each -> origins.put(each.id(), each.origin()));
+        for (Pack pack : rig.harness().packs()) {
+            origins.put(pack.id(), pack.origin());
+            labels.put(pack.id(), pack.label().price());
+        }
+    }
+
+    public static List<Row> of(Line line) {
+        WholeList list = new WholeList(line.entered());
+        PartsList.of(line.entered()).stream()
+                .filter(part -> !OF_HARNESS.contains(part.what()))
+                .forEach(list::gear);
+        ShoppingList.of(line).forEach(list::harness);
+        list.holes(line.get(HoleStage.STAGE).orElse(List.of()));
+        list.screws();
+        list.straps();
+        list.foam(line.get(FitStage.STAGE));
+        list.boards(line.get(Cutting.STAGE));
+        return List.copyOf(list.rows);
+    }
+
+    private Optional<Purchase> said(String id) {
+        int slash = id.indexOf('/');
+        String part = slash < 0 ? id : id.substring(0, slash);
+        return rig.purse().of(part, slash < 0 ? "" : id.substring(slash + 1), origins.getOrDefault(part, ""));
+    }
+
+    private void gear(PartsList.Part part) {
+        Optional<Purchase> said = said(part.id());
+        Figure own = said.map(Purchase::price).orElse(Figure.UNSET);
+        Figure price = own.isSet() ? own : labels.getOrDefault(part.id(), Figure.UNSET);
+        rows.add(new Row(
+                List.of(part.id()),
+                part.what(),
+                Text.of("{}", named(part)),
+                one(),
+                said.map(Purchase::having).orElse(Having.UNDECIDED),
+                price.isSet() ? Optional.of(new Amount(price.value(), Unit.MONEY)) : Optional.empty(),
+                false,
+                part.note()));
+    }
+
+    /** With its sort, where its name does not say that. */
+    private static String named(PartsList.Part part) {
+        return Stream.of(part.sort().split(" ")).allMatch(part.name()::contains)
+                ? part.name()
+                : part.name() + ", " + part.sort();
+    }
+
+    /** Small things of the harness are bought unless every wire they are for is on hand. */
+    private void harness(ShoppingList.Item item) {
+        List<Purchase> said =
+                item.parts().stream().flatMap(part -> said(part).stream()).toList();
+        boolean there = said.size() == item.parts().size()
+                && said.stream().allMatch(each -> each.having() == Having.OWNED || each.having() == Having.COMES_WITH);
+        Optional<Double> each = HarnessPrices.each(item.what(), item.item().amounts());
+        rows.add(new Row(
+                item.parts(),
+                item.what(),
+                item.item(),
+                item.amount(),
+                there ? said.get(0).having() : Having.BUY,
+                each.map(price -> new Amount(price * item.amount().si(), Unit.MONEY)),
+                true,
+                ""));
+    }
+
+    /** What closes holes, less what lies at home, and what seals them. */
+    private void holes(List<Hole> holes) {
+        Map<PassThrough, List<String>> wanted = new EnumMap<>(PassThrough.class);
+        List<String> drilled = new ArrayList<>();
+        for (Hole hole : holes) {
+            if (hole.buys()) {
+                wanted.computeIfAbsent(hole.closedBy(), each -> new ArrayList<>())
+                        .add(hole.id());
+            }
+            if (!hole.there()) {
+                drilled.add(hole.id());
+            }
+        }
+        wanted.forEach((fitting, ids) -> {
+            int home = rig.fitOut().passThroughs().stream()
+                    .filter(stock -> stock.fitting() == fitting)
+                    .mapToInt(PassThroughStock::count)
+                    .sum();
+            int there = Math.min(home, ids.size());
+            small(ids.subList(0, there), "pass-through", fitting.words(), there, Having.OWNED, "");
+            small(
+                    ids.subList(there, ids.size()),
+                    "pass-through",
+                    fitting.words(),
+                    ids.size() - there,
+                    Having.BUY,
+                    key(fitting));
+        });
+        if (!drilled.isEmpty()) {
+            small(drilled, "sealant", "marine sealant, a tube", 1, Having.BUY, "sealant");
+        }
+    }
+
+    private static String key(PassThrough fitting) {
+        return Table.written(fitting);
+    }
+
+    private void screws() {
+        List<String> drilled =
+                rig.holders().stream().filter(Holder::drills).map(Holder::id).toList();
+        small(
+                drilled,
+                "screws",
+                "stainless screws and washers for a base, a set",
+                drilled.size(),
+                Having.BUY,
+                "screws");
+    }
+
+    private void straps() {
+        for (Placement place : rig.places()) {
+            boolean strapped =
+                    place.held().how() == Holding.STRAP || place.held().anchors() > 0;
+            int straps = strapped ? Math.max(1, place.held().anchors() / ANCHORS) : 0;
+            small(
+                    List.of(place.item()),
+                    "strap",
+                    "strap with a buckle for " + rig.nameOfPoint(place.item()),
+                    straps,
+                    Having.BUY,
+                    "strap");
+        }
+    }
+
+    private void foam(Outcome<Fits> fits) {
+        for (Fit fit : fits.map(Fits::all).orElse(List.of())) {
+            List<String> inside = fit.pieces().stream().map(Fit.Piece::item).toList();
+            if (!Foam.round(fit).isEmpty()) {
+                small(inside, "foam", "closed-cell foam, a sheet, to fill " + fit.place(), 1, Having.BUY, "foam");
+            }
+        }
+    }
+
+    private void boards(Outcome<CutList> list) {
+        if (list.isKnown() && !list.value().boards().isEmpty()) {
+            List<String> parts = rig.fitOut().boards().parts().stream()
+                    .map(part -> part.id())
+                    .toList();
+            small(parts, "board", "board as sold", list.value().boards().size(), Having.BUY, "board");
+        }
+    }
+
+    private void small(List<String> ids, String what, String name, int count, Having having, String priced) {
+        if (count > 0) {
+            rows.add(new Row(
+                    ids,
+                    what,
+                    Text.of("{}", name),
+                    new Amount(count, Unit.COUNT),
+                    having,
+                    HarnessPrices.each(priced, List.of()).map(price -> new Amount(price * count, Unit.MONEY)),
+                    true,
+                    ""));
+        }
+    }
+
+    private static Amount one() {
+        return new Amount(1, Unit.COUNT);
+    }
+}

@@ -1,0 +1,46 @@
+package app.brightkeel.core.rig;
+
+import app.brightkeel.core.refusal.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * Whether a part is on hand or bought, and for what.
+ *
+ * @param part   id of the part
+ * @param piece  of it that has no id of its own, as lists write it: {@code mount}, {@code extension}; "" for the part itself
+ * @param origin of the part when this was said: of another one that takes its place nothing is said
+ * @param price  0 to 1 000 000, in the person's own money
+ */
+@RecordBuilder
+public record Purchase(
+        @Names({
+            PartKind.PACK,
+            PartKind.JUNCTION,
+            PartKind.SEGMENT,
+            PartKind.SPARE,
+            PartKind.FITTING,
+            PartKind.DEVICE,
+            PartKind.TRANSDUCER,
+            PartKind.HOLDER,
+            PartKind.CHARGER,
+            PartKind.DATA_LEAD,
+            PartKind.BALLAST,
+            PartKind.BOX,
+            PartKind.BOARD_PART,
+            PartKind.EXTRA
+        })
+        String part,
+
+        String piece,
+        String origin,
+        Having having,
+        Figure price)
+        implements PurchaseBuilder.With {
+
+    public Purchase {
+        Checks.id("part", part);
+        Checks.text("piece", piece);
+        Checks.text("origin", origin);
+        Figure.within("price", price, 0, 1e6, "");
+    }
+}
