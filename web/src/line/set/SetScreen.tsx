@@ -6,7 +6,7 @@ import { withUse } from "../../edit/power";
 import { useEditor } from "../../edit/RigEditor";
 import { BrightnessSlider } from "../../parts/BrightnessSlider";
 import { Button } from "../../parts/Button";
-import { Choice, ChoiceOf } from "../../parts/Choice";
+import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { CRAFTS } from "../../parts/crafts";
 import { NameField } from "../../parts/NameField";
@@ -140,6 +140,7 @@ function DeviceFields({ index }: { index: number }) {
       <FigureField label="Lowest volts" pointer={`${at}/limits/minV`} unit="volt" />
       <FigureField label="Mass" hint="with its bracket" pointer={`${at}/massKg`} unit="kilogram" />
       <More>
+        <Tick label="Comes later: room, plug and circuit kept, hours not counted" pointer={`${at}/later`} />
         <SocketFields index={index} />
         <SizeFields at={`${at}/size`} of={device.name} />
         <FigureField

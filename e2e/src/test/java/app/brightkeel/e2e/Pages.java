@@ -34,6 +34,7 @@ final class Pages {
     static List<String> all() {
         List<String> all = new ArrayList<>(OTHERS);
         RigLists.ALL.forEach(list -> all.add("/lists/" + list.id() + "?habit=us"));
+        all.add("/lists/everything/table");
         for (String link : LINKS) {
             all.add("/scenes/" + link);
             all.add("/scenes/" + link + "/svg");

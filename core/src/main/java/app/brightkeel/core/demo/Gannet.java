@@ -35,6 +35,7 @@ import app.brightkeel.core.rig.Shared;
 import app.brightkeel.core.rig.Supply;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Use;
+import app.brightkeel.core.rig.WantedView;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
 import app.brightkeel.core.rig.Wire;
@@ -63,17 +64,18 @@ final class Gannet {
                 .withEnding(Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED));
         return Rig.blank("Gannet, fjord pedal", CraftKind.UNDECIDED)
                 .with(rig -> rig.outing(new Outing(
-                                Figure.chosen(8),
-                                Water.of(WaterKind.SEA, Season.SPRING, Motion.DRIFTING, 20, 90)
-                                        .with(water -> water.style(FishingStyle.DRIFT)
-                                                .typicalM(Figure.chosen(45))
-                                                .fishM(Figure.chosen(6))
-                                                .fishLengthM(Figure.chosen(0.7))
-                                                .waterC(Figure.measured(8))),
-                                List.of(
-                                        phase("out", "pedalling out", 1, 0.7, 0),
-                                        phase("fishing", "fishing the slopes", 6, 0.8, 0.8),
-                                        phase("back", "pedalling back", 1, 0.7, 0))))
+                                        Figure.chosen(8),
+                                        Water.of(WaterKind.SEA, Season.SPRING, Motion.DRIFTING, 20, 90)
+                                                .with(water -> water.style(FishingStyle.DRIFT)
+                                                        .typicalM(Figure.chosen(45))
+                                                        .fishM(Figure.chosen(6))
+                                                        .fishLengthM(Figure.chosen(0.7))
+                                                        .waterC(Figure.measured(8))),
+                                        List.of(
+                                                phase("out", "pedalling out", 1, 0.7, 0),
+                                                phase("fishing", "fishing the slopes", 6, 0.8, 0.8),
+                                                phase("back", "pedalling back", 1, 0.7, 0)))
+                                .withViews(List.of(WantedView.DOWN_PICTURE, WantedView.AHEAD)))
                         .angler(new Angler(Figure.measured(85), Figure.chosen(9)))
                         .craft(craft())
                         .transducers(List.of(sonar(), head()))

@@ -20,6 +20,7 @@ import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
+import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Motion;
@@ -32,11 +33,15 @@ import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.PassThroughStock;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Purchase;
+import app.brightkeel.core.rig.Purse;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Sharing;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Transport;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
@@ -113,6 +118,17 @@ final class Reedling {
                                 List.of(
                                         DemoGear.extra(ExtraKind.TETHER, transducer.id(), "transducer"),
                                         DemoGear.extra(ExtraKind.TETHER, "pod", "pod"))))
+                        .sharing(new Sharing(Transport.TRAILER, Figure.chosen(1), Figure.chosen(2)))
+                        .purse(new Purse(
+                                Figure.chosen(250),
+                                List.of(
+                                        new Purchase(display.id(), "", display.origin(), Having.OWNED, Figure.UNSET),
+                                        new Purchase(
+                                                transducer.id(),
+                                                "",
+                                                transducer.origin(),
+                                                Having.BUY,
+                                                Figure.chosen(95)))))
                         .quieted(Set.of("transducer.blind-top"))
                         .notes(List.of(new Note("pod", "The slot was made for the old battery, which was lower."))));
     }

@@ -55,7 +55,11 @@ final class WholeListing {
                 .amount("amount", Row::amount)
                 .words("on hand or to buy", row -> sums(row) ? "" : row.having().words())
                 .number("price of all", Unit.MONEY, Row::price)
-                .words("whose price", row -> row.price().isEmpty() || sums(row) ? "" : row.usual() ? "usual" : "yours")
+                .words(
+                        "whose price",
+                        row -> sums(row)
+                                ? ""
+                                : row.usual() ? "usual" : row.price().isEmpty() ? "" : "yours")
                 .words("note", Row::note)
                 .of(all);
     }

@@ -46,6 +46,11 @@ public final class LoadWorking {
         if (rig.outing().dayH().isSet()) {
             all.figure("day", "planned for", rig.outing().dayH(), Unit.HOUR, "/outing/dayH");
         }
+        rig.devices().stream()
+                .filter(Device::later)
+                .forEach(device -> all.remark(
+                        "The {} comes later: its room, plug and circuit are kept, its hours are not counted; Compare shows them.",
+                        device.name()));
         if (rig.devices().stream().anyMatch(device -> device.kind() == DeviceKind.VOLTMETER)) {
             all.remark("A socket's voltmeter draws on its own and says flat or alive: it is no gauge of charge.");
         }

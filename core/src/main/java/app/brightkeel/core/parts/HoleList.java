@@ -8,6 +8,7 @@ import app.brightkeel.core.rig.Opening;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.route.Hole;
 import app.brightkeel.core.route.HoleStage;
 import app.brightkeel.core.route.HolesWorking;
@@ -120,8 +121,7 @@ public final class HoleList {
 
     private static String remark(Hole hole) {
         Opening opening = hole.passage().map(Passage::opening).orElse(Opening.UNKNOWN);
-        String tested =
-                opening.tested() ? "tried for leaks" : hole.there() ? "not tried for leaks" : "try it for leaks";
+        String tested = tested(hole, opening);
         String costs = opening.costs().isEmpty() ? "" : "costs " + opening.costs();
         String back = hole.closedBy().nut() ? opening.back().words() : "";
         return String.join(
@@ -129,5 +129,16 @@ public final class HoleList {
                 List.of(tested, costs, back).stream()
                         .filter(each -> !each.isEmpty())
                         .toList());
+    }
+
+    /** A lip is dry by gravity or not at all: there is nothing to try. */
+    private static String tested(Hole hole, Opening opening) {
+        boolean lip = hole.passage()
+                .filter(passage -> passage.way() == Way.HATCH_LIP || passage.way() == Way.HATCH_INDENT)
+                .isPresent();
+        if (lip) {
+            return "";
+        }
+        return opening.tested() ? "tried for leaks" : hole.there() ? "not tried for leaks" : "try it for leaks";
     }
 }

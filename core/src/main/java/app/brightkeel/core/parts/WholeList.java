@@ -12,17 +12,21 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.PassThroughStock;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.route.Hole;
 import app.brightkeel.core.route.HoleStage;
 import java.util.ArrayList;
@@ -102,6 +106,8 @@ public final class WholeList {
         ShoppingList.of(line).forEach(list::harness);
         list.holes(line.get(HoleStage.STAGE).orElse(List.of()));
         list.screws();
+        list.glue();
+        list.open();
         list.straps();
         list.foam(line.get(FitStage.STAGE));
         list.boards(line.get(Cutting.STAGE));
@@ -201,6 +207,59 @@ public final class WholeList {
                 drilled.size(),
                 Having.BUY,
                 "screws");
+    }
+
+    /** What a puck is bedded in. */
+    private void glue() {
+        List<String> inside = rig.transducers().stream()
+                .filter(transducer -> transducer.mount().kind() == MountKind.IN_HULL)
+                .map(Transducer::id)
+                .toList();
+        small(inside, "glue", "gel or adhesive for a puck, a tube", inside.size(), Having.BUY, "sealant");
+    }
+
+    /** What nobody decided yet and no rig does without: a list that is silent about it is not whole. */
+    private void open() {
+        for (Device display : rig.devices()) {
+            boolean boxed = rig.placeOf(display.id())
+                    .filter(place -> rig.fitOut().boxAt(place.station()).isPresent())
+                    .isPresent();
+            if (display.kind().display() && !boxed && rig.holderOf(display.id()).isEmpty()) {
+                piece(
+                        display.id(),
+                        "holder",
+                        "what holds the " + display.name()
+                                + ": not decided; usually a foot in a track with a drilled plate");
+            }
+        }
+        for (Pack pack : rig.harness().packs()) {
+            boolean charged = rig.chargers().stream()
+                    .anyMatch(charger -> charger.charges().equals(pack.id()));
+            if (!charged && pack.chemistry() != Chemistry.ALKALINE) {
+                piece(pack.id(), "charger", "what charges the " + pack.name() + ": not said");
+            }
+        }
+        for (Transducer transducer : rig.transducers()) {
+            String screws = transducer.mount().kind().screws();
+            if (!screws.isEmpty()) {
+                piece(transducer.id(), "fasteners", screws);
+            }
+        }
+    }
+
+    /** A piece of a part, with what was said of it. */
+    private void piece(String part, String piece, String name) {
+        Optional<Purchase> said = said(part + "/" + piece);
+        Figure price = said.map(Purchase::price).orElse(Figure.UNSET);
+        rows.add(new Row(
+                List.of(part + "/" + piece),
+                piece,
+                Text.of("{}", name),
+                one(),
+                said.map(Purchase::having).orElse(Having.UNDECIDED),
+                price.isSet() ? Optional.of(new Amount(price.value(), Unit.MONEY)) : Optional.empty(),
+                false,
+                ""));
     }
 
     private void straps() {

@@ -11,6 +11,18 @@ import app.brightkeel.core.rig.Zone;
  */
 public record Area(Zone zone, double foreM, double aftM, double leftM, double rightM) {
 
+    /**
+     * How far an upright box reaches into it: the lesser of both ways, 0 where it stays out.
+     *
+     * @param xM    its middle aft of the bow, and {@code yM} right of the centre line
+     * @param deepM fore and aft, and {@code wideM} athwart
+     */
+    public double reachedInto(double xM, double yM, double deepM, double wideM) {
+        double along = Math.min(aftM, xM + deepM / 2) - Math.max(foreM, xM - deepM / 2);
+        double across = Math.min(rightM, yM + wideM / 2) - Math.max(leftM, yM - wideM / 2);
+        return Math.max(0, Math.min(along, across));
+    }
+
     boolean holds(double xM, double yM) {
         return xM >= foreM && xM <= aftM && yM >= leftM && yM <= rightM;
     }

@@ -196,7 +196,15 @@ public final class Assumptions {
         Stream<Use> unsaid = devices.stream()
                 .filter(device -> uses.stream().noneMatch(u -> u.device().equals(device.id())))
                 .map(device -> new Use(device.id(), Figure.UNSET.orAssume(1), Figure.UNSET.orAssume(1)));
-        return phase.withUses(Stream.concat(uses.stream(), unsaid).toList());
+        return phase.withUses(Stream.concat(uses.stream(), unsaid)
+                .map(use -> comesLater(devices, use.device())
+                        ? use.withDuty(Figure.chosen(0)).withStandby(Figure.UNSET)
+                        : use)
+                .toList());
+    }
+
+    private static boolean comesLater(List<Device> devices, String id) {
+        return devices.stream().anyMatch(device -> device.later() && device.id().equals(id));
     }
 
     private static Device filled(Device device) {

@@ -4,7 +4,7 @@ import app.brightkeel.core.quantity.Worded;
 
 /** Whether a hand reaches the back of a wall. */
 public enum BackReach implements Worded {
-    UNKNOWN("not tried"),
+    UNKNOWN("whether a hand reaches behind it is not known"),
     REACHED("a hand reaches behind it"),
     CLOSED("nothing reaches behind it");
 

@@ -14,6 +14,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param textM  height of the figures it shows that matter, 0.001 to 0.06 [m]
  * @param fixing what its back offers to a holder
  * @param massKg with its bracket, 0.02 to 30 [kg]; never assumed
+ * @param later  whether it comes another year: its room, its plug and its circuit are kept, its hours are not counted
  */
 @RecordBuilder
 public record Device(
@@ -28,8 +29,26 @@ public record Device(
         Figure massKg,
         Size size,
         Figure textM,
-        Fixing fixing)
+        Fixing fixing,
+        boolean later)
         implements DeviceBuilder.With {
+    /** Of one that is there from the first day. */
+    public Device(
+            String id,
+            String name,
+            DeviceKind kind,
+            String origin,
+            Draw draw,
+            Limits limits,
+            Supply supply,
+            Sockets sockets,
+            Figure massKg,
+            Size size,
+            Figure textM,
+            Fixing fixing) {
+        this(id, name, kind, origin, draw, limits, supply, sockets, massKg, size, textM, fixing, false);
+    }
+
     /** Of which no size is known. */
     public Device(
             String id,

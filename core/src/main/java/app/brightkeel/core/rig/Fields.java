@@ -227,6 +227,7 @@ public final class Fields {
             choice("piece", "piece of it"),
             choice("extras", "tethers, hoods and caps"),
             choice("purchases", "what is on hand or bought"),
+            choice("later", "comes later"),
             choice("views", "what is to be seen"),
             choice("transport", "how the craft comes to the water"),
             choice("shape", "shape of the beam"),

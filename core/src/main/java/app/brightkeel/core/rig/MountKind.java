@@ -124,6 +124,19 @@ public enum MountKind implements Worded {
         return this == LIVE_POLE || this == ICE_POLE;
     }
 
+    /** What fastens it, and what is to be known of that; no words where nothing is screwed; common practice, no source. */
+    public String screws() {
+        return switch (this) {
+            case STERN_BRACKET, SKID_INSERTS ->
+                "stainless screws for the inserts: their thread and depth measured, none longer than the insert";
+            case KEEL_BOLT -> "bolt, washers on both sides, sealant under both";
+            case TRANSOM_BOARD -> "two stainless screws, shorter than the transom is thick, sealed";
+            case CONSOLE_PLATE -> "the plate's own screws, and locking washers";
+            case SWING_ARM, QUICK_POST -> "bolts for the foot in its track: as long as foot and nut are thick";
+            default -> "";
+        };
+    }
+
     /** Whether it clamps, swings or lifts out, so that it can be lost over water. */
     public boolean losable() {
         return switch (this) {

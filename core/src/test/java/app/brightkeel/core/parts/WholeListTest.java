@@ -63,10 +63,13 @@ public class WholeListTest {
     @Test(dataProvider = "rigs")
     public void noNamedPartIsForgotten(Rig rig) {
         Set<String> listed = new HashSet<>();
+        Set<String> own = new HashSet<>();
         for (Row row : WholeList.of(Line.of(rig))) {
             row.ids().forEach(id -> listed.add(id.replaceAll("/.*", "")));
             assertFalse(row.name().plain().isBlank(), row.toString());
             assertTrue(row.amount().si() > 0, row.toString());
+            // what a person says of a line is kept by its id
+            assertTrue(row.usual() || row.ids().size() == 1 && own.add(row.ids().get(0)), "twice: " + row);
         }
         for (PartKind kind : EnumSet.complementOf(EnumSet.copyOf(NO_THINGS))) {
             for (String id : PartsOf.of(rig).getOrDefault(kind, Set.of())) {

@@ -72,9 +72,12 @@ public class FormatVersionsTest {
         };
     }
 
-    /** As it was known before version 11: without tethers and caps. */
+    /** As it was known before version 11: without tethers and caps, and nothing of how it travels, what is wanted and owned. */
     private static Rig bare(Rig rig) {
-        return rig.withFitOut(rig.fitOut().withExtras(List.of()));
+        return rig.withFitOut(rig.fitOut().withExtras(List.of()))
+                .withSharing(Sharing.UNKNOWN)
+                .withPurse(Purse.NONE)
+                .withOuting(rig.outing().withViews(List.of()));
     }
 
     /** With what version 11 brought, as its file has it. */

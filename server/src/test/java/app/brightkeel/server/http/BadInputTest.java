@@ -190,7 +190,16 @@ public class BadInputTest extends ServerTest {
                 "/rig/outing/water/logged/hoursAt/0"
             },
             {with("\"shows\":[\"cone\"", "\"shows\":[\"smoke\""), 422, "/rig/devices/0/sockets/shows/0"},
-            {with("\"loses\":[]", "\"loses\":null"), 422, "/rig/transducers/0/plug/adapter/loses"},
+            {with("\"adapters\":[]", "\"adapters\":null"), 422, "/rig/transducers/0/plug/adapters"},
+            {with("\"transport\":\"undecided\"", "\"transport\":\"rocket\""), 422, "/rig/sharing/transport"},
+            {with("\"views\":[]", "\"views\":[\"down\",\"down\"]"), 422, "/rig/outing/views"},
+            {
+                with(
+                        "\"purchases\":[]",
+                        "\"purchases\":[{\"part\":\"none\",\"piece\":\"\",\"origin\":\"\",\"having\":\"buy\"}]"),
+                422,
+                "/rig/purse/purchases/0/part"
+            },
             {with("\"inUse\":\"\"", "\"inUse\":\"other\""), 422, "/rig/transducers/0/inUse"},
             {with("\"feeds\":\"\"", "\"feeds\":\"other\""), 422, "/rig/transducers/0/feeds"},
             {with("\"kind\":\"scupper\"", "\"kind\":\"glue\""), 422, "/rig/transducers/0/mount/kind"},

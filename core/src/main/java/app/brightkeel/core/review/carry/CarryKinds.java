@@ -28,6 +28,7 @@ final class CarryKinds {
             entry("arm", among(LayoutChanges::arms)),
             entry("aboard", among(LayoutChanges::aboard)),
             entry("bail", curing(new HangsOver())),
+            entry("box-at", among(BoxChanges::elsewhere)),
             entry("tether", among(CarryChanges::tethered)),
             entry("seat-at", among(CarryChanges::level)),
             entry("seat", among(CarryChanges::lower)),

@@ -37,6 +37,7 @@ public final class CarryRules {
             new PocketsTooMany(),
             new LidMeets(),
             new NoLongerTight(),
+            new BoxInTheWay(),
             new BoxUntethered(),
             new StationFar(),
             new ScreenSchool());

@@ -25,6 +25,7 @@ public final class MountRules {
             new HoleUnasked(),
             new Fouls(),
             new NoTether(),
+            new StrikesBottom(),
             new TooFast());
 
     private MountRules() {}

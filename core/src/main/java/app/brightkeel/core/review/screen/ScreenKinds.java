@@ -22,6 +22,7 @@ final class ScreenKinds {
             entry("take", among(ScreenChanges::sameFamily)),
             entry("dim", ChangeKind.of(1, (line, said) -> ScreenChanges.dim(line, said[0]))),
             entry("hold", among(line -> Stream.concat(HolderChanges.all(line), HolderChanges.holders(line)))),
+            entry("now", among(ScreenChanges::withLater)),
             entry("fewer", among(ScreenChanges::fewer)),
             entry("base", among(HolderChanges::holders)),
             entry("keypad", among(HolderChanges::keypads)),

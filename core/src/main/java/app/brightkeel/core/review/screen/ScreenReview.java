@@ -73,7 +73,12 @@ public final class ScreenReview implements LinkReview {
         boolean dims = line.rig().devices().stream().anyMatch(d -> d.kind().dimmable());
         Stream<Change> dimmed =
                 DoubleStream.of(1, 0.8, 0.6, 0.4, 0.2).filter(b -> dims).mapToObj(b -> ScreenChanges.dim(line, b));
-        return Stream.of(dimmed, ScreenChanges.fewer(line), HolderChanges.all(line), HolderChanges.places(line))
+        return Stream.of(
+                        dimmed,
+                        ScreenChanges.withLater(line),
+                        ScreenChanges.fewer(line),
+                        HolderChanges.all(line),
+                        HolderChanges.places(line))
                 .flatMap(changes -> changes)
                 .toList();
     }

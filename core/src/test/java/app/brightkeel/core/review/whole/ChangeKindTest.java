@@ -68,7 +68,7 @@ public class ChangeKindTest {
         assertEquals(String.join(" ", never), "", "kinds that nothing offers");
     }
 
-    /** What others seldom want: a laden boat's board set too high, boards too narrow for a lid, a housing longer than its pocket, a face within the ice. */
+    /** What others seldom want: what comes later, a laden boat's board set too high, boards too narrow for a lid, a housing longer than its pocket, a face within the ice. */
     private static List<Rig> seldom() {
         Rig pram = DemoRigs.reedling();
         Rig gannet = DemoRigs.gannet();
@@ -77,6 +77,7 @@ public class ChangeKindTest {
         Transducer hung = lantern.transducers().get(0);
         Transducer board = pram.transducers().get(0);
         return List.of(
+                gannet.with(gannet.device("module").withLater(true)),
                 pram.withAngler(pram.angler().withGearKg(Figure.measured(300)))
                         .with(board.withMount(board.mount().withBelowM(Figure.measured(-0.12)))),
                 pram.withFitOut(

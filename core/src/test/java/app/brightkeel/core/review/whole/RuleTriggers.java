@@ -314,7 +314,17 @@ final class RuleTriggers {
                                         .harness()
                                         .segment("lead")
                                         .fittings())),
+                Map.entry(
+                        "mount.strikes-bottom",
+                        water(w -> w.withLeastM(measured(0.5)))
+                                .with(GOOD.transducers()
+                                        .get(0)
+                                        .withMount(new Mount(MountKind.LIVE_POLE, "arm-left", measured(0.4), UNSET)))),
                 Map.entry("mount.no-tether", arm),
+                Map.entry(
+                        "carry.box-in-the-way",
+                        FitOutTriggers.boxed(box -> box.withStation("rail-left")
+                                .withOutside(new Size(measured(0.5), measured(0.5), measured(0.22))))),
                 Map.entry("carry.no-tether", FitOutTriggers.boxed(box -> box.withStation("rail-left"))),
                 Map.entry(
                         "battery.over-budget",

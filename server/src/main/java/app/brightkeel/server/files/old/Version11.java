@@ -1,5 +1,6 @@
 package app.brightkeel.server.files.old;
 
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Plug;
@@ -10,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Version 11 knows how a craft travels and is shared, the views that are wanted, adapters that chain, plugs with tags, tethers and
- * caps, and what is on hand or to buy.
+ * caps, what is on hand or to buy, and what comes later.
  */
 final class Version11 extends Step {
 
@@ -18,6 +19,7 @@ final class Version11 extends Step {
         brings(Rig.class, "sharing", "purse");
         brings(FitOut.class, "extras");
         brings(Outing.class, "views");
+        brings(Device.class, "later");
         brings(Plug.class, "adapters", "tag");
     }
 

@@ -14,8 +14,11 @@ import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.route.Rerouting;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -78,6 +81,30 @@ public final class BoxChanges {
                 box -> Text.of("Cut away what stands into the {}", box.name()),
                 box -> !box.ribs().isEmpty(),
                 box -> box.withRibs(List.of()));
+    }
+
+    /** Each box with all that is in it at every other place that takes a battery and has none. */
+    public static Stream<Change> elsewhere(Line line) {
+        Rig rig = line.entered();
+        return rig.fitOut().boxes().stream()
+                .flatMap(box -> rig.craft().stations().stream()
+                        .filter(to -> to.spot().takesPack()
+                                && rig.fitOut().boxAt(to.id()).isEmpty())
+                        .map(to -> elsewhere(rig, box, to)));
+    }
+
+    private static Change elsewhere(Rig rig, Enclosure box, Station to) {
+        Rig after = rig.withFitOut(rig.fitOut().with(box.withStation(to.id())));
+        for (Placement place : rig.places()) {
+            if (place.station().equals(box.station())) {
+                after = Rerouting.placed(after, place.item(), to.id());
+            }
+        }
+        return new Change(
+                "carry.box-at." + box.id() + "." + to.id(),
+                Text.of("The {} with all that is in it: {}", box.name(), to.name()),
+                Effort.MOVE,
+                after);
     }
 
     /** A box of the same kind that takes all that is in it; a pod is built anew part by part. */

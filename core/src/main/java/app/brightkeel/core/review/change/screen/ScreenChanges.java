@@ -70,6 +70,17 @@ public final class ScreenChanges {
                                 rig.with(item.withId(part.id()).withOrigin(item.id())))));
     }
 
+    /** What comes later as if it were there: what the day is like then. */
+    public static Stream<Change> withLater(Line line) {
+        return line.entered().devices().stream()
+                .filter(Device::later)
+                .map(device -> new Change(
+                        "screen.now." + device.id(),
+                        Text.of("With the {}, which comes later", device.name()),
+                        Effort.BUY,
+                        line.entered().with(device.withLater(false))));
+    }
+
     /** Without one of several displays: one is enough for many, and its watts and its place are saved. */
     public static Stream<Change> fewer(Line line) {
         Rig rig = line.entered();
