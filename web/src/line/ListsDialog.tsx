@@ -61,6 +61,16 @@ function Table({ table, money }: { table: ListTable; money: boolean }) {
     .filter(({ at }) => table.rows.some((row) => plain(row[at]) !== "" || row[at]!.amounts.length > 0));
   const priced = table.columns.indexOf("price of all");
   const having = table.columns.indexOf("on hand or to buy");
+  const usual = table.columns.indexOf("whose price");
+  const cell = (row: Text[], name: string, at: number) => {
+    // a sum is of money, not of pieces
+    if (total(row) && name === "amount" && row[priced]!.amounts.length > 0) return null;
+    return money && at === having && !total(row) && plain(row[usual]) !== "usual" ? (
+      <HavingOf id={plain(row[0])} what={plain(row[2])} />
+    ) : (
+      <Words text={row[at]!} />
+    );
+  };
   return (
     <div className="overflow-x-auto">
       <table className="mt-2 w-full border-collapse text-[13px]">
@@ -74,27 +84,18 @@ function Table({ table, money }: { table: ListTable; money: boolean }) {
           </tr>
         </thead>
         <tbody>
-          {table.rows.map((row, i) => {
-            const ids = plain(row[0]).split(" ");
-            const gear = money && !total(row) && plain(row[having + 2]) !== "usual";
-            return (
-              <tr
-                key={i}
-                className={`border-b border-rule align-baseline ${total(row) ? "font-semibold" : ""}`}
-              >
-                {shown.map(({ name, at }) => (
-                  <td key={name} className="py-1 pr-3">
-                    {total(row) && name === "amount" && row[priced]!.amounts.length > 0 ? null : gear &&
-                      at === having ? (
-                      <HavingOf id={ids[0]!} what={plain(row[2])} />
-                    ) : (
-                      <Words text={row[at]!} />
-                    )}
-                  </td>
-                ))}
-              </tr>
-            );
-          })}
+          {table.rows.map((row, i) => (
+            <tr
+              key={i}
+              className={`border-b border-rule align-baseline ${total(row) ? "font-semibold" : ""}`}
+            >
+              {shown.map(({ name, at }) => (
+                <td key={name} className="py-1 pr-3">
+                  {cell(row, name, at)}
+                </td>
+              ))}
+            </tr>
+          ))}
         </tbody>
       </table>
     </div>

@@ -160,6 +160,8 @@ public class OddRequestsIT {
         }
         rig.getAsJsonObject("fitOut").add("boxes", new JsonArray());
         rig.getAsJsonObject("fitOut").add("ballast", new JsonArray());
+        rig.getAsJsonObject("fitOut").add("extras", new JsonArray());
+        rig.getAsJsonObject("purse").add("purchases", new JsonArray());
         long revision = 1;
         for (JsonElement item : crafts) {
             rig.add("craft", item.getAsJsonObject().get("craft"));

@@ -1,7 +1,5 @@
 package app.brightkeel.core.layout;
 
-import app.brightkeel.core.rig.DataLead;
-import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Holder;
@@ -10,15 +8,12 @@ import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
-import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.route.Cable;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -64,20 +59,20 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
                 stations.add(place.station());
             }
         }
-        Units units = new Units(rig);
+        TakenTogether together = new TakenTogether(rig);
         for (Placement place : rig.places()) {
             String name = rig.nameOfPoint(place.item());
             if (place.comesOff()) {
                 String station =
                         rig.craft().station(place.station()).orElseThrow().name();
-                off.add(new Item(place.item(), name, station, place.offMin().value(), loosened(rig, place, units)));
+                off.add(new Item(place.item(), name, station, place.offMin().value(), loosened(rig, place, together)));
             } else {
                 stays.add(new Named(place.item(), name));
             }
         }
         for (Transducer transducer : rig.transducers()) {
-            if (Units.comesOff(rig, transducer)) {
-                off.add(lifted(rig, transducer, units));
+            if (TakenTogether.comesOff(rig, transducer)) {
+                off.add(lifted(rig, transducer, together));
             } else {
                 stays.add(new Named(transducer.id(), transducer.name()));
             }
@@ -100,9 +95,9 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
                 off, stays, freed, off.stream().mapToDouble(Item::minMin).sum());
     }
 
-    private static String loosened(Rig rig, Placement place, Units units) {
-        Counted by = new Counted();
-        by.add("plug", units.plugs(place.item()));
+    private static String loosened(Rig rig, Placement place, TakenTogether together) {
+        Loosened by = new Loosened();
+        by.add("plug", together.plugs(place.item()));
         Optional<Holder> holder = rig.holderOf(place.item());
         holder.ifPresent(each -> by.add(each.toolFree() ? "knob" : "screw, with a tool", 1));
         boolean strapped = place.held().how() == Holding.STRAP || place.held().anchors() > 0;
@@ -111,9 +106,9 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
         return by.words();
     }
 
-    private static Item lifted(Rig rig, Transducer transducer, Units units) {
-        Counted by = new Counted();
-        by.add("plug", units.plugs(transducer.id()));
+    private static Item lifted(Rig rig, Transducer transducer, TakenTogether together) {
+        Loosened by = new Loosened();
+        by.add("plug", together.plugs(transducer.id()));
         by.add(fastening(transducer.mount().kind()), 1);
         by.add("tether", rig.fitOut().has(ExtraKind.TETHER, transducer.id()) ? 1 : 0);
         String station = rig.craft()
@@ -131,90 +126,5 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
             case ICE_FLOAT, ICE_SLEEVE, ICE_WRAP -> "loop of cable";
             default -> "knob";
         };
-    }
-
-    /** Things of several sorts, in words. */
-    private static final class Counted {
-        private final Map<String, Integer> all = new LinkedHashMap<>();
-        private String where = "";
-
-        void add(String what, int count) {
-            if (count > 0) {
-                all.merge(what, count, Integer::sum);
-            }
-        }
-
-        void say(String words) {
-            where = words;
-        }
-
-        int count() {
-            return all.values().stream().mapToInt(Integer::intValue).sum();
-        }
-
-        String words() {
-            List<String> words = new ArrayList<>();
-            all.forEach((what, count) -> words.add(count == 1 ? "1 " + what : count + " " + plural(what)));
-            if (!where.isEmpty()) {
-                words.add(where);
-            }
-            return String.join(", ", words);
-        }
-
-        private static String plural(String what) {
-            return what.startsWith("loop") ? what.replace("loop", "loops") : what.replaceFirst("^(\\w+)", "$1s");
-        }
-    }
-
-    /** What comes off by itself or in one box, and the plugs between that and all else. */
-    private static final class Units {
-        private final Rig rig;
-
-        Units(Rig rig) {
-            this.rig = rig;
-        }
-
-        /** Whether a mount lifts out with its transducer. */
-        static boolean comesOff(Rig rig, Transducer transducer) {
-            MountKind kind = transducer.mount().kind();
-            return kind.losable() || kind.throughIce() && rig.craft().kind().onIce();
-        }
-
-        /** The box a thing comes off in, or the thing itself; "" for whatever stays. */
-        private String of(String item) {
-            Optional<Transducer> transducer = rig.transducer(item);
-            if (transducer.isPresent()) {
-                return comesOff(rig, transducer.get()) ? item : "";
-            }
-            return rig.placeOf(item)
-                    .filter(Placement::comesOff)
-                    .map(place -> rig.fitOut()
-                            .boxAt(place.station())
-                            .map(Enclosure::id)
-                            .orElse(item))
-                    .orElse("");
-        }
-
-        /** Connections of a thing to what is not taken off together with it. */
-        int plugs(String item) {
-            String mine = of(item);
-            int plugs = 0;
-            for (Transducer transducer : rig.transducers()) {
-                String display = rig.displayOf(transducer).map(Device::id).orElse("");
-                plugs += between(item, mine, transducer.id(), display);
-            }
-            for (Segment segment : rig.harness().segments()) {
-                plugs += between(item, mine, segment.from(), segment.to());
-            }
-            for (DataLead lead : rig.network().leads()) {
-                plugs += between(item, mine, lead.from(), lead.to());
-            }
-            return plugs;
-        }
-
-        private int between(String item, String mine, String from, String to) {
-            String other = item.equals(from) ? to : item.equals(to) ? from : "";
-            return !other.isEmpty() && !of(other).equals(mine) ? 1 : 0;
-        }
     }
 }

@@ -1,0 +1,61 @@
+package app.brightkeel.core.layout;
+
+import app.brightkeel.core.rig.DataLead;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
+import app.brightkeel.core.rig.Transducer;
+import java.util.Optional;
+
+/** What comes off by itself or in one box, and the plugs between that and all else. */
+final class TakenTogether {
+    private final Rig rig;
+
+    TakenTogether(Rig rig) {
+        this.rig = rig;
+    }
+
+    /** Whether a mount lifts out with its transducer. */
+    static boolean comesOff(Rig rig, Transducer transducer) {
+        MountKind kind = transducer.mount().kind();
+        return kind.losable() || kind.throughIce() && rig.craft().kind().onIce();
+    }
+
+    /** The box a thing comes off in, or the thing itself; "" for whatever stays. */
+    private String of(String item) {
+        Optional<Transducer> transducer = rig.transducer(item);
+        if (transducer.isPresent()) {
+            return comesOff(rig, transducer.get()) ? item : "";
+        }
+        return rig.placeOf(item)
+                .filter(Placement::comesOff)
+                .map(place ->
+                        rig.fitOut().boxAt(place.station()).map(Enclosure::id).orElse(item))
+                .orElse("");
+    }
+
+    /** Connections of a thing to what is not taken off together with it. */
+    int plugs(String item) {
+        String mine = of(item);
+        int plugs = 0;
+        for (Transducer transducer : rig.transducers()) {
+            String display = rig.displayOf(transducer).map(Device::id).orElse("");
+            plugs += between(item, mine, transducer.id(), display);
+        }
+        for (Segment segment : rig.harness().segments()) {
+            plugs += between(item, mine, segment.from(), segment.to());
+        }
+        for (DataLead lead : rig.network().leads()) {
+            plugs += between(item, mine, lead.from(), lead.to());
+        }
+        return plugs;
+    }
+
+    private int between(String item, String mine, String from, String to) {
+        String other = item.equals(from) ? to : item.equals(to) ? from : "";
+        return !other.isEmpty() && !of(other).equals(mine) ? 1 : 0;
+    }
+}
