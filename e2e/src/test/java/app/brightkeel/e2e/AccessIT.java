@@ -86,9 +86,6 @@ public class AccessIT extends InBrowser {
         page.keyboard().press("p");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Schools");
         dialog("you and your schools");
-        page.keyboard().press("l");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("to be had");
-        dialog("lists");
         page.keyboard().press("h");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("beginning");
         dialog("history");
