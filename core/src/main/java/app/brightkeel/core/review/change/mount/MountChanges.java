@@ -227,20 +227,26 @@ public final class MountChanges {
 
     private static Change hung(Line line, String id, String how, double belowM) {
         Transducer transducer = line.entered().transducer(id).orElseThrow();
-        boolean ice = transducer.mount().kind().throughIce();
         return new Change(
                 "mount." + how + "." + id + "." + Math.round(belowM * 1000),
-                Text.of(
-                        ice
-                                ? "Hang the face {} below the surface"
-                                : how.equals("board")
-                                        ? "Set the board so that the face hangs {} over the hull's bottom: clear of stones, and wet"
-                                        : transducer.mount().kind() == MountKind.TRANSOM_BOARD
-                                                ? "Set the board so that the face hangs {} below the hull: wet, and the first to meet a stone"
-                                                : "Set the face {} below the hull",
-                        new Amount(Math.abs(belowM), Unit.MILLIMETRE)),
+                Text.of(hungWords(transducer.mount().kind(), belowM), new Amount(Math.abs(belowM), Unit.MILLIMETRE)),
                 Effort.MOVE,
                 line.entered().with(transducer.withMount(transducer.mount().withBelowM(Figure.chosen(belowM)))));
+    }
+
+    private static String hungWords(MountKind kind, double belowM) {
+        if (kind.throughIce()) {
+            return "Hang the face {} below the surface";
+        }
+        if (kind != MountKind.TRANSOM_BOARD) {
+            return belowM < 0 ? "Set the face {} over the hull's bottom" : "Set the face {} below the hull";
+        }
+        if (belowM <= STONES_M) {
+            return "Set the board so that the face hangs {} over the hull's bottom: clear of stones, and wet";
+        }
+        return belowM < 0
+                ? "Set the board so that the face hangs {} over the hull's bottom: wet, and nearer to stones than is usual"
+                : "Set the board so that the face hangs {} below the hull: wet, and the first to meet a stone";
     }
 
     /** To the next 5 mm up. */
