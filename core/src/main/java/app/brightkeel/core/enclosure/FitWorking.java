@@ -100,7 +100,7 @@ final class FitWorking {
                     2 * (pack.size().wideM().value() + pack.size().tallM().value());
             told.remark(
                     "Straps: {} of {}, once round its width and {} over itself.",
-                    Math.max(1, held.anchors() / 2),
+                    held.straps(),
                     new Amount(round + STRAP_OVER_M, Unit.MILLIMETRE),
                     new Amount(STRAP_OVER_M, Unit.MILLIMETRE));
         }

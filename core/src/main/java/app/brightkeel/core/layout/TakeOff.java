@@ -3,7 +3,6 @@ package app.brightkeel.core.layout;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Holder;
-import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
@@ -29,9 +28,6 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
 
     /** One plug, knob, strap or buckle [min]; common practice, no source. */
     private static final double HALF_MIN = 0.5;
-
-    /** Two anchors hold a strap. */
-    private static final int ANCHORS = 2;
 
     /**
      * One thing to take off, and how long that takes [min].
@@ -100,8 +96,7 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
         by.add("plug", together.plugs(place.item()));
         Optional<Holder> holder = rig.holderOf(place.item());
         holder.ifPresent(each -> by.add(each.toolFree() ? "knob" : "screw, with a tool", 1));
-        boolean strapped = place.held().how() == Holding.STRAP || place.held().anchors() > 0;
-        by.add("buckle", strapped ? Math.max(1, place.held().anchors() / ANCHORS) : 0);
+        by.add("buckle", place.held().straps());
         rig.fitOut().boxAt(place.station()).ifPresent(box -> by.say("inside the " + box.name()));
         return by.words();
     }

@@ -1,7 +1,6 @@
 package app.brightkeel.core.parts;
 
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Extra;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
@@ -62,8 +61,6 @@ public final class Optionals {
     }
 
     private static void add(Rig rig, List<Worth> all, ExtraKind kind, String of, String part) {
-        boolean planned = rig.fitOut().extras().stream()
-                .anyMatch((Extra extra) -> extra.kind() == kind && extra.of().equals(of));
-        all.add(new Worth(kind, of, part, planned));
+        all.add(new Worth(kind, of, part, rig.fitOut().has(kind, of)));
     }
 }

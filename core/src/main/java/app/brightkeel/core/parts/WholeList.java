@@ -18,7 +18,6 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Holder;
-import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PassThrough;
@@ -46,9 +45,6 @@ public final class WholeList {
 
     /** What the list of the harness tells by pieces that are bought. */
     private static final Set<String> OF_HARNESS = Set.of("pair of wires", "fuse", "switch", "joint", "junction");
-
-    /** Two anchors hold a strap. */
-    private static final int ANCHORS = 2;
 
     /**
      * One line of it.
@@ -264,14 +260,11 @@ public final class WholeList {
 
     private void straps() {
         for (Placement place : rig.places()) {
-            boolean strapped =
-                    place.held().how() == Holding.STRAP || place.held().anchors() > 0;
-            int straps = strapped ? Math.max(1, place.held().anchors() / ANCHORS) : 0;
             small(
                     List.of(place.item()),
                     "strap",
                     "strap with a buckle for " + rig.nameOfPoint(place.item()),
-                    straps,
+                    place.held().straps(),
                     Having.BUY,
                     "strap");
         }

@@ -2,10 +2,10 @@ package app.brightkeel.core.review;
 
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.Table;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 
 /** What practitioners note of each kind of mount, holder, transducer, box and battery: {@code traits.csv}. */
 public final class KindTraits {
@@ -15,22 +15,19 @@ public final class KindTraits {
     private KindTraits() {}
 
     private static Map<String, List<Trait>> read() {
-        Map<String, List<Trait>> all = new LinkedHashMap<>();
+        Map<String, List<Trait>> all = new HashMap<>();
         Table table = Table.read(KindTraits.class, "traits.csv");
+        List<String> sorts = table.words("sort");
+        List<String> kinds = table.words("kind");
+        List<String> about = table.words("about");
+        List<String> words = table.words("words");
         double[] grades = table.column("grade");
         for (int row = 0; row < grades.length; row++) {
-            Trait trait = new Trait.Graded(
-                    table.words("about").get(row),
-                    grades[row],
-                    Text.of(table.words("words").get(row)));
-            String key = key(table.words("sort").get(row), table.words("kind").get(row));
-            all.merge(key, List.of(trait), KindTraits::both);
+            all.computeIfAbsent(key(sorts.get(row), kinds.get(row)), key -> new ArrayList<>())
+                    .add(new Trait.Graded(about.get(row), grades[row], Text.of(words.get(row))));
         }
+        all.replaceAll((key, traits) -> List.copyOf(traits));
         return Map.copyOf(all);
-    }
-
-    private static List<Trait> both(List<Trait> some, List<Trait> more) {
-        return Stream.concat(some.stream(), more.stream()).toList();
     }
 
     private static String key(String sort, String kind) {

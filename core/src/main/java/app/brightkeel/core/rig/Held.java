@@ -18,7 +18,14 @@ public record Held(
         Holding how, int anchors, boolean blocked, boolean covered, Figure overM, boolean toolFree, boolean onSide)
         implements HeldBuilder.With {
 
+    private static final int ANCHORS_OF_A_STRAP = 2;
+
     public static final Held UNKNOWN = new Held(Holding.UNDECIDED, 0, false, false, Figure.UNSET, false, false);
+
+    /** Straps that hold it, two anchors to each; 0 where nothing says that there are any. */
+    public int straps() {
+        return how == Holding.STRAP || anchors > 0 ? Math.max(1, anchors / ANCHORS_OF_A_STRAP) : 0;
+    }
 
     public Held {
         Checks.within("anchors", anchors, 0, 12, "strap anchors");

@@ -45,6 +45,12 @@ public record Sockets(
     public static final Sockets UNKNOWN =
             new Sockets("", Figure.UNSET, SonarVersion.UNDECIDED, List.of(), Figure.UNSET, List.of());
 
+    /** Whether a plug goes into the sonar socket, adapters included, as far as the pins of both are known. */
+    public boolean takes(Plug plug) {
+        Figure pins = plug.pinsAtDisplay();
+        return !pins.isSet() || !sonarPins.isSet() || pins.value() == sonarPins.value();
+    }
+
     public Sockets {
         Checks.text("family", family);
         Figure.within("sonarPins", sonarPins, 1, 40, "pins");

@@ -2,7 +2,6 @@ package app.brightkeel.core.sonar;
 
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
@@ -59,9 +58,7 @@ public final class Fed {
 
     private static boolean takes(Device device, Transducer transducer, BeamShape shape) {
         Sockets sockets = device.sockets();
-        Figure plug = transducer.plug().pinsAtDisplay();
-        Figure socket = sockets.sonarPins();
-        boolean goesIn = !plug.isSet() || !socket.isSet() || plug.value() == socket.value();
-        return goesIn && (sockets.shows().isEmpty() || sockets.shows().contains(shape));
+        return sockets.takes(transducer.plug())
+                && (sockets.shows().isEmpty() || sockets.shows().contains(shape));
     }
 }

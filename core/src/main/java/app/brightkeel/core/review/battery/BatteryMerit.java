@@ -91,14 +91,14 @@ final class BatteryMerit {
         }
         Rig rig = line.rig();
         List<Trait> all = new ArrayList<>();
-        all.add(counted(
+        all.add(new Trait.Counted(
                 "hours",
                 new Amount(hours.value().median().hours(), Unit.HOUR),
                 true,
                 WORTH_H,
                 "lasts {} longer",
                 "lasts {} less"));
-        all.add(counted(
+        all.add(new Trait.Counted(
                 "hours on nine days of ten",
                 new Amount(hours.value().lowH(), Unit.HOUR),
                 true,
@@ -106,7 +106,7 @@ final class BatteryMerit {
                 "{} more on nine days of ten",
                 "{} less on nine days of ten"));
         double cold = line.get(Packs.STAGE).value().first().coldFactor();
-        all.add(counted(
+        all.add(new Trait.Counted(
                 "capacity left in the cold",
                 new Amount(cold, Unit.PERCENT),
                 true,
@@ -115,17 +115,18 @@ final class BatteryMerit {
                 "the cold takes {} more of it"));
         double mass = sum(rig, Pack::massKg);
         if (mass > 0) {
-            all.add(counted("mass", new Amount(mass, Unit.KILOGRAM), false, WORTH_KG, "{} heavier", "{} lighter"));
+            all.add(new Trait.Counted(
+                    "mass", new Amount(mass, Unit.KILOGRAM), false, WORTH_KG, "{} heavier", "{} lighter"));
         }
         if (priced(rig)) {
-            all.add(counted(
+            all.add(new Trait.Counted(
                     "cost",
                     new Amount(sum(rig, pack -> pack.label().price()), Unit.MONEY),
                     false,
                     1,
                     "costs {} more",
                     "costs {} less"));
-            all.add(counted(
+            all.add(new Trait.Counted(
                     "cost a season",
                     new Amount(priceAYear(rig), Unit.MONEY),
                     false,
@@ -138,10 +139,6 @@ final class BatteryMerit {
                 .findFirst()
                 .ifPresent(pack -> all.addAll(KindTraits.of("battery", pack.chemistry())));
         return all;
-    }
-
-    private static Trait counted(String name, Amount amount, boolean more, double least, String above, String below) {
-        return new Trait.Counted(name, amount, more, least, above, below);
     }
 
     private static double sum(Rig rig, Function<Pack, Figure> figure) {

@@ -76,9 +76,9 @@ public final class PlugChanges {
 
     /** Whether a plug goes into its socket, as far as their pins are known. */
     static boolean goesIn(Rig rig, Transducer transducer) {
-        Figure plug = transducer.plug().pinsAtDisplay();
-        Figure socket = socketPins(rig, transducer);
-        return !plug.isSet() || !socket.isSet() || plug.value() == socket.value();
+        return rig.displayOf(transducer)
+                .map(device -> device.sockets().takes(transducer.plug()))
+                .orElse(true);
     }
 
     /** The adapters that a transducer wants for the socket it is to go into, if there are some that lose none of its beams. */
