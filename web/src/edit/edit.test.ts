@@ -66,6 +66,7 @@ test("a thing is taken from its place", () => {
     covered: false,
     toolFree: false,
     onSide: false,
+    tried: {},
   };
   const place = (item: string) => ({ item, station: "bow", comesOff: true, held });
   const placed = { ...rig(), places: [place("pack"), place("display")] };

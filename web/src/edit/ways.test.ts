@@ -6,7 +6,7 @@ const HULL: Craft = {
   kind: "canoe",
   origin: "made-up",
   sections: [],
-  stations: ["bow", "stern"].map((id) => ({ id, name: id, spot: "on-deck" as const, room: {} })),
+  stations: ["bow", "stern"].map((id) => ({ id, name: id, spot: "on-deck" as const, room: {}, offers: [] })),
   passages: [
     {
       id: "keel",
@@ -16,12 +16,20 @@ const HULL: Craft = {
       way: "inside",
       belowWaterline: false,
       crosses: "none",
-      opening: { closedBy: "undecided", stuff: "undecided", back: "unknown", tested: false, costs: "" },
+      opening: {
+        closedBy: "undecided",
+        stuff: "undecided",
+        back: "unknown",
+        tested: false,
+        costs: "",
+        sharp: false,
+      },
     },
   ],
   obstructions: [],
   stand: { edge: "none", folds: false },
   bail: "none",
+  alsoPaddled: false,
 };
 
 test("a way goes on where it has come to, either way round, and never twice through the same passage", () => {

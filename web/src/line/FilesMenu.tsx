@@ -49,6 +49,13 @@ export function FilesMenu() {
               </a>
             </DropdownMenu.Item>
           ))}
+        {link === "battery" && lists.some((list) => list.id === "lay-up") && (
+          <DropdownMenu.Item asChild>
+            <a className={ITEM} href={`${at}/lay-up`}>
+              Its lay-up, for a calendar (ICS)
+            </a>
+          </DropdownMenu.Item>
+        )}
         {bench && sheets.length > 0 && (
           <DropdownMenu.Item asChild>
             <a className={ITEM} href={`${at}/templates?habit=${system}`}>

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { craftsQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
-import { Choice, ChoiceOf } from "../../parts/Choice";
+import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
 import { CRAFTS } from "../../parts/crafts";
 import { FigureField } from "../../parts/FigureField";
 import { BodyFields } from "./BodyFields";
@@ -55,6 +55,9 @@ export function CraftFields() {
             unit="millimetre"
             basis="measured"
           />
+          {(rig.craft.kind === "pedal-kayak" || rig.craft.kind === "motor-kayak") && (
+            <Tick label="It is paddled, too" pointer="/craft/alsoPaddled" />
+          )}
           <BodyFields />
         </>
       )}

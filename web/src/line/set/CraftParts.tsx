@@ -6,6 +6,7 @@ import { Choice } from "../../parts/Choice";
 import { counted } from "../../parts/counted";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
+import { GripFields } from "./GripFields";
 import { Passages } from "./Passages";
 import { PlanFields } from "./PlanFields";
 import { RemovePart } from "./Section";
@@ -26,7 +27,7 @@ export function CraftParts() {
         {counted(obstructions.length, "obstruction")}
       </summary>
       {stations.map((station, i) => (
-        <StationFields key={station.id} station={station} at={`/craft/stations/${i}`} />
+        <StationFields key={station.id} station={station} index={i} />
       ))}
       <Button look="quiet" onClick={() => take("mount.new.station")}>
         Add a place
@@ -42,7 +43,8 @@ export function CraftParts() {
   );
 }
 
-function StationFields({ station, at }: { station: Station; at: string }) {
+function StationFields({ station, index }: { station: Station; index: number }) {
+  const at = `/craft/stations/${index}`;
   return (
     <details className="border-b border-grid">
       <summary className="cursor-pointer py-1 text-[14px]">{station.name}</summary>
@@ -62,6 +64,7 @@ function StationFields({ station, at }: { station: Station; at: string }) {
           basis="measured"
         />
         <SizeFields at={`${at}/room`} of={`the room at ${station.name}`} />
+        <GripFields index={index} />
       </div>
     </details>
   );

@@ -9,9 +9,11 @@ const MOST_ANCHORS = 12;
 
 /** How a battery is kept where it is. */
 export function HeldFields({ place }: { place: number }) {
-  const { rig, set } = useEditor();
+  const { rig, set, take } = useEditor();
   const at = `/places/${place}/held`;
-  const { how, anchors } = rig.places[place]!.held;
+  const { item, held } = rig.places[place]!;
+  const { how, anchors } = held;
+  const tried = held.tried.deepM?.kind === "given";
   const walled = ["slot", "post-bracket", "pouch", "bag"].includes(how);
   return (
     <>
@@ -31,6 +33,17 @@ export function HeldFields({ place }: { place: number }) {
             </>
           )}
           <Tick label="Terminals are covered" pointer={`${at}/covered`} />
+          {walled && (
+            <ChoiceOf
+              label="Was tried in it"
+              value={tried ? "yes" : ""}
+              options={[
+                ["", "not yet"],
+                ["yes", "a battery of a known size"],
+              ]}
+              onChange={(chosen) => (chosen ? take(`carry.tried.${item}`) : set(`${at}/tried`, {}))}
+            />
+          )}
           <Tick label="Comes out without a tool" pointer={`${at}/toolFree`} />
           <FigureField
             label="Over the bilge water"

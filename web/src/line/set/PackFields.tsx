@@ -86,6 +86,16 @@ export function PackFields({ index }: { index: number }) {
           basis="measured"
         />
         <DayField label="Last charged on" pointer={`${at}/keeping/chargedOn`} />
+        <DayField label="Laid up from" pointer={`${at}/keeping/restsFrom`} />
+        <DayField label="Wanted again on" pointer={`${at}/keeping/restsTo`} />
+        <FigureField
+          label="Store meanwhile"
+          hint="at its warmest"
+          pointer={`${at}/keeping/storedC`}
+          unit="celsius"
+          basis="measured"
+        />
+        <Tick label="Bought second-hand" pointer={`${at}/label/secondHand`} />
         <FigureField
           label="Room for its plug"
           hint="above it"

@@ -2,8 +2,9 @@ import type { ReactNode } from "react";
 import { goingOn } from "../../edit/parts";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
-import { Choice, ChoiceOf } from "../../parts/Choice";
+import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
+import { ExitChoice } from "./ExitChoice";
 import { OpeningFields } from "./OpeningFields";
 import { More, Section } from "./Section";
 import { TravelFields } from "./TravelFields";
@@ -89,6 +90,7 @@ function SlackFields({ index, sonar }: { index: number; sonar: boolean }) {
             basis="measured"
           />
         )}
+        <ExitChoice run={index} />
         <Choice
           label="What is left over is coiled at"
           pointer={`${at}/coilAt`}
@@ -126,7 +128,10 @@ function LegFields({ leg, run }: { leg: string; run: number }) {
         />
       )}
       <div className="flex items-baseline justify-between gap-4">
-        <div className="grow">{open && <OpeningFields at={at} />}</div>
+        <div className="grow">
+          {open && <OpeningFields at={at} />}
+          <Tick label="It wraps round a sharp edge" pointer={`${at}/opening/sharp`} />
+        </div>
         <label className="flex items-center gap-1.5 py-0.5 text-[12.5px] text-ink-3">
           <input
             type="checkbox"

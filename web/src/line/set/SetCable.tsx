@@ -1,7 +1,8 @@
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
-import { ChoiceOf } from "../../parts/Choice";
+import { Choice, ChoiceOf } from "../../parts/Choice";
+import { choices } from "../../parts/choices";
 import { FigureField } from "../../parts/FigureField";
 import { Kbd } from "../../parts/Kbd";
 import { NameField } from "../../parts/NameField";
@@ -79,6 +80,7 @@ function DataLeads() {
             />
             <FigureField label="Length as bought" pointer={`${at}/lengthM`} unit="metre" />
             <FigureField label="Width of its plug" pointer={`${at}/plugM`} unit="millimetre" />
+            <Choice label="What runs on it" pointer={`${at}/signals`} options={choices("Signals")} />
           </RunFields>
         );
       })}

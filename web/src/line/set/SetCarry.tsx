@@ -5,6 +5,8 @@ import { BallastFields } from "./BallastFields";
 import { BoardFields } from "./BoardFields";
 import { BoxFields } from "./BoxFields";
 import { ExtraFields } from "./ExtraFields";
+import { FastenerFields } from "./FastenerFields";
+import { GripFields } from "./GripFields";
 import { HeldFields } from "./HeldFields";
 import { More, Section } from "./Section";
 import { PlanFields } from "./PlanFields";
@@ -42,6 +44,7 @@ export function SetCarry() {
       <BoxFields />
       <BoardFields />
       <ExtraFields />
+      <FastenerFields />
     </>
   );
 }
@@ -102,6 +105,7 @@ function StationFields({ index }: { index: number }) {
     <>
       <PlanFields at={at} label="Place, from the bow" />
       <FigureField label="Over the bottom" pointer={`${at}/heightM`} unit="millimetre" basis="measured" />
+      <GripFields index={index} />
     </>
   );
 }

@@ -5,7 +5,7 @@ import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { CraftFields } from "./CraftFields";
 import { PlanFields } from "./PlanFields";
-import { Section } from "./Section";
+import { More, Section } from "./Section";
 
 /** The craft and what is aboard, and where each transducer meets the water. */
 export function SetMount() {
@@ -73,6 +73,17 @@ function MountFields({ index }: { index: number }) {
       )}
       {!ice && kind !== "undecided" && (
         <FigureField label="Adapter plate" hint="length" pointer={`${at}/plateM`} unit="millimetre" />
+      )}
+      {["clamp-bar", "quick-post", "live-pole", "transom-board"].includes(kind) && (
+        <More>
+          <FigureField
+            label="Edge of the other craft lies lower by"
+            hint="higher: −"
+            pointer={`${at}/otherEdgeM`}
+            unit="millimetre"
+            basis="measured"
+          />
+        </More>
       )}
       {mount?.pole && (
         <FigureField

@@ -13,6 +13,7 @@ import { NameField } from "../../parts/NameField";
 import { CHEMISTRIES } from "./chemistries";
 import { HolderFields } from "./HolderFields";
 import { NetworkFields } from "./NetworkFields";
+import { RanFields } from "./RanFields";
 import { SizeFields } from "./SizeFields";
 import { SocketFields } from "./PlugFields";
 import { More, RemovePart, Section } from "./Section";
@@ -54,6 +55,7 @@ export function SetScreen() {
       <Button look="quiet" className="mb-4" onClick={() => take("screen.new.phase")}>
         Add a part of the day
       </Button>
+      <RanFields />
       {rig.devices.map((device, i) => (
         <DeviceFields key={device.id} index={i} />
       ))}

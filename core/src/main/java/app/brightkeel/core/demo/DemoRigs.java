@@ -13,6 +13,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Grip;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Limits;
 import app.brightkeel.core.rig.Motion;
@@ -45,7 +46,17 @@ public final class DemoRigs {
 
     /** All of them, in the order of the shelf. */
     public static List<Rig> all() {
-        return List.of(oystercatcher(), lanternCrate(), sandpiper(), gannet(), reedling());
+        return List.of(oystercatcher(), lanternCrate(), sandpiper(), gannet(), reedling(), kittiwake(), bittern());
+    }
+
+    /** A kayak's display on a sled in December. */
+    public static Rig kittiwake() {
+        return Kittiwake.rig();
+    }
+
+    /** A canoe along the reeds that shares its bar and box with another one. */
+    public static Rig bittern() {
+        return Bittern.rig();
     }
 
     /** A pram on a canal, its battery in a pod of boards. */
@@ -122,6 +133,7 @@ public final class DemoRigs {
                         .places(List.of(
                                 new Placement(display.id(), "rail-left", true),
                                 new Placement(pack.id(), "stern-well", true)))
+                        .holders(List.of(DemoGear.cradle(display.id(), Grip.TRACK)))
                         .schools(Schools.UNDECIDED.withDrilling(Schools.Drilling.NO_DRILL))
                         // the lead came with the display: it is to be another anyway
                         .quieted(Set.of("wire.not-tinned"))
@@ -181,6 +193,7 @@ public final class DemoRigs {
                         .places(List.of(
                                 new Placement(display.id(), "arm-left", true),
                                 new Placement(pack.id(), "floor-right", true)))
+                        .holders(List.of(DemoGear.cradle(display.id(), Grip.TUBE)))
                         .onHand(List.of(Pack.labelled(
                                         "kayak-pack", "10 Ah LiFePO4 of the kayak", Chemistry.LIFEPO4, Figure.rated(10))
                                 .withOrigin("lifepo4-10")

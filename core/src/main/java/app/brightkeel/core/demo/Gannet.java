@@ -14,6 +14,7 @@ import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Grip;
 import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
@@ -115,6 +116,7 @@ final class Gannet {
                                 DemoGear.extra(ExtraKind.TETHER, "head", "pole"),
                                 DemoGear.extra(ExtraKind.COVER, "nine", "nine"),
                                 DemoGear.extra(ExtraKind.DUST_CAP, "nine", "nine"))))
+                        .holders(List.of(DemoGear.cradle("nine", Grip.TRACK), DemoGear.cradle("five", Grip.TRACK)))
                         .network(new NetworkPlan(
                                 List.of(Shared.READINGS),
                                 Figure.measured(2),

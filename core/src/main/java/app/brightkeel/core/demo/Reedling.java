@@ -14,6 +14,8 @@ import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.ExtraKind;
+import app.brightkeel.core.rig.Fastener;
+import app.brightkeel.core.rig.FastenerKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.FitOut;
@@ -23,6 +25,7 @@ import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
@@ -100,6 +103,7 @@ final class Reedling {
                                                 .toolFree(true)
                                                 .onSide(true)),
                                         Figure.measured(3))))
+                        .holders(List.of(DemoGear.held("edge-clamp", display.id())))
                         .chargers(List.of(new Charger(
                                 "charger",
                                 "lead charger",
@@ -117,7 +121,8 @@ final class Reedling {
                                 boards(),
                                 List.of(
                                         DemoGear.extra(ExtraKind.TETHER, transducer.id(), "transducer"),
-                                        DemoGear.extra(ExtraKind.TETHER, "pod", "pod"))))
+                                        DemoGear.extra(ExtraKind.TETHER, "pod", "pod")),
+                                List.of(boardScrews(transducer.id()), podScrews())))
                         .sharing(new Sharing(Transport.TRAILER, Figure.chosen(1), Figure.chosen(2)))
                         .purse(new Purse(
                                 Figure.chosen(250),
@@ -180,6 +185,30 @@ final class Reedling {
                 List.of(),
                 false,
                 true);
+    }
+
+    /** Through the board into the transom, and not through that. */
+    private static Fastener boardScrews(String transducer) {
+        return Fastener.unknown("board-screws", "screws of the transom board", transducer, 2)
+                .with(screw -> screw.kind(FastenerKind.WOOD_SCREW)
+                        .widthM(Figure.rated(0.004))
+                        .lengthM(Figure.rated(0.035))
+                        .passesM(Figure.rated(0.018))
+                        .bitesM(Figure.measured(0.022))
+                        .stuff(Material.WOOD)
+                        .tried(true));
+    }
+
+    /** Through a side into the edge of an end; they came with the hinge of another box. */
+    private static Fastener podScrews() {
+        return Fastener.unknown("pod-screws", "screws of the sides", "pod-side", 12)
+                .with(screw -> screw.kind(FastenerKind.WOOD_SCREW)
+                        .widthM(Figure.rated(0.0035))
+                        .lengthM(Figure.rated(0.040))
+                        .passesM(Figure.rated(0.018))
+                        .bitesM(Figure.measured(0.060))
+                        .stuff(Material.WOOD)
+                        .supplied(true));
     }
 
     private static Boards boards() {

@@ -6,6 +6,7 @@ import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fixing;
 import app.brightkeel.core.rig.Holder;
@@ -54,6 +55,11 @@ public final class Catalogue {
     /** What holds a display. */
     public static List<Holder> holders() {
         return HolderCatalogue.HOLDERS;
+    }
+
+    /** Boxes and bags, empty. */
+    public static List<Enclosure> boxes() {
+        return BoxCatalogue.BOXES;
     }
 
     /** Crafts with their stations, passages and obstructions. */

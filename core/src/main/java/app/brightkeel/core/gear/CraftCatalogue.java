@@ -49,7 +49,8 @@ final class CraftCatalogue {
                 of(PASSAGES, id, CraftCatalogue::passage),
                 of(OBSTRUCTIONS, id, CraftCatalogue::obstruction),
                 Stand.NONE,
-                Bail.NONE);
+                Bail.NONE,
+                false);
         return new CraftItem(id, row.get("name"), craft);
     }
 

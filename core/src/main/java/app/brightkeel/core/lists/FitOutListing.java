@@ -4,9 +4,11 @@ import app.brightkeel.core.enclosure.CutList;
 import app.brightkeel.core.enclosure.Cutting;
 import app.brightkeel.core.layout.TakeOff;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.parts.FastenerList;
 import app.brightkeel.core.parts.HoleList;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,6 +63,35 @@ final class FitOutListing {
                 .words("by", Step::by)
                 .number("time", Unit.MINUTE, Step::time)
                 .of(steps);
+    }
+
+    /** What is screwed, bolted and riveted; none where nothing is. */
+    static Optional<Listing> fasteners(Rig rig) {
+        List<FastenerList.Row> rows = FastenerList.of(rig);
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Columns<FastenerList.Row>()
+                        .words("id", row -> row.fastener().id())
+                        .words("what", row -> row.fastener().name())
+                        .text("size", FastenerList.Row::size)
+                        .words("count", row -> String.valueOf(row.fastener().count()))
+                        .words("of this size in all", row -> String.valueOf(row.alike()))
+                        .number(
+                                "passes",
+                                Unit.FINE_MILLIMETRE,
+                                row -> set(row.fastener().passesM()))
+                        .number(
+                                "holds in",
+                                Unit.FINE_MILLIMETRE,
+                                row -> set(row.fastener().bitesM()))
+                        .words("behind it", row -> row.fastener().backing().words())
+                        .words("comes with the part", row -> row.fastener().supplied() ? "yes" : "no")
+                        .words("where it ends", FastenerList.Row::ends)
+                        .of(rows));
+    }
+
+    private static Optional<Amount> set(Figure figure) {
+        return figure.isSet() ? millimetres(figure.value()) : Optional.empty();
     }
 
     private record Cut(int board, CutList.Piece piece) {}

@@ -57,6 +57,18 @@ public final class RigLists {
                     List.of(Link.CABLE, Link.CARRY),
                     line -> FitOutListing.holes(HoleList.of(line))),
             new RigList(
+                    "lay-up",
+                    "Its lay-up, day by day",
+                    List.of(Link.BATTERY),
+                    line -> LayUpListing.of(line.rig()).isPresent(),
+                    line -> LayUpListing.of(line.rig())),
+            new RigList(
+                    "fasteners",
+                    "Its screws, bolts and rivets",
+                    List.of(Link.CARRY),
+                    line -> !line.rig().fitOut().fasteners().isEmpty(),
+                    line -> FitOutListing.fasteners(line.rig())),
+            new RigList(
                     "cuts",
                     "Its cut list",
                     List.of(Link.CARRY),

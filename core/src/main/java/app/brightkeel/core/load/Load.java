@@ -110,7 +110,7 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
     }
 
     /** What line and side beams add to each device whose draw does not hold them already. */
-    private static List<Double> extra(Rig rig) {
+    static List<Double> extra(Rig rig) {
         List<Double> all = new ArrayList<>(beams(rig));
         for (int d = 0; d < all.size(); d++) {
             if (all.get(d) > 0 && !bare(rig.devices().get(d))) {

@@ -7,6 +7,7 @@ import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
@@ -21,14 +22,21 @@ import java.util.List;
  * @param name  of the transducer
  * @param place of the inserts
  * @param dropM from the inserts down to the face [m]
+ * @param bodyM largest width of the transducer [m], and {@code massKg} its mass [kg]; 0 where not known
  */
-public record BarBracket(String name, String place, double dropM) {
+public record BarBracket(String name, String place, double dropM, double bodyM, double massKg) {
 
     /** Foot over two inserts, way out past the hull, toe under the transducer [m]; common practice, no source. */
     private static final double FOOT_M = 0.080;
 
     private static final double OUT_M = 0.060;
     private static final double TOE_M = 0.060;
+
+    /** A large housing is held over half its length, as far as a bar bends well [m]; common practice, no source. */
+    private static final double LONGEST_TOE_M = 0.150;
+
+    /** A heavier transducer takes the stiffer section [kg]; common practice, no source. */
+    private static final double STIFF_FROM_KG = 0.7;
 
     /** A longer drop takes the stiffer section [m]; common practice, no source. */
     private static final double STIFF_FROM_M = 0.25;
@@ -47,26 +55,44 @@ public record BarBracket(String name, String place, double dropM) {
             Station station = rig.craft().station(transducer.mount().station()).orElseThrow();
             if (station.spot() == Spot.STERN_INSERTS && station.heightM().isSet()) {
                 double drop = station.heightM().value() - face.zM();
-                all.add(new BarBracket(transducer.name(), station.name(), Math.max(0, drop)));
+                all.add(new BarBracket(
+                        transducer.name(),
+                        station.name(),
+                        Math.max(0, drop),
+                        known(transducer.bodyM()),
+                        known(transducer.massKg())));
             }
         }
         return all;
     }
 
+    private static double known(Figure figure) {
+        return figure.isSet() ? figure.value() : 0;
+    }
+
+    private boolean stiff() {
+        return dropM > STIFF_FROM_M || massKg > STIFF_FROM_KG;
+    }
+
+    /** Under the transducer: half its body, between what holds and what bends [m]. */
+    double toeM() {
+        return Math.max(TOE_M, Math.min(LONGEST_TOE_M, bodyM / 2));
+    }
+
     double wideM() {
-        return dropM > STIFF_FROM_M ? 0.040 : 0.030;
+        return stiff() ? 0.040 : 0.030;
     }
 
     double thickM() {
-        return dropM > STIFF_FROM_M ? 0.006 : 0.004;
+        return stiff() ? 0.006 : 0.004;
     }
 
     /** Of the straight bar, measured along its middle [m]. */
     double lengthM() {
-        return FOOT_M + OUT_M + dropM + TOE_M;
+        return FOOT_M + OUT_M + dropM + toeM();
     }
 
-    double massKg() {
+    double barKg() {
         return lengthM() * wideM() * thickM() * KG_M3;
     }
 
@@ -82,14 +108,14 @@ public record BarBracket(String name, String place, double dropM) {
                     .step("", "foot on the inserts", FOOT_M, Unit.MILLIMETRE)
                     .step("", "out past the hull", OUT_M, Unit.MILLIMETRE)
                     .step("", "down to the face", each.dropM(), Unit.MILLIMETRE)
-                    .step("", "toe under the transducer", TOE_M, Unit.MILLIMETRE)
+                    .step("", "toe under the transducer", each.toeM(), Unit.MILLIMETRE)
                     .step("", "bends", BENDS, Unit.COUNT)
                     .remark(
                             "Section {} × {}, aluminium.",
                             new Amount(each.wideM(), Unit.MILLIMETRE),
                             new Amount(each.thickM(), Unit.MILLIMETRE))
                     .remark("It takes the inserts: is what they served, a rudder or an anchor, still wanted?")
-                    .step("", "its mass, not counted in the balance", each.massKg(), Unit.FINE_KILOGRAM)
+                    .step("", "its mass, not counted in the balance", each.barKg(), Unit.FINE_KILOGRAM)
                     .result("", "bar to cut", each.lengthM(), Unit.MILLIMETRE)
                     .done());
         }

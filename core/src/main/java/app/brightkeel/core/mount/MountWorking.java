@@ -9,6 +9,9 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Grip;
+import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Pointer;
@@ -29,6 +32,9 @@ final class MountWorking {
     private static final double BOARD_LEAST_M = 0.025;
 
     private static final double BOARD_MOST_M = 0.050;
+
+    /** A stern bracket makes the craft so much longer; common practice, no source [m]. */
+    private static final double BRACKET_M = 0.25;
 
     private MountWorking() {}
 
@@ -115,6 +121,19 @@ final class MountWorking {
         }
     }
 
+    /** What sticks out behind counts on a roof, in a shed, and at a lock. */
+    private static void overAll(Working.Builder told, Rig rig, Transducer transducer) {
+        if (transducer.mount().kind() == MountKind.STERN_BRACKET
+                && rig.craft().lengthM().isSet()) {
+            told.figure("", "length of the craft", rig.craft().lengthM(), Unit.METRE, "/craft/lengthM")
+                    .step(
+                            "",
+                            "with the bracket behind it",
+                            rig.craft().lengthM().value() + BRACKET_M,
+                            Unit.METRE);
+        }
+    }
+
     /** A board ends so far above the bottom line that the face just clears it. */
     private static void board(Working.Builder told, Clearance clearance) {
         if (clearance.held().face().mount() == MountKind.TRANSOM_BOARD) {
@@ -138,6 +157,38 @@ final class MountWorking {
                             Math.ceil(barM / HOLES_M),
                             Unit.COUNT);
         }
+    }
+
+    /** What is taken from craft to craft sits on two edges: one position for each, marked. */
+    private static void otherEdge(Working.Builder told, Rig rig, int index, Clearance clearance) {
+        Face face = clearance.held().face();
+        Mount mount = rig.transducers().get(index).mount();
+        boolean bar = face.mount() == MountKind.CLAMP_BAR;
+        Figure edge = bar
+                ? rig.craft().depthM()
+                : rig.craft().station(mount.station()).map(Station::heightM).orElse(Figure.UNSET);
+        if (!mount.kind().grips().contains(Grip.EDGE) || !mount.otherEdgeM().isSet() || !edge.isSet()) {
+            return;
+        }
+        double here = edge.value() - face.zM();
+        double there = here - mount.otherEdgeM().value();
+        told.figure(
+                        "",
+                        "edge of the other craft, lower by",
+                        mount.otherEdgeM(),
+                        Unit.MILLIMETRE,
+                        Pointer.transducer(index, "mount/otherEdgeM"))
+                .step("", "from the edge down to the face, here", here, Unit.MILLIMETRE)
+                .step("", "from the edge down to the face, there", there, Unit.MILLIMETRE);
+        if (bar) {
+            double hole = Math.ceil(there / HOLES_M);
+            told.step("", "there the hole of the bar, counted from its foot", hole, Unit.COUNT)
+                    .step("", "where the face hangs deeper by", hole * HOLES_M - there, Unit.MILLIMETRE);
+        }
+        told.remark(
+                there > 0
+                        ? "Mark both positions, each with its craft's name."
+                        : "It is too short for the other craft: the face would hang over its edge.");
     }
 
     private static void clearance(Working.Builder told, Rig rig, int index, Clearance clearance) {
@@ -172,7 +223,9 @@ final class MountWorking {
                     Pointer.transducer(index, "mount/plateM"));
         }
         sectors(told, index, transducer, clearance);
+        overAll(told, rig, transducer);
         clampBar(told, rig, clearance);
+        otherEdge(told, rig, index, clearance);
         board(told, clearance);
         clearance.gapM().ifPresent(gap -> told.step("", "wider than its body", gap, Unit.MILLIMETRE));
         clearance.behindM().ifPresent(aft -> told.step("", "behind a drive or an open scupper", aft, Unit.METRE));

@@ -124,11 +124,22 @@ public final class HoleList {
         String tested = tested(hole, opening);
         String costs = opening.costs().isEmpty() ? "" : "costs " + opening.costs();
         String back = hole.closedBy().nut() ? opening.back().words() : "";
+        String part = hole.there() ? "" : replaced(hole);
         return String.join(
                 "; ",
-                List.of(tested, costs, back).stream()
+                List.of(tested, costs, back, part).stream()
                         .filter(each -> !each.isEmpty())
                         .toList());
+    }
+
+    /** Why one part is drilled before another: what can be bought again first. */
+    private static String replaced(Hole hole) {
+        Way way = hole.passage().map(Passage::way).orElse(Way.OPEN_DECK);
+        return switch (way) {
+            case HATCH_COVER, TUBE_WALL -> "that part is bought again where it goes wrong: rather it than the hull";
+            case NEW_HOLE -> "the hull is not bought again: a cover or a rod-holder tube first, if one lies on the way";
+            default -> "";
+        };
     }
 
     /** A lip is dry by gravity or not at all: there is nothing to try. */

@@ -4,6 +4,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Adapter;
 import app.brightkeel.core.rig.Charger;
+import app.brightkeel.core.rig.Fastener;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Holder;
@@ -86,6 +87,7 @@ public final class PartsList {
         rig.fitOut()
                 .extras()
                 .forEach(extra -> list.add(extra.id(), extra.of(), extra.kind().words(), extra.name(), "", List.of()));
+        rig.fitOut().fasteners().forEach(list::fastener);
         rig.harness().spares().forEach(list::spare);
         return List.copyOf(list.parts);
     }
@@ -129,6 +131,20 @@ public final class PartsList {
                     "",
                     size(holder.armBallM(), Unit.MILLIMETRE));
         }
+    }
+
+    private void fastener(Fastener fastener) {
+        add(
+                fastener.id(),
+                fastener.of(),
+                "fastener",
+                fastener.name(),
+                fastener.kind().words(),
+                sizes(
+                        size(fastener.widthM(), Unit.FINE_MILLIMETRE),
+                        sizes(
+                                size(fastener.lengthM(), Unit.MILLIMETRE),
+                                List.of(new Amount(fastener.count(), Unit.COUNT)))));
     }
 
     private void charger(Charger charger) {

@@ -3,15 +3,21 @@ package app.brightkeel.core.parts;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Fastener;
+import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PartKind;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Shared;
 import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.SonarVersion;
+import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.WantedView;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -31,6 +37,9 @@ public final class Questions {
     /** What no part alone is about. */
     private static final String WHOLE = "rig";
 
+    /** Share of the length aft of the bow where a puck is tried first; common practice, no source. */
+    private static final double FORE = 0.3;
+
     private final List<Question> all = new ArrayList<>();
 
     private Questions() {}
@@ -39,7 +48,7 @@ public final class Questions {
         Questions questions = new Questions();
         Sockets.Plugged.all(rig).forEach(each -> questions.plugged(each.transducer(), each.device()));
         rig.outing().views().forEach(view -> questions.view(rig, view));
-        rig.transducers().forEach(questions::mount);
+        rig.transducers().forEach(transducer -> questions.mount(rig, transducer));
         rig.devices().forEach(questions::device);
         if (rig.network().shares().contains(Shared.SONAR)) {
             questions.add(
@@ -50,6 +59,9 @@ public final class Questions {
                     "the low-rate bus carries no pictures");
         }
         rig.harness().packs().forEach(questions::pack);
+        rig.transducers().forEach(questions::widest);
+        rig.fitOut().fasteners().forEach(questions::fastener);
+        rig.places().forEach(place -> questions.held(rig, place));
         return List.copyOf(questions.all);
     }
 
@@ -110,7 +122,7 @@ public final class Questions {
         }
     }
 
-    private void mount(Transducer transducer) {
+    private void mount(Rig rig, Transducer transducer) {
         MountKind kind = transducer.mount().kind();
         if (kind == MountKind.STERN_BRACKET || kind == MountKind.SKID_INSERTS || kind == MountKind.HULL_POCKET) {
             add(
@@ -135,6 +147,28 @@ public final class Questions {
                     "the craft's maker",
                     "Where is the hull one solid layer, flat, without foam or a rib?",
                     "sound does not pass air: try it with water in a bag before anything is glued");
+            pucks(rig, transducer);
+        }
+    }
+
+    /** Where to try it, in this order: ahead of the seat the water is smooth, right aft it is not. */
+    private void pucks(Rig rig, Transducer transducer) {
+        double length = rig.craft().lengthM().isSet() ? rig.craft().lengthM().value() : 0;
+        List<Station> inside = rig.craft().stations().stream()
+                .filter(station -> MountKind.IN_HULL.sitsAt(station.spot()) && station.placed())
+                .sorted(Comparator.comparingDouble(
+                        station -> Math.abs(station.fromBowM().value() - FORE * length)))
+                .toList();
+        for (int at = 0; at < inside.size(); at++) {
+            String where = inside.get(at).fromBowM().value() <= length / 2
+                    ? "smooth water passes under the fore part first"
+                    : "aft only where nothing forward is flat: what the hull stirs up passes there";
+            add(
+                    transducer.id(),
+                    "spot " + (at + 1) + " to try: " + inside.get(at).name(),
+                    "a hand and a wet bag",
+                    "Is it flat over the whole puck, does it sound solid when tapped, and does the depth stay with the puck in a bag of water?",
+                    where);
         }
     }
 
@@ -165,7 +199,50 @@ public final class Questions {
         }
     }
 
+    /** Before any hole is settled. */
+    private void widest(Transducer transducer) {
+        if (!transducer.lead().plugM().isSet()) {
+            add(
+                    transducer.id(),
+                    transducer.name(),
+                    "a calliper",
+                    "How wide is its plug at the widest, boot and ring included?",
+                    "the plug goes through the hole, not the cable: no hole is drilled before that is known");
+        }
+    }
+
+    private void held(Rig rig, Placement place) {
+        Held held = place.held();
+        if (held.how().walls() && !held.tried().known() && rig.has(PartKind.PACK, place.item())) {
+            add(
+                    place.item(),
+                    rig.nameOfPoint(place.item()),
+                    "a trial",
+                    "Does it go in and stay, " + held.how().words() + ", with its plug on and the strap shut?",
+                    "not tried is not held: a bracket fits the battery it was made for");
+        }
+    }
+
+    private void fastener(Fastener fastener) {
+        if (fastener.supplied() && !fastener.tried()) {
+            add(
+                    fastener.id(),
+                    fastener.name(),
+                    "a ruler",
+                    "Are they long enough for these layers, and short enough for what lies behind?",
+                    "supplied bolts are made for another craft, and are often of the wrong length");
+        }
+    }
+
     private void pack(Pack pack) {
+        if (pack.cranking().engine()) {
+            add(
+                    pack.id(),
+                    pack.name(),
+                    "a licensed marine electrician",
+                    "What may hang on the battery that starts the engine, and how is it parted from it?",
+                    "from here carry over: a pair of its own, the check of the drop, the lay-up; not cranking, not charging by the motor, not the boat's own wiring");
+        }
         if (!pack.maxDischargeA().isSet()) {
             add(
                     pack.id(),

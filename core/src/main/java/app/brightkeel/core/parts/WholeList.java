@@ -6,6 +6,8 @@ import app.brightkeel.core.enclosure.Fit;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.enclosure.Fits;
 import app.brightkeel.core.enclosure.Foam;
+import app.brightkeel.core.fastening.Sizes;
+import app.brightkeel.core.fastening.Wanted;
 import app.brightkeel.core.gear.HarnessPrices;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -15,11 +17,12 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Fastener;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Having;
-import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.PassThroughStock;
 import app.brightkeel.core.rig.Placement;
@@ -97,11 +100,12 @@ public final class WholeList {
     public static List<Row> of(Line line) {
         WholeList list = new WholeList(line.entered());
         PartsList.of(line.entered()).stream()
-                .filter(part -> !OF_HARNESS.contains(part.what()))
+                .filter(part ->
+                        !OF_HARNESS.contains(part.what()) && !part.what().equals("fastener"))
                 .forEach(list::gear);
         ShoppingList.of(line).forEach(list::harness);
         list.holes(line.get(HoleStage.STAGE).orElse(List.of()));
-        list.screws();
+        list.fasteners();
         list.glue();
         list.open();
         list.straps();
@@ -193,14 +197,40 @@ public final class WholeList {
         return Table.written(fitting);
     }
 
-    private void screws() {
-        List<String> drilled =
-                rig.holders().stream().filter(Holder::drills).map(Holder::id).toList();
+    /** As they are said; what is screwed and has none yet stands with what is to be measured. */
+    private void fasteners() {
+        for (Fastener fastener : rig.fitOut().fasteners()) {
+            Optional<Purchase> said = said(fastener.id());
+            boolean own = said.filter(each -> each.price().isSet()).isPresent();
+            Optional<Double> price = own
+                    ? said.map(each -> each.price().value())
+                    : HarnessPrices.each("fastener", List.of()).map(each -> each * fastener.count());
+            rows.add(new Row(
+                    List.of(fastener.id()),
+                    "fastener",
+                    Text.of("{}: {}", fastener.name(), Sizes.of(fastener)),
+                    new Amount(fastener.count(), Unit.COUNT),
+                    said.map(Purchase::having).orElse(fastener.supplied() ? Having.COMES_WITH : Having.BUY),
+                    price.map(each -> new Amount(each, Unit.MONEY)),
+                    !own,
+                    ""));
+        }
+        Map<String, String> words = new HashMap<>();
+        rig.transducers()
+                .forEach(each -> words.put(each.id(), each.mount().kind().screws()));
+        List<String> boards = new ArrayList<>();
+        for (Fastener wanted : Wanted.of(rig)) {
+            if (rig.has(PartKind.BOARD_PART, wanted.of())) {
+                boards.add(wanted.of());
+            } else {
+                piece(wanted.of(), "fasteners", words.getOrDefault(wanted.of(), wanted.name() + ": to be measured"));
+            }
+        }
         small(
-                drilled,
+                boards,
                 "screws",
-                "stainless screws and washers for a base, a set",
-                drilled.size(),
+                "small countersunk screws and glue for boards, a box",
+                Math.min(1, boards.size()),
                 Having.BUY,
                 "screws");
     }
@@ -233,12 +263,6 @@ public final class WholeList {
                     .anyMatch(charger -> charger.charges().equals(pack.id()));
             if (!charged && pack.chemistry() != Chemistry.ALKALINE) {
                 piece(pack.id(), "charger", "what charges the " + pack.name() + ": not said");
-            }
-        }
-        for (Transducer transducer : rig.transducers()) {
-            String screws = transducer.mount().kind().screws();
-            if (!screws.isEmpty()) {
-                piece(transducer.id(), "fasteners", screws);
             }
         }
     }

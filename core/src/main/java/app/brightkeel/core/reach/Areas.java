@@ -70,7 +70,7 @@ final class Areas {
     private static boolean paddled(SeatNeeds needs) {
         return switch (needs.kind()) {
             case SIT_ON_TOP, SIT_INSIDE, CANOE, INFLATABLE, BOARD -> true;
-            default -> false;
+            default -> needs.alsoPaddled();
         };
     }
 }

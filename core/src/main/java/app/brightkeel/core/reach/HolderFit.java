@@ -6,7 +6,6 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Spot;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,9 +23,8 @@ public record HolderFit(boolean fits, String template, Object[] parts) {
     public static List<HolderFit> of(Rig rig, Holder holder, Device display) {
         List<HolderFit> all = new ArrayList<>();
         rig.craft().station(rig.stationOf(display.id())).ifPresent(station -> {
-            Spot spot = station.spot();
             all.add(fit(
-                    holder.grip().at(spot),
+                    station.offers(holder.grip()),
                     "The {} grips {}; the place of the {} has none.",
                     holder.name(),
                     holder.grip().words(),

@@ -10,12 +10,14 @@ import java.util.Optional;
 /**
  * What decides what is within reach and in sight.
  *
+ * @param alsoPaddled whether one that is driven by pedals or a motor is paddled, too
  * @param seatM       middle of the seat aft of the bow, {@code seatHeightM} over the lowest line of the hull
  * @param beamM       greatest width of the craft
  * @param tallM       body height
  */
 public record SeatNeeds(
         CraftKind kind,
+        boolean alsoPaddled,
         double seatM,
         double seatHeightM,
         double beamM,

@@ -59,6 +59,7 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                 missing,
                 () -> new SeatNeeds(
                         craft.kind(),
+                        craft.alsoPaddled(),
                         craft.seatM().value(),
                         craft.seatHeightM().value(),
                         craft.beamM().value(),

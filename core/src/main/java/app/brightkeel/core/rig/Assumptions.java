@@ -75,6 +75,9 @@ public final class Assumptions {
         boolean sameWays = sameCraft
                 && rig.runs() == before.runs()
                 && rig.transducers() == before.transducers()
+                && rig.holders() == before.holders()
+                && rig.devices() == before.devices()
+                && rig.network() == before.network()
                 && rig.places() == before.places();
         boolean sameRuns =
                 sameWays && rig.harness().segments() == before.harness().segments();
@@ -120,7 +123,8 @@ public final class Assumptions {
                 outing.phases().stream().map(phase -> filled(phase, devices)).toList(),
                 outing.dayH(),
                 outing.daysOut(),
-                outing.views());
+                outing.views(),
+                outing.ran());
     }
 
     private static Harness harness(Rig rig, Rig before, Rig filled, boolean sameWays) {

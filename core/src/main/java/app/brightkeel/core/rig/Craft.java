@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
  * @param passages     ways for cables between them
  * @param obstructions what stands down into the water
  * @param stand        what widens its base; on ice alone
+ * @param alsoPaddled  whether one that is driven by pedals or a motor is paddled, too
  * @param bail         what it is lifted by, fixed at its rim on both sides; on ice alone
  */
 @RecordBuilder
@@ -41,7 +42,8 @@ public record Craft(
         @PartList(PartKind.PASSAGE) List<Passage> passages,
         @PartList(PartKind.OBSTRUCTION) List<Obstruction> obstructions,
         Stand stand,
-        Bail bail)
+        Bail bail,
+        boolean alsoPaddled)
         implements CraftBuilder.With {
 
     private static final int MOST_SECTIONS = 40;
@@ -117,7 +119,8 @@ public record Craft(
                 List.of(),
                 List.of(),
                 Stand.NONE,
-                Bail.NONE);
+                Bail.NONE,
+                false);
     }
 
     // plain loops: every rig that is tried as a cure looks its stations and passages up again

@@ -87,11 +87,41 @@ public final class CraftAssumptions {
                 .orElse(0.0);
         return run.with(full -> full.loopM(run.loopM().orAssume(LOOP_M))
                 .dripM(run.dripM().orAssume(rig.craft().kind().onIce() ? 0 : DRIP_M))
-                .movingM(run.movingM().orAssume(0))
+                .movingM(run.movingM().orAssume(armM(run, rig)))
                 .freeM(run.freeM().orAssume(free))
                 .cableM(run.cableM().orAssume(widthM(run, rig)))
                 .reliefM(run.reliefM().orAssume(RELIEF_M))
                 .travels(run.travels().stream().map(CraftAssumptions::filled).toList()));
+    }
+
+    /** What a display on an arm takes with it when it is laid down: the chord of a quarter turn; 0 where that is said already. */
+    private static double armM(Run run, Rig rig) {
+        boolean said = run.travels().stream().anyMatch(travel -> travel.what() == Moves.ARM);
+        double most = 0;
+        for (Holder holder : rig.holders()) {
+            boolean folds =
+                    holder.poses().contains(Pose.LOWERED) && holder.armM().isSet();
+            if (!said && folds && reaches(run.carries(), holder.holds(), rig)) {
+                most = Math.max(most, holder.armM().value() * Math.sqrt(2));
+            }
+        }
+        return Math.round(most * 100) / 100.0;
+    }
+
+    /** Whether a cable ends at a device. */
+    private static boolean reaches(String carried, String device, Rig rig) {
+        Optional<Transducer> sonar = rig.transducer(carried);
+        if (sonar.isPresent()) {
+            return rig.displayOf(sonar.get())
+                    .filter(display -> display.id().equals(device))
+                    .isPresent();
+        }
+        return rig.harness().segments().stream()
+                        .anyMatch(wire -> wire.id().equals(carried) && wire.to().equals(device))
+                || rig.network()
+                        .lead(carried)
+                        .filter(lead -> lead.from().equals(device) || lead.to().equals(device))
+                        .isPresent();
     }
 
     private static double widthM(Run run, Rig rig) {

@@ -10,6 +10,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  *
  * @param from    id of a device, and {@code to} of another
  * @param lengthM as bought, 0.1 to 50 [m]; bought to length, so never assumed
+ * @param signals what runs on it
  * @param plugM   largest width of its plug, 0.003 to 0.1 [m]; never assumed
  */
 @RecordBuilder
@@ -19,8 +20,14 @@ public record DataLead(
         @Names(PartKind.DEVICE) String from,
         @Names(PartKind.DEVICE) String to,
         Figure lengthM,
-        Figure plugM)
+        Figure plugM,
+        Signals signals)
         implements DataLeadBuilder.With {
+    /** Of which nobody said what runs on it. */
+    public DataLead(String id, String name, String from, String to, Figure lengthM, Figure plugM) {
+        this(id, name, from, to, lengthM, plugM, Signals.UNDECIDED);
+    }
+
     /** @throws Refusal naming the field for one that leads back to where it begins */
     public DataLead {
         Checks.id("id", id);

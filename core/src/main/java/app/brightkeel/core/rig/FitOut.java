@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param passThroughs that lie at home, each sort once
  * @param boxes        what things travel in, at most one at a station
  * @param boards       what is built of boards
+ * @param fasteners screws, bolts and rivets
  * @param extras       tethers, hoods, caps and the like
  */
 @RecordBuilder
@@ -20,19 +21,22 @@ public record FitOut(
         List<PassThroughStock> passThroughs,
         @PartList(PartKind.BOX) List<Enclosure> boxes,
         Boards boards,
-        @PartList(PartKind.EXTRA) List<Extra> extras)
+        @PartList(PartKind.EXTRA) List<Extra> extras,
+        @PartList(PartKind.FASTENER) List<Fastener> fasteners)
         implements FitOutBuilder.With {
 
-    public static final FitOut NONE = new FitOut(List.of(), List.of(), List.of(), Boards.NONE, List.of());
+    public static final FitOut NONE = new FitOut(List.of(), List.of(), List.of(), Boards.NONE, List.of(), List.of());
 
     private static final int MOST_BALLAST = 12;
     private static final int MOST_BOXES = 12;
     static final int MOST_EXTRAS = 60;
+    private static final int MOST_FASTENERS = 60;
 
     public FitOut {
         ballast = Checks.atMost("ballast", MOST_BALLAST, ballast);
         passThroughs = Checks.atMost("passThroughs", PassThrough.values().length, passThroughs);
         boxes = Checks.atMost("boxes", MOST_BOXES, boxes);
+        fasteners = Checks.atMost("fasteners", MOST_FASTENERS, fasteners);
         extras = Checks.atMost("extras", MOST_EXTRAS, extras);
         Checks.distinct(
                 "passThroughs",
@@ -60,6 +64,13 @@ public record FitOut(
     public FitOut with(Enclosure box) {
         return withBoxes(boxes.stream()
                 .map(each -> each.id().equals(box.id()) ? box : each)
+                .toList());
+    }
+
+    /** With one fastener replaced by the one of the same id. */
+    public FitOut with(Fastener fastener) {
+        return withFasteners(fasteners.stream()
+                .map(each -> each.id().equals(fastener.id()) ? fastener : each)
                 .toList());
     }
 

@@ -12,15 +12,24 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param overM    above where bilge water stands, 0 to 1 [m]
  * @param toolFree whether it comes out without a tool
  * @param onSide   whether it lies on its side
+ * @param tried    outside of a battery that it is known to hold; unknown where nobody tried one
  */
 @RecordBuilder
 public record Held(
-        Holding how, int anchors, boolean blocked, boolean covered, Figure overM, boolean toolFree, boolean onSide)
+        Holding how,
+        int anchors,
+        boolean blocked,
+        boolean covered,
+        Figure overM,
+        boolean toolFree,
+        boolean onSide,
+        Size tried)
         implements HeldBuilder.With {
 
     private static final int ANCHORS_OF_A_STRAP = 2;
 
-    public static final Held UNKNOWN = new Held(Holding.UNDECIDED, 0, false, false, Figure.UNSET, false, false);
+    public static final Held UNKNOWN =
+            new Held(Holding.UNDECIDED, 0, false, false, Figure.UNSET, false, false, Size.UNKNOWN);
 
     /** Straps that hold it, two anchors to each; 0 where nothing says that there are any. */
     public int straps() {

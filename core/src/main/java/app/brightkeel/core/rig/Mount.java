@@ -10,6 +10,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  *                 3 [m]
  * @param plateM   length of transducer that its adapter plate carries, 0.02 to 1 [m]; unset without a plate
  * @param turnDeg  how far a pole is turned each way from ahead, 0 to 180 [°]
+ * @param otherEdgeM what the edge it sits on lies lower on the other craft that it serves, negative: higher, −1 to 1 [m]
  * @param openingM clear width of the pocket or of the hole in the ice, 0.02 to 1 [m]; of no use for the others
  */
 @RecordBuilder
@@ -22,21 +23,23 @@ public record Mount(
         Figure belowM,
         Figure openingM,
         Figure plateM,
-        Figure turnDeg)
+        Figure turnDeg,
+        Figure otherEdgeM)
         implements MountBuilder.With {
 
     public static final Mount UNDECIDED =
-            new Mount(MountKind.UNDECIDED, "", Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET);
+            new Mount(MountKind.UNDECIDED, "", Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET);
 
     /** Without a plate, and not said how far it is turned. */
     public Mount(MountKind kind, String station, Figure belowM, Figure openingM) {
-        this(kind, station, belowM, openingM, Figure.UNSET, Figure.UNSET);
+        this(kind, station, belowM, openingM, Figure.UNSET, Figure.UNSET, Figure.UNSET);
     }
 
     public Mount {
         Figure.within("belowM", belowM, -0.5, 3, "m");
         Figure.within("openingM", openingM, 0.02, 1, "m");
         Figure.within("plateM", plateM, 0.02, 1, "m");
+        Figure.within("otherEdgeM", otherEdgeM, -1, 1, "m");
         Figure.within("turnDeg", turnDeg, 0, 180, "°");
     }
 }

@@ -137,6 +137,18 @@ public enum MountKind implements Worded {
         };
     }
 
+    /** What it can hold on to at its place, one of them being enough; empty where that is part of the place itself. */
+    public Set<Grip> grips() {
+        return switch (this) {
+            case SWING_ARM -> EnumSet.of(Grip.TRACK, Grip.TUBE);
+            case QUICK_POST, LIVE_POLE -> EnumSet.of(Grip.TRACK, Grip.TUBE, Grip.EDGE);
+            case CLAMP_BAR -> EnumSet.of(Grip.EDGE);
+            case TRANSOM_BOARD -> EnumSet.of(Grip.EDGE, Grip.FLAT);
+            case SUCTION_CUP -> EnumSet.of(Grip.FLAT);
+            default -> Set.of();
+        };
+    }
+
     /** Whether it clamps, swings or lifts out, so that it can be lost over water. */
     public boolean losable() {
         return switch (this) {

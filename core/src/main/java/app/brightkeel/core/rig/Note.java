@@ -32,6 +32,7 @@ public record Note(
                     PartKind.POCKET,
                     PartKind.BOARD_PART,
                     PartKind.EXTRA,
+                    PartKind.FASTENER,
                     PartKind.PHASE
                 },
                 orNothing = true,

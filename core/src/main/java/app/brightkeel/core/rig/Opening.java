@@ -10,14 +10,16 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param partM    narrowest width of the flat part it is in, 0.01 to 3 [m]
  * @param stuff    of that part
  * @param tested   whether it was tried for leaks
+ * @param sharp    whether its rim is sharp where a cable wraps round it
  * @param costs    what using it costs in plain words, as "the drain hole"; "" where nothing
  */
 @RecordBuilder
-public record Opening(PassThrough closedBy, Figure partM, Material stuff, BackReach back, boolean tested, String costs)
+public record Opening(
+        PassThrough closedBy, Figure partM, Material stuff, BackReach back, boolean tested, String costs, boolean sharp)
         implements OpeningBuilder.With {
 
     public static final Opening UNKNOWN =
-            new Opening(PassThrough.UNDECIDED, Figure.UNSET, Material.UNDECIDED, BackReach.UNKNOWN, false, "");
+            new Opening(PassThrough.UNDECIDED, Figure.UNSET, Material.UNDECIDED, BackReach.UNKNOWN, false, "", false);
 
     public Opening {
         Figure.within("partM", partM, 0.01, 3, "m");

@@ -16,6 +16,7 @@ import java.util.Locale;
  * @param dayH   how long the whole day is, 0.1 to 72 [h]; unset: until the last phase has ended
  * @param daysOut days of use in a year, 0.1 to 365
  * @param views  what is to be seen, each once
+ * @param ran    times for which all of it ran on its battery, at most four
  */
 @RecordBuilder
 public record Outing(
@@ -24,17 +25,19 @@ public record Outing(
         @PartList(PartKind.PHASE) List<Phase> phases,
         Figure dayH,
         Figure daysOut,
-        List<WantedView> views)
+        List<WantedView> views,
+        List<TrialRun> ran)
         implements OutingBuilder.With {
 
     /** Most phases of a day. */
     public static final int MOST_PHASES = 24;
 
+    private static final int MOST_RAN = 4;
     private static final double SAME_H = 1e-6;
 
     /** A day as long as its phases. */
     public Outing(Figure airC, Water water, List<Phase> phases) {
-        this(airC, water, phases, Figure.UNSET, Figure.UNSET, List.of());
+        this(airC, water, phases, Figure.UNSET, Figure.UNSET, List.of(), List.of());
     }
 
     /** @throws Refusal naming the phase that begins too early, or ends after the day */
@@ -44,6 +47,7 @@ public record Outing(
         Figure.within("airC", airC, -40, 50, "°C");
         views = Checks.atMost("views", WantedView.values().length, views);
         Checks.distinct("views", views.stream().map(WantedView::name).toList());
+        ran = Checks.atMost("ran", MOST_RAN, ran);
         phases = Checks.atMost("phases", MOST_PHASES, phases);
         Checks.distinct("phases", phases.stream().map(Phase::id).toList());
         double ended = 0;
@@ -80,6 +84,11 @@ public record Outing(
     @Override
     public List<WantedView> views() {
         return Reads.noted(Part.VIEWS, views);
+    }
+
+    @Override
+    public List<TrialRun> ran() {
+        return Reads.noted(Part.RAN, ran);
     }
 
     private static double endOf(Phase phase, String field, double before, Figure dayH) {

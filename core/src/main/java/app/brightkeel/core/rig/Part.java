@@ -11,6 +11,7 @@ public enum Part {
     DAY(rig -> rig.outing().dayH()),
     DAYS_OUT(rig -> rig.outing().daysOut()),
     VIEWS(rig -> rig.outing().views()),
+    RAN(rig -> rig.outing().ran()),
     ANGLER(Rig::angler),
     CRAFT(Rig::craft),
     TRANSDUCERS(Rig::transducers),
@@ -61,8 +62,8 @@ public enum Part {
             case WATER -> bits(WATER, CRAFT);
             case PHASES -> bits(PHASES, DEVICES);
             case PACKS -> bits(PACKS, AIR);
-            case SEGMENTS -> bits(SEGMENTS, RUNS, PLACES, CRAFT);
-            case RUNS -> bits(RUNS, SEGMENTS, TRANSDUCERS, CRAFT);
+            case SEGMENTS -> bits(SEGMENTS, RUNS, PLACES, CRAFT, TRANSDUCERS, HOLDERS, DEVICES, NETWORK);
+            case RUNS -> bits(RUNS, SEGMENTS, TRANSDUCERS, CRAFT, HOLDERS, DEVICES, NETWORK);
             case WEIGHTS -> bits(WEIGHTS, SHARING);
             case PLACES -> bits(PLACES, HOLDERS);
             default -> bit();

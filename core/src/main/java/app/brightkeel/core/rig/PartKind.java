@@ -21,6 +21,7 @@ public enum PartKind {
     POCKET("pocket"),
     BOARD_PART("board part"),
     EXTRA("tether, hood or cap"),
+    FASTENER("screw, bolt or rivet"),
     PHASE("part of the day", "rig"),
     STATION("station", "craft"),
     PASSAGE("passage", "craft"),

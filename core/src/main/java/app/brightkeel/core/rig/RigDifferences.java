@@ -138,7 +138,7 @@ public final class RigDifferences {
     }
 
     private void lists(String owner, String field, List<?> from, List<?> to) {
-        if (field.equals("legs") || field.equals("through")) {
+        if (all(from, to, String.class)) {
             tell("{}: {} → {}.", what(owner, field), way(from), way(to));
         } else if (all(from, to, Worded.class)) {
             choices(owner, field, from, to);

@@ -17,6 +17,7 @@ import java.util.List;
  * @param reliefM first tie behind the transducer, 0 to 0.5 [m]
  * @param through ids of passages that it has to take, whatever is planned
  * @param travels what moves on its way
+ * @param exits   ids of the holes by which it leaves the boxes at its ends
  * @param coilAt  id of the station where what is left over is coiled; "" where the usual place does
  */
 @RecordBuilder
@@ -42,10 +43,16 @@ public record Run(
         List<Travel> travels,
 
         @Names(value = PartKind.STATION, orNothing = true, gone = Names.Gone.IS_EMPTIED)
-        String coilAt)
+        String coilAt,
+
+        @Names(value = PartKind.EXIT, gone = Names.Gone.IS_EMPTIED)
+        List<String> exits)
         implements RunBuilder.With {
 
     private static final int MOST_LEGS = 30;
+
+    /** One at each end. */
+    private static final int MOST_EXITS = 2;
 
     /** Widest cable [m]. */
     static final double WIDEST_M = 0.05;
@@ -65,6 +72,7 @@ public record Run(
         Checks.distinct(
                 "travels", travels.stream().map(each -> each.what().name()).toList());
         Checks.text("coilAt", coilAt);
+        exits = Checks.atMost("exits", MOST_EXITS, exits);
     }
 
     /** All slack that is always there [m]; asked only of a filled run. */
@@ -75,6 +83,6 @@ public record Run(
     /** A run along legs with the usual slack. */
     public static Run along(String id, String carries, List<String> legs) {
         Figure open = Figure.UNSET;
-        return new Run(id, carries, legs, open, open, open, open, open, open, List.of(), List.of(), "");
+        return new Run(id, carries, legs, open, open, open, open, open, open, List.of(), List.of(), "", List.of());
     }
 }

@@ -14,6 +14,7 @@ import app.brightkeel.core.rig.Opening;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.PassThroughStock;
 import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Way;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -32,7 +33,7 @@ public final class HoleSchedule {
 
     private HoleSchedule() {}
 
-    static List<Hole> of(Craft craft, FitOut fitOut, Routes routes) {
+    static List<Hole> of(Craft craft, FitOut fitOut, Routes routes, List<Run> runs) {
         List<Hole> all = new ArrayList<>();
         for (Passage passage : craft.passages()) {
             if (passage.way().opening()) {
@@ -46,18 +47,29 @@ public final class HoleSchedule {
         }
         for (Enclosure box : fitOut.boxes()) {
             for (Exit exit : box.exits()) {
-                List<LaidCable> through = exit.use() == ExitUse.CABLES ? leaving(routes, box) : List.of();
+                List<LaidCable> through = exit.use() == ExitUse.CABLES ? leaving(routes, box, exit, runs) : List.of();
                 all.add(exit(all.size() + 1, box, exit, through));
             }
         }
         return all;
     }
 
-    private static List<LaidCable> leaving(Routes routes, Enclosure box) {
+    /** Where nobody said by which hole a cable leaves, it is counted at each: on the safe side. */
+    private static List<LaidCable> leaving(Routes routes, Enclosure box, Exit exit, List<Run> runs) {
         return routes.all().stream()
                 .filter(laid -> laid.cable().start().equals(box.station())
                         || laid.cable().end().equals(box.station()))
+                .filter(laid -> leavesBy(laid, box, exit, runs))
                 .toList();
+    }
+
+    private static boolean leavesBy(LaidCable laid, Enclosure box, Exit exit, List<Run> runs) {
+        List<String> said = runs.stream()
+                .filter(run -> run.id().equals(laid.run()))
+                .flatMap(run -> run.exits().stream())
+                .filter(id -> box.exits().stream().anyMatch(each -> each.id().equals(id)))
+                .toList();
+        return said.isEmpty() || said.contains(exit.id());
     }
 
     private static Hole passage(int number, Craft craft, Passage passage, List<LaidCable> through) {

@@ -44,7 +44,7 @@ public class TakeOffTest {
                         "50 Ah LiFePO4",
                         "live head of 130° × 20°"));
         // its supply, the module, the keypad and the line-beams; clamp, lead and tether of the pole half a minute each
-        assertEquals(off.off().get(0).by(), "4 plugs");
+        assertEquals(off.off().get(0).by(), "4 plugs, 1 knob");
         assertEquals(off.off().get(4).by(), "1 plug, 1 clamp, 1 tether");
         assertEquals(off.off().get(4).minMin(), 1.5);
         assertEquals(off.off().get(0).station(), "right track beside the seat");
@@ -78,6 +78,7 @@ public class TakeOffTest {
                 false);
         Rig apart = rig.with(new Placement("pack", "stern-well", true));
         Rig boxed = apart.with(new Placement("display", "stern-well", true))
+                .withHolders(List.of())
                 .withFitOut(rig.fitOut().withBoxes(List.of(box)));
         assertEquals(by(apart, "pack"), "1 plug");
         assertEquals(by(boxed, "pack"), "inside the crate");

@@ -48,8 +48,12 @@ public class BarBracketTest {
         assertEquals(bracket.lengthM(), 0.080 + 0.060 + inserts - face + 0.060, 1e-12);
         assertEquals(BarBracket.workings(line).size(), 1);
         // the same bar, a little longer, where it wants the stiffer section
-        assertEquals(new BarBracket("t", "s", 0.25).thickM(), 0.004);
-        assertEquals(new BarBracket("t", "s", 0.251).thickM(), 0.006);
+        assertEquals(new BarBracket("t", "s", 0.25, 0.1, 0.7).thickM(), 0.004);
+        assertEquals(new BarBracket("t", "s", 0.251, 0.1, 0.7).thickM(), 0.006);
+        assertEquals(new BarBracket("t", "s", 0.1, 0.1, 0.71).wideM(), 0.040, "a heavy one");
+        // by hand: half of 240 mm; never under 60, never over 150
+        assertEquals(new BarBracket("t", "s", 0.1, 0.24, 0.3).toeM(), 0.120, 1e-12);
+        assertEquals(new BarBracket("t", "s", 0.1, 0.4, 0.3).toeM(), 0.150, 1e-12);
         assertEquals(BarBracket.of(Line.of(DemoRigs.oystercatcher())), List.of());
     }
 }

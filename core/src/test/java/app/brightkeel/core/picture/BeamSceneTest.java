@@ -121,7 +121,8 @@ public class BeamSceneTest {
                 }
             }
         }
-        assertEquals(picks, 4);
+        // two beams each: on the ice twice, at the fjord and among the reeds
+        assertEquals(picks, 8);
     }
 
     /** Each handle lies at its figure, between its neighbours. */

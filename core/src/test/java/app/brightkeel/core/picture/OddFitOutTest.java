@@ -18,6 +18,7 @@ import app.brightkeel.core.review.whole.Comparison;
 import app.brightkeel.core.review.whole.Links;
 import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.BackReach;
+import app.brightkeel.core.rig.Backing;
 import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.BoardPart;
@@ -28,6 +29,8 @@ import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
+import app.brightkeel.core.rig.Fastener;
+import app.brightkeel.core.rig.FastenerKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FitOut;
 import app.brightkeel.core.rig.FreshId;
@@ -127,6 +130,7 @@ public class OddFitOutTest {
                 this::boards,
                 this::stand,
                 this::lead,
+                this::fasteners,
                 this::edge);
     }
 
@@ -160,7 +164,8 @@ public class OddFitOutTest {
                 any(Material.class),
                 any(BackReach.class),
                 random.nextBoolean(),
-                "");
+                "",
+                random.nextBoolean());
         Passage odd = passage.with(p -> p.opening(opening)
                 .way(any(Way.class))
                 .lengthM(figure(0.01, 12))
@@ -168,6 +173,25 @@ public class OddFitOutTest {
                 .crosses(any(Zone.class))
                 .belowWaterline(random.nextInt(4) == 0));
         return rig.withCraft(rig.craft().with(odd));
+    }
+
+    private Rig fasteners(Rig rig) {
+        List<Fastener> all = new ArrayList<>();
+        for (int n = random.nextInt(4); n > 0; n--) {
+            all.add(Fastener.unknown(
+                            "screws-" + n, "screws " + n, any(rig.devices()).id(), n)
+                    .with(each -> each.kind(any(FastenerKind.class))
+                            .widthM(figure(0.0015, 0.02))
+                            .lengthM(figure(0.003, 0.3))
+                            .passesM(figure(0, 0.25))
+                            .bitesM(figure(0, 0.25))
+                            .behindM(figure(0, 2))
+                            .stuff(any(Material.class))
+                            .backing(any(Backing.class))
+                            .back(any(BackReach.class))
+                            .supplied(random.nextBoolean())));
+        }
+        return rig.withFitOut(rig.fitOut().withFasteners(all));
     }
 
     private Rig place(Rig rig) {
@@ -182,7 +206,10 @@ public class OddFitOutTest {
                 random.nextBoolean(),
                 figure(0, 1),
                 random.nextBoolean(),
-                random.nextBoolean());
+                random.nextBoolean(),
+                random.nextBoolean()
+                        ? Size.UNKNOWN
+                        : new Size(figure(0.05, 0.3), figure(0.05, 0.3), figure(0.05, 0.3)));
         return rig.with(new Placement(place.item(), station(rig), random.nextBoolean(), held, figure(0, 120)));
     }
 

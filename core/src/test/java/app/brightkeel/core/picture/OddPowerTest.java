@@ -91,9 +91,15 @@ public class OddPowerTest {
                         perhaps(scaled(1, 2000)),
                         perhaps(between(-40, 60)),
                         perhaps(scaled(0.05, 500)),
-                        perhaps(scaled(1, 1e6))))
+                        perhaps(scaled(1, 1e6)),
+                        random.nextBoolean()))
                 .test(test)
-                .keeping(new Keeping(perhaps(scaled(0.001, 5)), random.nextBoolean() ? "" : "2026-02-28")));
+                .keeping(new Keeping(
+                        perhaps(scaled(0.001, 5)),
+                        random.nextBoolean() ? "" : "2026-02-28",
+                        random.nextBoolean() ? "" : "2026-01-31",
+                        random.nextBoolean() ? "" : "2027-12-31",
+                        perhaps(between(-40, 70)))));
     }
 
     private Draw draw() {

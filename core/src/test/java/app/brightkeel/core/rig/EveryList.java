@@ -22,7 +22,9 @@ public final class EveryList {
                 .with(device.withSockets(device.sockets().withPorts(List.of(Port.values()))))
                 .withOuting(rig.outing()
                         .withViews(List.of(WantedView.values()))
+                        .withRan(List.of(new TrialRun(Figure.measured(9), Figure.chosen(0.8), OPEN)))
                         .withWater(water.withLogged(new Logged("a day", Figure.measured(1), List.of(0.5, 0.25)))))
+                .withCraft(looked(rig.craft()))
                 .withHolders(List.of(Catalogue.holders()
                         .get(0)
                         .with(h -> h.holds(device.id()).poses(List.of(Pose.values())))))
@@ -32,8 +34,8 @@ public final class EveryList {
                         Figure.chosen(500),
                         List.of(new Purchase(device.id(), "", device.origin(), Having.OWNED, OPEN))))
                 .withNetwork(rig.network().withShares(List.of(Shared.values())))
-                .withRuns(rig.runs().stream().map(EveryList::travelling).toList())
-                .withFitOut(fitOut(rig));
+                .withFitOut(fitOut(rig))
+                .withRuns(rig.runs().stream().map(EveryList::travelling).toList());
     }
 
     private static Charger charger(Pack pack) {
@@ -42,9 +44,14 @@ public final class EveryList {
 
     private static Run travelling(Run run) {
         return run.with(r -> r.through(run.legs())
+                .exits(List.of("exit"))
                 .travels(List.of(
                         new Travel(Moves.SEAT, Figure.measured(0.2), OPEN, false),
                         new Travel(Moves.LID, Figure.measured(0.3), Figure.chosen(90), true))));
+    }
+
+    private static Craft looked(Craft craft) {
+        return craft.with(craft.stations().get(0).withOffers(List.of(Grip.values())));
     }
 
     private static FitOut fitOut(Rig rig) {
@@ -53,7 +60,9 @@ public final class EveryList {
                 .with(f -> f.passThroughs(List.of(
                                 new PassThroughStock(PassThrough.GROMMET, 2),
                                 new PassThroughStock(PassThrough.CABLE_FITTING, 1)))
-                        .boxes(List.of(box(station)))
+                        .boxes(boxes(rig))
+                        .fasteners(List.of(Fastener.unknown(
+                                "screws", "screws", rig.devices().get(0).id(), 4)))
                         .extras(List.of(new Extra(
                                 "hood",
                                 "hood",
@@ -62,6 +71,21 @@ public final class EveryList {
                         .ballast(List.of(
                                 new Ballast("stone", "stone", Figure.measured(2), station),
                                 new Ballast("bottle", "bottle", Figure.measured(3), station))));
+    }
+
+    /** One that a cable leaves by name, and where there is a place for it another one. */
+    private static List<Enclosure> boxes(Rig rig) {
+        List<Station> stations = rig.craft().stations();
+        Enclosure first = box(stations.get(0).id());
+        return stations.size() == 1
+                ? List.of(first)
+                : List.of(
+                        first,
+                        first.with(other -> other.id("bag")
+                                .station(stations.get(1).id())
+                                .ribs(List.of())
+                                .exits(List.of())
+                                .pockets(List.of())));
     }
 
     private static Enclosure box(String station) {

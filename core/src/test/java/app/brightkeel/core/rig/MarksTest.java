@@ -85,7 +85,8 @@ public class MarksTest {
                         PartKind.FITTING,
                         PartKind.RUN,
                         PartKind.CHARGER,
-                        PartKind.EXTRA);
+                        PartKind.EXTRA,
+                        PartKind.FASTENER);
             case JUNCTION, DEVICE ->
                 EnumSet.of(
                         kind,
@@ -95,12 +96,14 @@ public class MarksTest {
                         PartKind.RUN,
                         PartKind.HOLDER,
                         PartKind.DATA_LEAD,
-                        PartKind.EXTRA);
+                        PartKind.EXTRA,
+                        PartKind.FASTENER);
             case SEGMENT, SPARE -> EnumSet.of(kind, PartKind.FITTING, PartKind.RUN, PartKind.EXTRA);
-            case TRANSDUCER -> EnumSet.of(kind, PartKind.RUN, PartKind.BEAM, PartKind.EXTRA);
+            case TRANSDUCER -> EnumSet.of(kind, PartKind.RUN, PartKind.BEAM, PartKind.EXTRA, PartKind.FASTENER);
             case DATA_LEAD -> EnumSet.of(kind, PartKind.RUN, PartKind.EXTRA);
-            case HOLDER -> EnumSet.of(kind, PartKind.EXTRA);
-            case BOX -> EnumSet.of(kind, PartKind.RIB, PartKind.EXIT, PartKind.POCKET, PartKind.EXTRA);
+            case HOLDER -> EnumSet.of(kind, PartKind.EXTRA, PartKind.FASTENER);
+            case BOX ->
+                EnumSet.of(kind, PartKind.RIB, PartKind.EXIT, PartKind.POCKET, PartKind.EXTRA, PartKind.FASTENER);
             case STATION ->
                 EnumSet.of(
                         kind,
@@ -111,8 +114,10 @@ public class MarksTest {
                         PartKind.RIB,
                         PartKind.EXIT,
                         PartKind.POCKET,
-                        PartKind.EXTRA);
+                        PartKind.EXTRA,
+                        PartKind.FASTENER);
             case PASSAGE -> EnumSet.of(kind, PartKind.RUN);
+            case BOARD_PART -> EnumSet.of(kind, PartKind.FASTENER);
             default -> EnumSet.of(kind);
         };
     }

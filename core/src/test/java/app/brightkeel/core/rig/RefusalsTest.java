@@ -78,7 +78,7 @@ public class RefusalsTest {
             {RefusalCode.OUT_OF_RANGE, "sections[0].at", of(() -> outline(0.1, 1))},
             {RefusalCode.OUT_OF_RANGE, "sections[1].at", of(() -> outline(0, 0.9))},
             {RefusalCode.OUT_OF_RANGE, "breadth", of(() -> new HullSection(0, 1.2, 0, 0))},
-            {RefusalCode.DANGLING, "holders[0].holds", of(() -> RIG.with(holder("nobody")))},
+            {RefusalCode.DANGLING, "holders[0].holds", of(() -> RIG.withHolders(List.of(holder("nobody"))))},
             {
                 RefusalCode.DUPLICATE,
                 "holders",

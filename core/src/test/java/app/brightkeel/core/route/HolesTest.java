@@ -7,12 +7,15 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.picture.TemplateScene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Finding;
+import app.brightkeel.core.review.whole.Comparison;
 import app.brightkeel.core.review.whole.RigReviewer;
+import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
@@ -21,6 +24,7 @@ import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Moves;
+import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
@@ -30,6 +34,7 @@ import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.rig.Way;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -40,6 +45,50 @@ public class HolesTest {
 
     private static List<Hole> holes(Rig rig) {
         return Line.of(rig).get(HoleStage.STAGE).value();
+    }
+
+    /** By hand: two leads end in one box with two holes; each is counted at both until it is said by which it leaves. */
+    @Test
+    public void aCableLeavesByTheHoleThatIsNamed() {
+        Rig rig = RIG.withFitOut(RIG.fitOut().withBoxes(List.of(twoHoles())));
+        assertEquals(through(rig, "high"), 1);
+        assertEquals(through(rig, "low"), 1);
+        Rig said = Comparison.find(Line.of(rig), "cable.exit.supply-run.high")
+                .orElseThrow()
+                .after();
+        assertEquals(through(said, "high"), 1);
+        assertEquals(through(said, "low"), 0);
+        Rig other = Comparison.find(Line.of(said), "cable.exit.supply-run.low")
+                .orElseThrow()
+                .after();
+        assertEquals(through(other, "high"), 0, "one hole of a box, not two");
+        assertTrue(Comparison.find(Line.of(rig), "cable.exit.sonar-run.high").isEmpty(), "it does not go there");
+        // the hole taken out, the cable leaves by what is left
+        assertEquals(through(other.without(PartKind.EXIT, "low"), "high"), 1);
+    }
+
+    private static int through(Rig rig, String hole) {
+        return holes(rig).stream()
+                .filter(each -> each.id().equals(hole))
+                .mapToInt(each -> each.cables().size())
+                .sum();
+    }
+
+    private static Enclosure twoHoles() {
+        Enclosure box = Catalogue.boxes().get(2);
+        return box.withStation("stern-well")
+                .withExits(Stream.of("high", "low")
+                        .map(id -> new Exit(
+                                id,
+                                "hole " + id,
+                                BaseEdge.FRONT,
+                                Figure.UNSET,
+                                Figure.measured(0.0159),
+                                PassThrough.GROMMET,
+                                true,
+                                ExitUse.CABLES,
+                                true))
+                        .toList());
     }
 
     /** Common practice, no source: 1 in for a standard fitting, 5/8 in for a small grommet; a plug has to pass too. */

@@ -4,6 +4,15 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import app.brightkeel.core.rig.BackReach;
+import app.brightkeel.core.rig.Backing;
+import app.brightkeel.core.rig.Fastener;
+import app.brightkeel.core.rig.FastenerKind;
+import app.brightkeel.core.rig.Grip;
+import app.brightkeel.core.rig.Material;
+import app.brightkeel.core.rig.Passage;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.TrialRun;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.rig.Adapter;
@@ -68,13 +77,14 @@ public class FormatVersionsTest {
             {8, bareSpares(withoutData(bare(DemoRigs.gannet())))},
             {9, plain(bare(DemoRigs.reedling()))},
             {10, bare(DemoRigs.sandpiper())},
-            {11, shared(DemoRigs.oystercatcher())}
+            {11, shared(DemoRigs.oystercatcher())},
+            {12, fitted(DemoRigs.oystercatcher())}
         };
     }
 
     /** As it was known before version 11: without tethers and caps, and nothing of how it travels, what is wanted and owned. */
     private static Rig bare(Rig rig) {
-        return rig.withFitOut(rig.fitOut().withExtras(List.of()))
+        return rig.withFitOut(rig.fitOut().withExtras(List.of()).withFasteners(List.of()))
                 .withSharing(Sharing.UNKNOWN)
                 .withPurse(Purse.NONE)
                 .withOuting(rig.outing().withViews(List.of()));
@@ -95,6 +105,48 @@ public class FormatVersionsTest {
                         .withAdapters(List.of(
                                 new Adapter("8 to 12-pin adapter", Figure.rated(12), List.of()),
                                 new Adapter("12 to 8-pin adapter", Figure.rated(8), List.of(BeamShape.SIDE))))));
+    }
+
+    /** With what version 12 brought, as its file has it. */
+    private static Rig fitted(Rig rig) {
+        Craft craft = rig.craft();
+        Passage first = craft.passages().get(0);
+        Pack pack = rig.harness().packs().get(0);
+        Placement place = rig.placeOf(pack.id()).orElseThrow();
+        Transducer transducer = rig.transducers().get(0);
+        Size tried = new Size(Figure.measured(0.151), Figure.measured(0.098), Figure.measured(0.095));
+        return rig.withFitOut(rig.fitOut().withFasteners(List.of(bolts())))
+                .withCraft(craft.with(craft.stations().get(0).withOffers(List.of(Grip.TRACK, Grip.FLAT)))
+                        .with(first.withOpening(first.opening().withSharp(true)))
+                        .withAlsoPaddled(true))
+                .withOuting(rig.outing()
+                        .withRan(List.of(new TrialRun(Figure.measured(9), Figure.chosen(0.8), Figure.UNSET))))
+                .with(pack.with(p -> p.label(pack.label().withSecondHand(true))
+                        .keeping(pack.keeping()
+                                .with(k -> k.restsFrom("2026-11-01")
+                                        .restsTo("2027-04-01")
+                                        .storedC(Figure.measured(12))))))
+                .with(place.withHeld(place.held().withTried(tried)))
+                .with(transducer.withMount(transducer.mount().withOtherEdgeM(Figure.measured(0.06))));
+    }
+
+    private static Fastener bolts() {
+        return new Fastener(
+                "screws",
+                "screws of the base",
+                FastenerKind.BOLT,
+                "display",
+                Figure.measured(0.005),
+                Figure.measured(0.02),
+                4,
+                Figure.measured(0.003),
+                Figure.measured(0.006),
+                Figure.measured(0.05),
+                Material.POLYETHYLENE,
+                Backing.WASHERS,
+                BackReach.REACHED,
+                true,
+                false);
     }
 
     /** As the demo rig was when its file was written. */

@@ -30,6 +30,8 @@ final class BatteryKinds {
             entry("chemistry", LABEL),
             entry("one-cell", among(PackChanges::oneCell)),
             entry("renew", among(PackChanges::renewed)),
+            entry("bought-new", among(PackChanges::boughtNew)),
+            entry("stored-cooler", among(PackChanges::storedCooler)),
             entry("switched-off", among(PackChanges::switchedOff)),
             entry("comes-off", among(PackChanges::comingOff)),
             entry("series-alike", among(BankChanges::matchSeries)),

@@ -44,6 +44,8 @@ final class BatteryMerit {
 
     private static final double WORTH_KG = 0.1;
 
+    private static final double WORTH_A_DAY = 0.5;
+
     private static final double WORTH_COLD = 0.03;
 
     private BatteryMerit() {}
@@ -133,6 +135,13 @@ final class BatteryMerit {
                     1,
                     "{} more a season",
                     "{} less a season"));
+            all.add(new Trait.Counted(
+                    "cost a day of use",
+                    new Amount(priceAYear(rig) / daysOut(rig), Unit.MONEY),
+                    false,
+                    WORTH_A_DAY,
+                    "{} more for each day of use",
+                    "{} less for each day of use"));
         }
         rig.harness().packs().stream()
                 .filter(pack -> pack.role() == PackRole.IN_USE)
@@ -149,10 +158,14 @@ final class BatteryMerit {
                 .sum();
     }
 
+    private static double daysOut(Rig rig) {
+        Figure days = rig.outing().daysOut();
+        return days.isSet() ? days.value() : DAYS_OUT;
+    }
+
     /** What the packs cost for each year of their life: it ends by uses or by years, whichever is first. */
     static double priceAYear(Rig rig) {
-        Figure days = rig.outing().daysOut();
-        double daysOut = days.isSet() ? days.value() : DAYS_OUT;
+        double daysOut = daysOut(rig);
         double sum = 0;
         for (Pack pack : rig.harness().packs()) {
             if (pack.label().price().isSet() && pack.chemistry() != Chemistry.UNDECIDED) {

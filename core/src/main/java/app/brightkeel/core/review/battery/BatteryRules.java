@@ -27,6 +27,8 @@ public final class BatteryRules {
             new ChargedThroughFuse(),
             new StandsEmpty(),
             new UnlikeAge(),
+            new SecondHand(),
+            new StoredBadly(),
             new OverBudget(),
             new StaysAboard());
 

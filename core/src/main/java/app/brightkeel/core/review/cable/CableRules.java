@@ -20,6 +20,8 @@ public final class CableRules {
             new CrossesMovingParts(),
             new NoServiceLoop(),
             new StrainRelief(),
+            new SharpRim(),
+            new BoughtTooLong(),
             new NoDripLoop(),
             new CoilLiesBadly(),
             new HoleTooSmall(),

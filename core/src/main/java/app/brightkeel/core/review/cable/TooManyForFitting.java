@@ -7,6 +7,7 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.change.cable.CableChanges;
 import app.brightkeel.core.review.change.cable.HoleChanges;
+import app.brightkeel.core.review.change.cable.LooseEnds;
 import java.util.stream.Stream;
 
 /** A fitting takes as many cables as it is made for. */
@@ -33,6 +34,7 @@ final class TooManyForFitting implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(HoleChanges.closed(line), CableChanges.soundWays(line));
+        return Stream.of(LooseEnds.leaving(line), HoleChanges.closed(line), CableChanges.soundWays(line))
+                .flatMap(changes -> changes);
     }
 }

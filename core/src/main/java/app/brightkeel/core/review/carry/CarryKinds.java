@@ -5,11 +5,13 @@ import static app.brightkeel.core.review.ChangeKind.curing;
 import static java.util.Map.entry;
 
 import app.brightkeel.core.review.ChangeKind;
+import app.brightkeel.core.review.change.carry.ArrangeChanges;
 import app.brightkeel.core.review.change.carry.BallastChanges;
 import app.brightkeel.core.review.change.carry.BoardChanges;
 import app.brightkeel.core.review.change.carry.BoxChanges;
 import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.review.change.carry.CarryUnits;
+import app.brightkeel.core.review.change.carry.FastenerChanges;
 import app.brightkeel.core.review.change.carry.HoldingChanges;
 import app.brightkeel.core.review.change.carry.LayoutChanges;
 import java.util.Map;
@@ -28,6 +30,7 @@ final class CarryKinds {
             entry("arm", among(LayoutChanges::arms)),
             entry("aboard", among(LayoutChanges::aboard)),
             entry("bail", curing(new HangsOver())),
+            entry("arrange", among(ArrangeChanges::all)),
             entry("box-at", among(BoxChanges::elsewhere)),
             entry("tether", among(CarryChanges::tethered)),
             entry("seat-at", among(CarryChanges::level)),
@@ -40,8 +43,9 @@ final class CarryKinds {
                                     CarryChanges.steadier(line),
                                     HoldingChanges.sealed(line))
                             .flatMap(changes -> changes))),
-            entry("unit", among(CarryUnits::all)),
+            entry("unit", among(line -> Stream.concat(CarryUnits.all(line), CarryUnits.sold(line)))),
             entry("hold", among(HoldingChanges::held)),
+            entry("tried", among(HoldingChanges::tried)),
             entry("upright", among(HoldingChanges::upright)),
             entry("under-lid", among(BoxChanges::underLid)),
             entry("seal", among(BoxChanges::sealed)),
@@ -50,6 +54,10 @@ final class CarryKinds {
             entry("larger", among(BoxChanges::larger)),
             entry("pockets", among(BoxChanges::emptied)),
             entry("no-pocket", among(BoxChanges::without)),
+            entry("fastener-length", among(FastenerChanges::fitting)),
+            entry("fastener-sort", among(FastenerChanges::blind)),
+            entry("fastener-reached", among(FastenerChanges::reached)),
+            entry("fastener-backed", among(FastenerChanges::backed)),
             entry("cut-to-match", curing(new MakesNoBox())),
             entry("split-part", BOARD),
             entry("no-lid", BOARD),

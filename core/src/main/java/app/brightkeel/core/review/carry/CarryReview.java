@@ -3,6 +3,7 @@ package app.brightkeel.core.review.carry;
 import app.brightkeel.core.craft.Afloat;
 import app.brightkeel.core.enclosure.Cutting;
 import app.brightkeel.core.enclosure.FitStage;
+import app.brightkeel.core.fastening.FasteningWorking;
 import app.brightkeel.core.layout.Carried;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.layout.TakeOffWorking;
@@ -18,6 +19,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
+import app.brightkeel.core.review.change.carry.ArrangeChanges;
 import app.brightkeel.core.review.change.carry.BallastChanges;
 import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.review.change.carry.CarryUnits;
@@ -72,6 +74,7 @@ public final class CarryReview implements LinkReview {
         List<Working> all = new ArrayList<>(
                 List.of(CarryStage.STAGE.working(line), FitStage.STAGE.working(line), TakeOffWorking.of(line)));
         all.addAll(ShutBox.workings(line));
+        all.addAll(FasteningWorking.of(line));
         if (!line.rig().fitOut().boards().parts().isEmpty()) {
             all.add(Cutting.STAGE.working(line));
         }
@@ -102,7 +105,9 @@ public final class CarryReview implements LinkReview {
     public List<Change> alternatives(Line line) {
         return Stream.of(
                         CarryChanges.places(line),
+                        ArrangeChanges.all(line),
                         CarryUnits.all(line),
+                        CarryUnits.sold(line),
                         BallastChanges.level(line),
                         BallastChanges.steady(line),
                         BallastChanges.stands(line),

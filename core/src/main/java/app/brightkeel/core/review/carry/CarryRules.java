@@ -32,6 +32,7 @@ public final class CarryRules {
             new Heels(),
             new Trims(),
             new HeldBadly(),
+            new NotTried(),
             new PocketUnknown(),
             new PocketTooSmall(),
             new PocketsTooMany(),
@@ -39,6 +40,10 @@ public final class CarryRules {
             new NoLongerTight(),
             new BoxInTheWay(),
             new BoxUntethered(),
+            new FastenerShort(),
+            new FastenerTooLong(),
+            new FastenerBack(),
+            new FastenerUnbacked(),
             new StationFar(),
             new ScreenSchool());
 

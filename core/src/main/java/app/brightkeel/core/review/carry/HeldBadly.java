@@ -48,6 +48,23 @@ final class HeldBadly implements Rule {
                 "{} is {}, and nothing keeps it from turning or sliding.",
                 pack.name(),
                 held.how().words());
+        boolean boxed = rig.fitOut().boxAt(place.station()).isPresent() || held.how() == Holding.BAG;
+        if (!boxed && !pack.ending().terminal().plug()) {
+            worst.add(
+                    held.covered() ? 1 : BARE,
+                    "{} is {} with its terminals open: a strap is no cover, and a hook or a tool shorts it.",
+                    pack.name(),
+                    held.how().words());
+        }
+        if (!boxed && held.overM().isSet()) {
+            worst.add(
+                    held.overM().value() >= PackHold.OVER_M ? 1 : BARE,
+                    "{} is {}, {} over the bilge water: {} keep it dry.",
+                    pack.name(),
+                    held.how().words(),
+                    new Amount(held.overM().value(), Unit.MILLIMETRE),
+                    new Amount(PackHold.OVER_M, Unit.MILLIMETRE));
+        }
         if (held.how() == Holding.BARE) {
             worst.add(
                     held.covered() ? 1 : BARE,

@@ -12,6 +12,7 @@ public final class MountRules {
     public static final List<Rule> ALL = List.of(
             new StageKnown("mount.incomplete", Link.MOUNT, MountStage.STAGE),
             new CraftCannot(),
+            new NothingToGrip(),
             new FaceDry(),
             new BeamBlocked(),
             new HousingTooLong(),

@@ -25,10 +25,12 @@ final class ScreenKinds {
             entry("now", among(ScreenChanges::withLater)),
             entry("fewer", among(ScreenChanges::fewer)),
             entry("base", among(HolderChanges::holders)),
+            entry("as-it-ran", among(ScreenChanges::asItRan)),
             entry("keypad", among(HolderChanges::keypads)),
             entry("figures", among(HolderChanges::largerFigures)),
-            entry("place", among(HolderChanges::places)),
+            entry("place", among(line -> Stream.concat(HolderChanges.places(line), HolderChanges.nearer(line)))),
             entry("two-terminators", curing(new BusEnds())),
+            entry("ethernet", SHARING),
             entry("share-nothing", SHARING),
             entry("share-readings", SHARING));
 

@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.load.Load;
+import app.brightkeel.core.load.RanWorking;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reach.SeatStage;
@@ -38,7 +39,12 @@ public final class ScreenReview implements LinkReview {
     public List<Working> workings(Line line) {
         Stream<Working> holders =
                 IntStream.range(0, line.rig().holders().size()).mapToObj(index -> HolderWorking.of(line.rig(), index));
-        return Stream.concat(Stream.of(Load.STAGE.working(line), SeatStage.STAGE.working(line)), holders)
+        return Stream.of(
+                        Stream.of(Load.STAGE.working(line)),
+                        RanWorking.of(line).stream(),
+                        Stream.of(SeatStage.STAGE.working(line)),
+                        holders)
+                .flatMap(workings -> workings)
                 .toList();
     }
 

@@ -7,10 +7,12 @@ import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Port;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Shared;
+import app.brightkeel.core.rig.Signals;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -42,6 +44,18 @@ final class WantsEthernet implements Rule {
                 }
             }
         }
+        for (DataLead lead : rig.network().leads()) {
+            boolean between = rig.device(lead.from()).kind().display()
+                    && rig.device(lead.to()).kind().display();
+            boolean pictures = rig.network().shares().stream().anyMatch(Shared::wantsEthernet);
+            if (between && pictures && lead.signals() != Signals.UNDECIDED) {
+                worst.add(
+                        lead.signals() == Signals.BUS ? -1 : 1,
+                        "The {} is one of {}: pictures and charts do not go over it.",
+                        lead.name(),
+                        lead.signals().words());
+            }
+        }
         return worst.judgement();
     }
 
@@ -52,11 +66,22 @@ final class WantsEthernet implements Rule {
         List<Shared> readings = rig.network().shares().stream()
                 .filter(shared -> !shared.wantsEthernet())
                 .toList();
-        return Stream.of(readings, List.<Shared>of())
+        Stream<Change> leads = rig.network().leads().stream()
+                .filter(lead -> lead.signals() == Signals.BUS)
+                .map(lead -> new Change(
+                        "screen.ethernet." + lead.id(),
+                        Text.of("An Ethernet lead in place of the {}", lead.name()),
+                        Effort.BUY,
+                        rig.withNetwork(rig.network()
+                                .withLeads(rig.network().leads().stream()
+                                        .map(each -> each == lead ? lead.withSignals(Signals.ETHERNET) : each)
+                                        .toList()))));
+        Stream<Change> less = Stream.of(readings, List.<Shared>of())
                 .map(shares -> new Change(
                         shares.isEmpty() ? "screen.share-nothing" : "screen.share-readings",
                         Text.of(shares.isEmpty() ? "Each display on its own" : "Share readings alone, over the bus"),
                         Effort.SETTING,
                         rig.withNetwork(rig.network().withShares(shares))));
+        return Stream.concat(leads, less);
     }
 }

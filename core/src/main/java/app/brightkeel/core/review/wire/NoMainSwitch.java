@@ -30,7 +30,7 @@ final class NoMainSwitch implements Rule {
         for (Segment segment : leaving(line.rig())) {
             worst.add(
                     switched(segment) ? 1 : ALWAYS_LIVE,
-                    "The battery stays aboard and {} has no switch: it is live the whole year.",
+                    "The battery stays aboard and {} has no switch: it is live the whole year, what stands by empties it, and live plugs turn green.",
                     segment.name());
         }
         return worst.judgement();

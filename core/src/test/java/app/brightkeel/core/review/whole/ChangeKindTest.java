@@ -9,9 +9,14 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.EveryList;
+import app.brightkeel.core.rig.FastenerKind;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Shared;
+import app.brightkeel.core.rig.Signals;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
 import java.util.List;
@@ -78,6 +83,13 @@ public class ChangeKindTest {
         Transducer board = pram.transducers().get(0);
         return List.of(
                 gannet.with(gannet.device("module").withLater(true)),
+                gannet.withNetwork(new NetworkPlan(
+                        List.of(Shared.SONAR),
+                        Figure.measured(2),
+                        List.of(new DataLead(
+                                "between", "lead between", "nine", "five", Figure.UNSET, Figure.UNSET, Signals.BUS)))),
+                pram.withFitOut(pram.fitOut()
+                        .withFasteners(List.of(pram.fitOut().fasteners().get(0).withKind(FastenerKind.BOLT)))),
                 pram.withAngler(pram.angler().withGearKg(Figure.measured(300)))
                         .with(board.withMount(board.mount().withBelowM(Figure.measured(-0.12)))),
                 pram.withFitOut(

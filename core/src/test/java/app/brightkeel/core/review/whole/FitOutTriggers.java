@@ -8,14 +8,18 @@ import static app.brightkeel.core.rig.Figure.rated;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.BackReach;
+import app.brightkeel.core.rig.Backing;
 import app.brightkeel.core.rig.Bail;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
+import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
+import app.brightkeel.core.rig.Fastener;
+import app.brightkeel.core.rig.FastenerKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
@@ -68,6 +72,28 @@ final class FitOutTriggers {
                 Map.entry(
                         "carry.no-longer-tight",
                         boxed(box -> box.withTight(true).withExits(List.of(exit(BaseEdge.LEFT, false))))),
+                Map.entry("carry.fastener-short", screwed(FastenerKind.WOOD_SCREW, 0.020, each -> each)),
+                Map.entry("carry.fastener-too-long", screwed(FastenerKind.MACHINE_SCREW, 0.045, each -> each)),
+                Map.entry(
+                        "carry.fastener-back",
+                        screwed(FastenerKind.BOLT, 0.050, each -> each.withBack(BackReach.CLOSED))),
+                Map.entry(
+                        "carry.fastener-unbacked",
+                        screwed(
+                                FastenerKind.BOLT,
+                                0.050,
+                                each -> each.with(bolt -> bolt.back(BackReach.REACHED)
+                                        .stuff(Material.POLYETHYLENE)
+                                        .backing(Backing.NONE)))),
+                Map.entry("cable.sharp-rim", sharpTube()),
+                Map.entry("cable.bought-too-long", longDataLead()),
+                Map.entry(
+                        "carry.not-tried",
+                        held(Held.UNKNOWN.with(h -> h.how(Holding.POST_BRACKET)
+                                        .tried(new Size(measured(0.151), measured(0.098), measured(0.095)))))
+                                .with(GOOD.harness()
+                                        .pack("pack")
+                                        .withSize(new Size(measured(0.181), measured(0.077), measured(0.167))))),
                 Map.entry("carry.heat-shut-in", shutOverTheDisplay(50)),
                 Map.entry("carry.gas-shut-in", boxed(box -> box.withTight(true)).with(lead(Chemistry.AGM))),
                 Map.entry(
@@ -234,5 +260,31 @@ final class FitOutTriggers {
     static Rig boards(Figure stockM, BoardPart part) {
         return GOOD.withFitOut(
                 GOOD.fitOut().withBoards(new Boards(stockM, rated(0.2), rated(0.018), UNSET, UNSET, List.of(part))));
+    }
+
+    /** Fasteners of 5 mm through 12 mm into 25 mm. */
+    private static Rig screwed(FastenerKind kind, double lengthM, UnaryOperator<Fastener> change) {
+        Fastener screw = Fastener.unknown("screws", "screws", "", 2)
+                .with(each -> each.kind(kind)
+                        .widthM(measured(0.005))
+                        .lengthM(measured(lengthM))
+                        .passesM(measured(0.012))
+                        .bitesM(measured(0.025)));
+        return GOOD.withFitOut(GOOD.fitOut().withFasteners(List.of(change.apply(screw))));
+    }
+
+    private static Rig sharpTube() {
+        Rig tube = tube(PassThrough.NONE, 0.030, UNSET);
+        return tube.withCraft(tube.craft()
+                .withPassages(tube.craft().passages().stream()
+                        .map(each -> each.withOpening(each.opening().withSharp(true)))
+                        .toList()));
+    }
+
+    /** Ten metres between two displays that stand side by side. */
+    private static Rig longDataLead() {
+        Rig gannet = DemoRigs.gannet();
+        DataLead lead = gannet.network().leads().get(0);
+        return gannet.withNetwork(gannet.network().withLeads(List.of(lead.withLengthM(measured(10)))));
     }
 }

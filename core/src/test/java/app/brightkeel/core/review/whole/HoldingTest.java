@@ -11,11 +11,13 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Ballast;
+import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Size;
 import java.util.List;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
@@ -27,20 +29,24 @@ public class HoldingTest {
     private static final Rig GOOD = RuleTriggers.good();
 
     private static Held held(Holding how, int anchors, boolean blocked, boolean covered, double overM) {
-        return new Held(how, anchors, blocked, covered, Figure.measured(overM), true, false);
+        return new Held(how, anchors, blocked, covered, Figure.measured(overM), true, false, Size.UNKNOWN);
     }
 
-    /** Handbook, common practice: what stops it turning; a bare pack restrained, covered and over the bilge. */
+    /** Handbook, common practice: what stops it turning; however it is held covered, for a strap is no cover, and over the bilge. */
     @DataProvider
     public Object[][] ways() {
         return new Object[][] {
             {Held.UNKNOWN, Verdict.HOLDS},
-            {held(Holding.SLOT, 0, false, false, 0), Verdict.HOLDS},
-            {held(Holding.POUCH, 0, false, false, 0), Verdict.HOLDS},
+            {held(Holding.SLOT, 0, false, true, 0.1), Verdict.HOLDS},
+            {held(Holding.SLOT, 0, false, false, 0.1), Verdict.CLOSE},
+            {held(Holding.SLOT, 0, false, true, 0.01), Verdict.CLOSE},
+            {held(Holding.BAG, 0, false, false, 0), Verdict.HOLDS},
+            {held(Holding.POUCH, 0, false, true, 0.1), Verdict.HOLDS},
             {held(Holding.STRAP, 1, false, true, 0.1), Verdict.CLOSE},
-            {held(Holding.STRAP, 2, false, false, 0), Verdict.HOLDS},
-            {held(Holding.SHELF, 0, true, false, 0), Verdict.HOLDS},
-            {held(Holding.SHELF, 0, false, false, 0), Verdict.CLOSE},
+            {held(Holding.STRAP, 2, false, true, 0.1), Verdict.HOLDS},
+            {held(Holding.STRAP, 2, false, false, 0.1), Verdict.CLOSE},
+            {held(Holding.SHELF, 0, true, true, 0.1), Verdict.HOLDS},
+            {held(Holding.SHELF, 0, false, true, 0.1), Verdict.CLOSE},
             {held(Holding.BARE, 0, false, true, 0.1), Verdict.CLOSE},
             {held(Holding.BARE, 2, false, false, 0.1), Verdict.CLOSE},
             {held(Holding.BARE, 2, false, true, 0.029), Verdict.CLOSE},
@@ -56,6 +62,21 @@ public class HoldingTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(rule.verdict(rule.judge(Line.of(rig))), expected, held.toString());
+    }
+
+    /** In a box, or behind a plug, nothing is open. */
+    @Test
+    public void aBoxOrAPlugCovers() {
+        Held open = held(Holding.STRAP, 2, false, false, 0.1);
+        Rig plugged = GOOD.with(GOOD.placeOf("pack").orElseThrow().withHeld(open))
+                .with(GOOD.harness()
+                        .pack("pack")
+                        .withEnding(Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED)));
+        Rig boxed = FitOutTriggers.boxed(box -> box);
+        boxed = boxed.with(boxed.placeOf("pack").orElseThrow().withHeld(open));
+        for (Rig rig : List.of(plugged, boxed)) {
+            assertTrue(Mended.of(rig, "carry.held-badly").isEmpty());
+        }
     }
 
     /** 3.3 kg at 0.30 m: at the left rail, 0.36 m out, 2.8 kg, rounded up to a tenth; and then it stands level. */

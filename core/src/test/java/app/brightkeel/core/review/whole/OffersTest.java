@@ -8,6 +8,8 @@ import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.enclosure.FitStage;
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.FuseTables;
@@ -15,13 +17,22 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Remedy.Cure;
 import app.brightkeel.core.review.Remedy.Mending;
+import app.brightkeel.core.review.change.carry.ArrangeChanges;
+import app.brightkeel.core.review.change.carry.CarryUnits;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
+import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Travel;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -29,6 +40,94 @@ import org.testng.annotations.Test;
 
 /** Offers that were wrong or not there, each in the rig in which it was found; what every offer keeps is RemediesTest's. */
 public class OffersTest {
+
+    /** Whole arrangements move two things or more, and each says where everything goes. */
+    @Test
+    public void arrangementsMoveSeveralThingsAtOnce() {
+        int offered = 0;
+        for (Rig rig : DemoRigs.all()) {
+            for (Change change : ArrangeChanges.all(Line.of(rig)).toList()) {
+                offered++;
+                long moved = change.after().places().stream()
+                        .filter(place -> !rig.stationOf(place.item()).equals(place.station()))
+                        .count();
+                assertTrue(moved >= 2, change.id() + " moves " + moved);
+                for (Placement place : change.after().places()) {
+                    if (!rig.stationOf(place.item()).equals(place.station())) {
+                        String where = rig.craft()
+                                .station(place.station())
+                                .orElseThrow()
+                                .name();
+                        assertTrue(change.label().plain().contains(where), change.label() + " is silent of " + where);
+                    }
+                }
+            }
+        }
+        assertTrue(offered >= 4, "offered " + offered);
+    }
+
+    /** Boxes that are sold take the battery with its foam, the smallest first; none is offered that does not. */
+    @Test
+    public void soldBoxesTakeTheBattery() {
+        Rig rig = DemoRigs.oystercatcher();
+        List<Change> sold = CarryUnits.sold(Line.of(rig)).toList();
+        assertEquals(sold.size(), 3);
+        double before = 0;
+        for (Change change : sold) {
+            Enclosure box = change.after().fitOut().boxes().get(0);
+            double litres = box.outside().deepM().value()
+                    * box.outside().wideM().value()
+                    * box.outside().tallM().value();
+            assertTrue(litres >= before, change.id());
+            before = litres;
+            assertTrue(
+                    Line.of(change.after()).get(FitStage.STAGE).value().all().stream()
+                            .allMatch(fit -> fit.leastGapM() >= 0),
+                    change.id());
+        }
+    }
+
+    /** A display on an arm that folds takes its cables along: by hand 0.18 m × √2 = 0.25 m, unless the arm is said to travel. */
+    @Test
+    public void anArmTakesItsSlack() {
+        Rig rig = RuleTriggers.good();
+        Holder ball = Catalogue.holders().stream()
+                .filter(item -> item.id().equals("ball-large"))
+                .findFirst()
+                .orElseThrow()
+                .withHolds("display");
+        Rig armed = rig.withHolders(List.of(ball));
+        assertEquals(moving(rig, "supply-run"), 0.0);
+        assertEquals(moving(armed, "supply-run"), 0.25);
+        Run run = armed.runOf("lead").orElseThrow();
+        Travel said = new Travel(Moves.ARM, Figure.measured(0.1), Figure.chosen(90), false);
+        assertEquals(moving(armed.with(run.withTravels(List.of(said))), "supply-run"), 0.0);
+        assertEquals(moving(armed, "sonar-run"), 0.35, "as the person has it");
+    }
+
+    private static double moving(Rig rig, String run) {
+        return Line.of(rig).rig().runs().stream()
+                .filter(each -> each.id().equals(run))
+                .findFirst()
+                .orElseThrow()
+                .movingM()
+                .value();
+    }
+
+    /** What is changed or pressed on the water is within reach, too. */
+    @Test
+    public void aSpareIsWithinReach() {
+        Rig rig = RuleTriggers.good();
+        Pack pack = rig.harness().pack("pack");
+        Rig spare = rig.withHarness(rig.harness()
+                        .withPacks(List.of(
+                                pack,
+                                pack.with(p -> p.id("second").name("spare").role(PackRole.SPARE)))))
+                .with(new Placement("second", "bow-hatch", true));
+        assertTrue(Mended.of(rig, "screen.out-of-reach").isEmpty());
+        List<Cure> cures = Mended.of(spare, "screen.out-of-reach");
+        assertFalse(cures.isEmpty());
+    }
 
     private static Rig after(Rig rig, Cure cure) {
         return Comparison.find(Line.of(rig), cure.id()).orElseThrow().after();

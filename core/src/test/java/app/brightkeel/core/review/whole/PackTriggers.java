@@ -50,6 +50,10 @@ final class PackTriggers {
                 Map.entry("battery.joined-apart", apart()),
                 Map.entry(
                         "battery.volts-implausible", pack(p -> p.withLabel(PackLabel.UNKNOWN.withNominalV(rated(24))))),
+                Map.entry("battery.second-hand", pack(p -> p.withLabel(p.label().withSecondHand(true)))),
+                Map.entry(
+                        "battery.stored-badly",
+                        pack(p -> p.withKeeping(p.keeping().withStoredC(measured(70))))),
                 Map.entry("battery.cells-do-not-add", cells()),
                 Map.entry(
                         "battery.worn",

@@ -19,6 +19,7 @@ import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Grip;
 import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Harness;
@@ -42,6 +43,7 @@ import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.SonarVersion;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.TransducerType;
+import app.brightkeel.core.rig.TrialRun;
 import app.brightkeel.core.rig.WantedView;
 import app.brightkeel.core.rig.Water;
 import java.util.HashMap;
@@ -321,6 +323,12 @@ final class RuleTriggers {
                                         .get(0)
                                         .withMount(new Mount(MountKind.LIVE_POLE, "arm-left", measured(0.4), UNSET)))),
                 Map.entry("mount.no-tether", arm),
+                Map.entry("screen.no-holder", GOOD.withHolders(List.of())),
+                Map.entry("mount.nothing-to-grip", barAt(List.of(Grip.FLAT))),
+                Map.entry(
+                        "screen.runs-otherwise",
+                        GOOD.withOuting(
+                                GOOD.outing().withRan(List.of(new TrialRun(measured(6), chosen(1), measured(20)))))),
                 Map.entry(
                         "carry.box-in-the-way",
                         FitOutTriggers.boxed(box -> box.withStation("rail-left")
@@ -534,5 +542,12 @@ final class RuleTriggers {
                         fittings.isEmpty() ? a.withFittings(List.of()) : a,
                         fittings.isEmpty() ? b.withFittings(List.of()) : b,
                         lead.withFrom("bus").withWire(lead.wire().withLengthM(chosen(1))))));
+    }
+
+    /** A bar clamped to a rail of which somebody looked what it offers. */
+    private static Rig barAt(List<Grip> offers) {
+        Rig bar = mount(m -> new Mount(MountKind.CLAMP_BAR, "rail-left", UNSET, UNSET));
+        return bar.withCraft(
+                bar.craft().with(bar.craft().station("rail-left").orElseThrow().withOffers(offers)));
     }
 }

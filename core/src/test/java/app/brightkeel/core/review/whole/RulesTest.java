@@ -136,6 +136,10 @@ public class RulesTest {
                 .get(0)
                 .si();
         assertTrue(hidden > 0.24 && hidden < 0.44, "hidden " + hidden);
+        assertEquals(shown(DemoRigs.kittiwake()), List.of("wire.spare-does-not-mate", "screen.no-holder"));
+        assertEquals(
+                shown(DemoRigs.bittern()),
+                List.of("carry.fastener-too-long", "screen.runs-otherwise", "battery.second-hand", "cable.sharp-rim"));
         Review crate = review(DemoRigs.lanternCrate());
         assertEquals(
                 crate.findings().stream().map(Finding::rule).toList(),
@@ -146,6 +150,13 @@ public class RulesTest {
                 .map(Caution::id)
                 .toList()
                 .containsAll(List.of("short-circuit", "lead-acid", "ice")));
+    }
+
+    private static List<String> shown(Rig rig) {
+        return review(rig).findings().stream()
+                .filter(finding -> !finding.putAside())
+                .map(Finding::rule)
+                .toList();
     }
 
     /** Both demo rigs are brought to hold or close by what is offered, first cure of the worst finding first. */

@@ -11,7 +11,6 @@ import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.LoadTest;
 import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.Placement;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -24,6 +23,9 @@ public final class PackChanges {
 
     /** What it is planned with: the middle of 2.2 to 2.8 Ah. */
     private static final double AA_AH = 2.5;
+
+    /** A cellar or a room without a heater [°C]; common practice, no source. */
+    private static final double COOL_C = 15;
 
     private PackChanges() {}
 
@@ -94,7 +96,30 @@ public final class PackChanges {
                                 "battery.comes-off." + pack.id(),
                                 Text.of("Take {} off after the day", pack.name()),
                                 Effort.SETTING,
-                                line.entered().with(new Placement(place.item(), place.station(), true)))));
+                                line.entered().with(place.withComesOff(true)))));
+    }
+
+    /** A new one in place of one that somebody else used. */
+    public static Stream<Change> boughtNew(Line line) {
+        return packs(line, pack -> pack.label().secondHand())
+                .map(pack -> new Change(
+                        "battery.bought-new." + pack.id(),
+                        Text.of("A new one in place of {}", pack.name()),
+                        Effort.BUY,
+                        line.entered()
+                                .with(pack.with(
+                                        fresh -> fresh.label(pack.label().withSecondHand(false))
+                                                .age(Figure.UNSET)))));
+    }
+
+    /** Laid up in a cool room. */
+    public static Stream<Change> storedCooler(Line line) {
+        return packs(line, pack -> pack.keeping().storedC().isSet())
+                .map(pack -> new Change(
+                        "battery.stored-cooler." + pack.id(),
+                        Text.of("Lay {} up in a cool room, {} at most", pack.name(), new Amount(COOL_C, Unit.CELSIUS)),
+                        Effort.SETTING,
+                        line.entered().with(pack.withKeeping(pack.keeping().withStoredC(Figure.chosen(COOL_C))))));
     }
 
     private static Stream<Pack> packs(Line line, Predicate<Pack> wanted) {

@@ -42,6 +42,9 @@ public final class CableChanges {
     /** Room round a plug in a hole that is drilled for it [m]; common practice, no source. */
     private static final double PLUG_ROOM_M = 0.001;
 
+    /** So much of a data lead may be left over: they are sold by the metre; common practice, no source [m]. */
+    public static final double SPARE_LEAD_M = 1.2;
+
     private CableChanges() {}
 
     /** Ways for every cable that is laid and every lead that is not, those nothing speaks against first. */
@@ -205,6 +208,26 @@ public final class CableChanges {
                                         ? lead.withLengthM(Figure.chosen(metres))
                                         : lead)
                                 .toList())));
+    }
+
+    /** Data leads of which much is left over, as long as their way in whole metres. */
+    public static Stream<Change> fitted(Line line) {
+        NetworkPlan network = line.entered().network();
+        return line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
+                .filter(laid -> network.lead(laid.carries()).isPresent() && laid.spareM() > SPARE_LEAD_M)
+                .map(laid -> {
+                    double metres = Math.ceil(laid.neededM() - 1e-9);
+                    return new Change(
+                            "cable.fitted." + laid.carries(),
+                            Text.of("Buy the {} {} long, as its way is", laid.name(), new Amount(metres, Unit.METRE)),
+                            Effort.BUY,
+                            line.entered()
+                                    .withNetwork(network.withLeads(network.leads().stream()
+                                            .map(lead -> lead.id().equals(laid.carries())
+                                                    ? lead.withLengthM(Figure.chosen(metres))
+                                                    : lead)
+                                            .toList())));
+                });
     }
 
     /** The hole that is still to be drilled and that stops a plug, wide enough for that. */

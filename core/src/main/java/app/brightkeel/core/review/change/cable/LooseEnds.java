@@ -6,11 +6,21 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.Exit;
+import app.brightkeel.core.rig.ExitUse;
+import app.brightkeel.core.rig.Extra;
+import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.route.Coil;
+import app.brightkeel.core.route.LaidCable;
+import app.brightkeel.core.route.RouteStage;
+import app.brightkeel.core.route.Routes;
 import app.brightkeel.core.route.Slack;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -65,6 +75,53 @@ public final class LooseEnds {
                                                 .runOf(coil.laid().carries())
                                                 .orElseThrow()
                                                 .withCoilAt(station.id())))));
+    }
+
+    /** Each cable by each single hole for cables of the boxes at its ends. */
+    public static Stream<Change> leaving(Line line) {
+        Rig rig = line.entered();
+        return line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
+                .flatMap(laid -> Stream.of(laid.cable().start(), laid.cable().end())
+                        .distinct()
+                        .flatMap(end -> rig.fitOut().boxAt(end).stream())
+                        .flatMap(box -> exits(rig, box, laid)));
+    }
+
+    private static Stream<Change> exits(Rig rig, Enclosure box, LaidCable laid) {
+        Run run = rig.runOf(laid.carries()).orElseThrow();
+        List<String> ofBox = box.exits().stream().map(Exit::id).toList();
+        return box.exits().stream().filter(exit -> exit.use() == ExitUse.CABLES).map(exit -> {
+            List<String> exits = new ArrayList<>(run.exits());
+            exits.removeAll(ofBox);
+            exits.add(exit.id());
+            return new Change(
+                    "cable.exit." + run.id() + "." + exit.id(),
+                    Text.of("The {} leaves the {} by its {}", laid.name(), box.name(), exit.name()),
+                    Effort.SETTING,
+                    rig.with(run.withExits(exits)));
+        });
+    }
+
+    /** A soft sleeve on each cable that wraps round a sharp rim and has none. */
+    public static Stream<Change> sleeved(Line line) {
+        Rig rig = line.entered();
+        return line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
+                .filter(laid ->
+                        laid.legs().stream().anyMatch(leg -> leg.opening().sharp())
+                                && !rig.fitOut().has(ExtraKind.SLEEVE, laid.carries()))
+                .flatMap(laid -> Change.possible(() -> {
+                    List<Extra> extras = new ArrayList<>(rig.fitOut().extras());
+                    extras.add(new Extra(
+                            FreshId.of(rig, "sleeve-" + laid.carries()),
+                            "soft sleeve on the " + laid.name(),
+                            ExtraKind.SLEEVE,
+                            laid.carries()));
+                    return new Change(
+                            "cable.sleeve." + laid.carries(),
+                            Text.of("A soft sleeve on the {}, tied not clamped", laid.name()),
+                            Effort.BUY,
+                            rig.withFitOut(rig.fitOut().withExtras(extras)));
+                }));
     }
 
     /** A cable free to take the way that suits it. */

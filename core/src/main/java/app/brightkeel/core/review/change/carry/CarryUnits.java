@@ -2,6 +2,7 @@ package app.brightkeel.core.review.change.carry;
 
 import app.brightkeel.core.enclosure.Box;
 import app.brightkeel.core.enclosure.Pod;
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -26,6 +27,7 @@ import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.rig.Transducer;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -60,6 +62,9 @@ public final class CarryUnits {
     /** Room for a plug at least [m]. */
     private static final double PLUG_M = 0.03;
 
+    /** As many of those that are sold: the larger ones are only heavier. */
+    private static final int SOLD = 3;
+
     private CarryUnits() {}
 
     /** Each kind for the first battery that has a place and measures. */
@@ -75,6 +80,47 @@ public final class CarryUnits {
                         () -> shuttle(rig, pack),
                         () -> builtIn(rig, pack)))
                 .flatMap(Change::possible);
+    }
+
+    /** Boxes and bags as they are sold, the smallest that take the first battery with foam round it. */
+    public static Stream<Change> sold(Line line) {
+        Rig rig = line.entered();
+        return line.rig().harness().packs().stream()
+                .filter(pack -> pack.size().known() && rig.placeOf(pack.id()).isPresent())
+                .limit(1)
+                .flatMap(pack -> Catalogue.boxes().stream()
+                        .filter(box -> takes(box, room(pack)))
+                        .sorted(Comparator.comparingDouble(CarryUnits::volumeM3))
+                        .limit(SOLD)
+                        .flatMap(box -> Change.possible(() -> sold(rig, pack, box))));
+    }
+
+    /** Upright, and turned about its height. */
+    private static boolean takes(Enclosure box, Box room) {
+        double walls = 2 * box.wallM().value();
+        double deep = box.outside().deepM().value() - walls;
+        double wide = box.outside().wideM().value() - walls;
+        boolean along = deep >= room.deepM() && wide >= room.wideM();
+        boolean across = deep >= room.wideM() && wide >= room.deepM();
+        return (along || across) && box.outside().tallM().value() - walls >= room.tallM();
+    }
+
+    private static double volumeM3(Enclosure box) {
+        return box.outside().deepM().value()
+                * box.outside().wideM().value()
+                * box.outside().tallM().value();
+    }
+
+    private static Change sold(Rig rig, Pack pack, Enclosure item) {
+        Enclosure box = item.with(made -> made.id(FreshId.of(rig, item.id()))
+                .station(rig.stationOf(pack.id()))
+                .vented(item.vented() || pack.chemistry().lead()));
+        Rig after = with(rig, box, rig.fitOut().boards());
+        return change(
+                pack,
+                item.id(),
+                Text.of("{}: in a {}", pack.name(), item.name()),
+                placed(after, pack, true, item.kind() == EnclosureKind.BAG ? BAG_MIN : CARRIED_MIN));
     }
 
     /** @param pack filled */
@@ -213,6 +259,7 @@ public final class CarryUnits {
                                 .blocked(true)
                                 .covered(true)
                                 .onSide(false)
+                                .tried(Size.UNKNOWN)
                                 .toolFree(comesOff)))));
     }
 
@@ -226,9 +273,6 @@ public final class CarryUnits {
             Boards boards,
             List<Pocket> pockets) {
         String station = rig.stationOf(pack.id());
-        List<Enclosure> boxes = new ArrayList<>(rig.fitOut().boxes().stream()
-                .filter(box -> !box.station().equals(station))
-                .toList());
         Enclosure made = new Enclosure(
                 FreshId.of(rig, Table.written(kind)),
                 kind.words(),
@@ -245,6 +289,14 @@ public final class CarryUnits {
                 pockets,
                 kind == EnclosureKind.BOX,
                 kind != EnclosureKind.BOX || pack.chemistry().lead());
+        return with(rig, made, boards);
+    }
+
+    /** In place of whatever stood there. */
+    private static Rig with(Rig rig, Enclosure made, Boards boards) {
+        List<Enclosure> boxes = new ArrayList<>(rig.fitOut().boxes().stream()
+                .filter(box -> !box.station().equals(made.station()))
+                .toList());
         boxes.add(made);
         Rig after = rig.withFitOut(rig.fitOut().with(f -> f.boxes(boxes).boards(boards)));
         return Tethers.wanted(after, made) ? Tethers.with(after, made.id(), made.name()) : after;

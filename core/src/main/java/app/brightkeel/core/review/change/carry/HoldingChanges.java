@@ -10,6 +10,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Size;
 import java.util.stream.Stream;
 
 /** Changes of how a battery is held. */
@@ -27,7 +28,12 @@ public final class HoldingChanges {
                                 place,
                                 "carry.hold." + place.item() + "." + Table.written(how),
                                 Text.of("Hold it {}, so that it stays", how.words()),
-                                whole(place.held().withHow(how)))));
+                                whole(otherwise(place.held(), how)))));
+    }
+
+    /** What was tried was tried in the old one. */
+    private static Held otherwise(Held held, Holding how) {
+        return how == held.how() ? held : held.with(other -> other.how(how).tried(Size.UNKNOWN));
     }
 
     private static Held whole(Held held) {
@@ -50,6 +56,19 @@ public final class HoldingChanges {
                         "carry.upright." + place.item(),
                         Text.of("Stand it upright"),
                         place.held().withOnSide(false)));
+    }
+
+    /** That a battery was tried where it is held, and stays. */
+    public static Stream<Change> tried(Line line) {
+        return line.rig().harness().packs().stream()
+                .filter(pack -> pack.size().known())
+                .flatMap(pack -> line.entered().placeOf(pack.id()).stream()
+                        .filter(place -> place.held().how().walls())
+                        .map(place -> new Change(
+                                "carry.tried." + pack.id(),
+                                Text.of("{}: tried there, and it stays", pack.name()),
+                                Effort.SETTING,
+                                line.entered().with(place.withHeld(place.held().withTried(pack.size()))))));
     }
 
     /** A battery that may lie as it does. */

@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.change.part;
 
+import app.brightkeel.core.fastening.Wanted;
 import app.brightkeel.core.harness.Exposure;
 import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.BaseEdge;
@@ -16,6 +17,7 @@ import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Extra;
 import app.brightkeel.core.rig.ExtraKind;
+import app.brightkeel.core.rig.Fastener;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
@@ -321,6 +323,14 @@ final class BlankParts {
                 .orElse("");
         return new Extra(
                 FreshId.of(rig, "extra"), named("tether", rig.fitOut().extras(), Extra::name), ExtraKind.TETHER, of);
+    }
+
+    /** For the first thing that is screwed and of which nobody said with what; for nothing where all is said. */
+    Fastener fastener() {
+        Fastener wanted =
+                Wanted.of(rig).stream().findFirst().orElseGet(() -> Fastener.unknown("screws", "screws", "", 1));
+        return wanted.with(like -> like.id(FreshId.of(rig, "screws"))
+                .name(named(wanted.name(), rig.fitOut().fasteners(), Fastener::name)));
     }
 
     BoardPart boardPart() {

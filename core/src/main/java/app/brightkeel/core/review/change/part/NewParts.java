@@ -102,6 +102,11 @@ final class NewParts {
                     ofRig(rig -> some(fitOut(
                             rig, f -> f.withExtras(and(f.extras(), blank(rig).extra())))))),
             entry(
+                    "carry.fastener",
+                    ofRig(rig -> some(fitOut(
+                            rig,
+                            f -> f.withFasteners(and(f.fasteners(), blank(rig).fastener())))))),
+            entry(
                     "carry.box",
                     ofRig(rig -> blank(rig).box().map(each -> fitOut(rig, f -> f.withBoxes(and(f.boxes(), each)))))),
             entry(

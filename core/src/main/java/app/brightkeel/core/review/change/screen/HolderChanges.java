@@ -18,6 +18,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.HolderKind;
+import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
@@ -26,6 +27,7 @@ import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.route.Rerouting;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /** Other holders, and other places for what they hold. */
@@ -41,6 +43,15 @@ public final class HolderChanges {
         Rig rig = line.entered();
         return rig.holders().stream()
                 .flatMap(holder -> Stream.concat(ball(rig, holder).stream(), fitting(rig, rig.device(holder.holds()))));
+    }
+
+    /** For each display that nothing holds every holder of the catalogue that fits it and its place. */
+    public static Stream<Change> missing(Line line) {
+        Rig rig = line.entered();
+        return rig.devices().stream()
+                .filter(device ->
+                        device.kind().display() && rig.holderOf(device.id()).isEmpty())
+                .flatMap(display -> fitting(rig, display));
     }
 
     private static Stream<Change> fitting(Rig rig, Device display) {
@@ -148,11 +159,35 @@ public final class HolderChanges {
                         .map(station -> placed(rig, display, station)));
     }
 
+    /** Each keypad at every place for a screen, each pack that is changed on the water at every place for one. */
+    public static Stream<Change> nearer(Line line) {
+        Rig rig = line.entered();
+        Stream<Change> keypads = rig.devices().stream()
+                .filter(device -> device.kind() == DeviceKind.KEYPAD)
+                .flatMap(keypad -> others(rig, keypad.id(), Spot::takesDisplay)
+                        .map(station -> placed(rig, keypad.id(), keypad.name(), station)));
+        boolean changed = rig.harness().packs().stream().anyMatch(pack -> pack.role() == PackRole.SPARE);
+        Stream<Change> packs = rig.harness().packs().stream()
+                .filter(pack -> changed && pack.role() != PackRole.INSTEAD)
+                .flatMap(pack -> others(rig, pack.id(), Spot::takesPack)
+                        .map(station -> placed(rig, pack.id(), pack.name(), station)));
+        return Stream.concat(keypads, packs);
+    }
+
+    private static Stream<Station> others(Rig rig, String item, Predicate<Spot> takes) {
+        return rig.craft().stations().stream()
+                .filter(station -> takes.test(station.spot()) && !station.id().equals(rig.stationOf(item)));
+    }
+
     private static Change placed(Rig rig, Device display, Station station) {
+        return placed(rig, display.id(), display.name(), station);
+    }
+
+    private static Change placed(Rig rig, String item, String name, Station station) {
         return new Change(
-                "screen.place." + display.id() + "." + station.id(),
-                Text.of("{}: {}", display.name(), station.name()),
+                "screen.place." + item + "." + station.id(),
+                Text.of("{}: {}", name, station.name()),
                 Effort.MOVE,
-                Rerouting.placed(rig, display.id(), station.id()));
+                Rerouting.placed(rig, item, station.id()));
     }
 }

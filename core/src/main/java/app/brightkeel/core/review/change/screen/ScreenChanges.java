@@ -2,6 +2,7 @@ package app.brightkeel.core.review.change.screen;
 
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.load.RanTogether;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -31,6 +32,20 @@ public final class ScreenChanges {
         return line.rig().devices().stream()
                 .filter(d -> d.draw().guessed())
                 .map(d -> planWith(line, d, d.kind().typical().watts().high()));
+    }
+
+    /** What all devices were seen to draw by the hours they ran, each keeping its part of the whole. */
+    public static Stream<Change> asItRan(Line line) {
+        return RanTogether.of(line)
+                .flatMap(ran -> ran.taken(line)
+                        .map(after -> new Change(
+                                "screen.as-it-ran",
+                                Text.of(
+                                        "Plan with what it drew: {} with every screen at full",
+                                        new Amount(ran.baseW() + ran.backW(), Unit.WATT)),
+                                Effort.SETTING,
+                                after)))
+                .stream();
     }
 
     /** Plans one device with so many watts in place of what was entered. */

@@ -159,6 +159,7 @@ public class PartChangesTest {
                         "battery.pack",
                         "carry.board-part",
                         "carry.extra",
+                        "carry.fastener",
                         "mount.obstruction",
                         "mount.station",
                         "screen.phase",

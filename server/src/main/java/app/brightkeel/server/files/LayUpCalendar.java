@@ -1,0 +1,48 @@
+package app.brightkeel.server.files;
+
+import app.brightkeel.core.battery.LayUp;
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
+import biweekly.property.DateStart;
+import biweekly.property.Uid;
+import biweekly.util.DateTimeComponents;
+import biweekly.util.ICalDate;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Date;
+import java.util.List;
+
+/** What batteries at rest want, as a calendar (RFC 5545): whole days, each with an id that stays. */
+public final class LayUpCalendar {
+
+    private static final String MADE_BY = "-//Bright Keel//lay-up//EN";
+
+    private LayUpCalendar() {}
+
+    /**
+     * @param rig     id of the rig, so that two rigs with a battery of one id are told apart
+     * @param savedAt when what it was worked out from was saved
+     */
+    public static String of(String rig, String name, Instant savedAt, List<LayUp.Due> all) {
+        ICalendar calendar = new ICalendar();
+        calendar.setProductId(MADE_BY);
+        calendar.setName(name);
+        for (LayUp.Due due : all) {
+            VEvent event = new VEvent();
+            event.setUid(new Uid(due.id() + "@" + rig));
+            event.setDateTimeStamp(Date.from(savedAt));
+            event.setDateStart(new DateStart(day(due.day())));
+            event.setSummary(due.pack() + ": " + due.what());
+            event.setDescription(due.why());
+            event.setTransparency(true);
+            calendar.addEvent(event);
+        }
+        return Biweekly.write(calendar).go();
+    }
+
+    /** By its parts, not by an instant: a day is the same day wherever the calendar is read. */
+    private static ICalDate day(LocalDate day) {
+        return new ICalDate(new DateTimeComponents(day.getYear(), day.getMonthValue(), day.getDayOfMonth()), false);
+    }
+}
