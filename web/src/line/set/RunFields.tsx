@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { goingOn } from "../../edit/parts";
 import { setAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
-import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
+import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { ExitChoice } from "./ExitChoice";
 import { OpeningFields } from "./OpeningFields";
@@ -105,7 +105,7 @@ function SlackFields({ index, sonar }: { index: number; sonar: boolean }) {
 }
 
 function LegFields({ leg, run }: { leg: string; run: number }) {
-  const { rig, save } = useEditor();
+  const { rig, save, set } = useEditor();
   const index = rig.craft.passages.findIndex((each) => each.id === leg);
   const passage = rig.craft.passages[index]!;
   const at = `/craft/passages/${index}`;
@@ -128,10 +128,16 @@ function LegFields({ leg, run }: { leg: string; run: number }) {
         />
       )}
       <div className="flex items-baseline justify-between gap-4">
-        <div className="grow">
-          {open && <OpeningFields at={at} />}
-          <Tick label="It wraps round a sharp edge" pointer={`${at}/opening/sharp`} />
-        </div>
+        <div className="grow">{open && <OpeningFields at={at} />}</div>
+        <label className="flex items-center gap-1.5 py-0.5 text-[12.5px] text-ink-3">
+          <input
+            type="checkbox"
+            className="accent-[var(--act)]"
+            checked={passage.opening.sharp}
+            onChange={(event) => set(`${at}/opening/sharp`, event.target.checked)}
+          />
+          sharp edge<span className="sr-only">: {passage.name}</span>
+        </label>
         <label className="flex items-center gap-1.5 py-0.5 text-[12.5px] text-ink-3">
           <input
             type="checkbox"

@@ -58,7 +58,7 @@ final class Sandpiper {
                 "lead out of the bag",
                 pack.id(),
                 display.id(),
-                Wire.pair(new Gauge.Awg(16), Figure.measured(1.1))
+                Wire.pair(new Gauge.Awg(16), Figure.measured(1.4))
                         .with(wire -> wire.tinned(true).twisted(true)),
                 List.of());
         return Rig.blank("Sandpiper, reservoir evenings", CraftKind.UNDECIDED)

@@ -40,6 +40,7 @@ public class CircuitsTest {
                         .filter(each -> each.id().equals(device))
                         .toList())
                 .places(List.of())
+                .holders(List.of())
                 .notes(List.of())
                 .runs(List.of())
                 .chargers(List.of())

@@ -1,13 +1,17 @@
 package app.brightkeel.server.files;
 
 import app.brightkeel.core.battery.LayUp;
-import biweekly.Biweekly;
+import biweekly.ICalVersion;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
+import biweekly.io.text.ICalWriter;
 import biweekly.property.DateStart;
 import biweekly.property.Uid;
 import biweekly.util.DateTimeComponents;
 import biweekly.util.ICalDate;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Date;
@@ -17,6 +21,8 @@ import java.util.List;
 public final class LayUpCalendar {
 
     private static final String MADE_BY = "-//Bright Keel//lay-up//EN";
+
+    private static final int LINE = 25;
 
     private LayUpCalendar() {}
 
@@ -38,7 +44,19 @@ public final class LayUpCalendar {
             event.setTransparency(true);
             calendar.addEvent(event);
         }
-        return Biweekly.write(calendar).go();
+        return written(calendar);
+    }
+
+    /** Lines of at most 75 octets, as RFC 5545 wants them: letters of a name may take three. */
+    private static String written(ICalendar calendar) {
+        StringWriter to = new StringWriter();
+        try (ICalWriter writer = new ICalWriter(to, ICalVersion.V2_0)) {
+            writer.getVObjectWriter().getFoldedLineWriter().setLineLength(LINE);
+            writer.write(calendar);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return to.toString();
     }
 
     /** By its parts, not by an instant: a day is the same day wherever the calendar is read. */

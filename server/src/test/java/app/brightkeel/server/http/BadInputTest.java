@@ -43,7 +43,8 @@ public class BadInputTest extends ServerTest {
     private RigStore store;
 
     private static String good() {
-        return MAPPER.writeValueAsString(RigDocument.of(DemoRigs.oystercatcher().withQuieted(Set.of())));
+        return MAPPER.writeValueAsString(
+                RigDocument.of(DemoRigs.oystercatcher().withQuieted(Set.of()).withHolders(List.of())));
     }
 
     private static String with(String from, String to) {
@@ -64,7 +65,8 @@ public class BadInputTest extends ServerTest {
             "{\"what\":\"seat\",\"strokeM\":{\"kind\":\"given\",\"value\":0.2,\"basis\":\"measured\"},\"freed\":false}";
 
     /** From a device to itself. */
-    private static final String LEAD = "{\"id\":\"data\",\"name\":\"data\",\"from\":\"display\",\"to\":\"display\"}";
+    private static final String LEAD =
+            "{\"id\":\"data\",\"name\":\"data\",\"from\":\"display\",\"to\":\"display\",\"signals\":\"bus\"}";
 
     private static final String WEIGHT = "{\"id\":\"w\",\"name\":\"w\",\"station\":\"nowhere\"}";
 
@@ -232,6 +234,17 @@ public class BadInputTest extends ServerTest {
             {with("\"role\":\"in-use\"", "\"role\":\"ornament\""), 422, "/rig/harness/packs/0/role"},
             {with("\"onTopOf\":\"\"", "\"onTopOf\":\"pack\""), 422, "/rig/harness/packs/0/onTopOf"},
             {with("\"chargedOn\":\"\"", "\"chargedOn\":\"soon\""), 422, "/rig/harness/packs/0/keeping/chargedOn"},
+            {
+                with("\"restsFrom\":\"\",\"restsTo\":\"\"", "\"restsFrom\":\"2027-04-01\",\"restsTo\":\"2026-11-01\""),
+                422,
+                "/rig/harness/packs/0/keeping/restsTo"
+            },
+            {with("\"fasteners\":[]", "\"fasteners\":[{}]"), 422, "/rig/fitOut/fasteners/0/supplied"},
+            {
+                with("\"ran\":[]", "\"ran\":[{\"hours\":{\"kind\":\"given\",\"value\":0,\"basis\":\"measured\"}}]"),
+                422,
+                "/rig/outing/ran/0/hours"
+            },
             {with("\"charge\":{\"kind\":\"unset\"}", "\"charge\":" + chosen(1.2)), 422, "/rig/harness/packs/0/charge"},
             {with("\"tempC\":{\"kind\":\"unset\"}", "\"tempC\":" + chosen(-60)), 422, "/rig/harness/packs/0/tempC"},
             {with(capacity, "\"capacityAh\":" + chosen(0)), 422, "/rig/harness/packs/0/capacityAh"},

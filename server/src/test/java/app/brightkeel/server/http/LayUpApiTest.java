@@ -37,7 +37,7 @@ public class LayUpApiTest extends ServerTest {
 
     @Test
     public void theDaysStandInACalendar() throws Exception {
-        String id = create(laidUp("12 Ah; a name, with\\ what RFC 5545 escapes, and longer than one line of it may be"));
+        String id = create(laidUp("12 Ah; a name, with\\ what is escaped, longer than a line, €€€€€€€€€€€€€€€€€€€€"));
         String written = calendar(id);
         for (String line : written.split("\r\n")) {
             assertTrue(line.getBytes(StandardCharsets.UTF_8).length <= LONGEST_LINE, line);
@@ -47,18 +47,24 @@ public class LayUpApiTest extends ServerTest {
         List<VEvent> events = read.getEvents();
         assertEquals(
                 events.stream()
-                        .map(event -> event.getDateStart().getValue().getRawComponents().toString(false, false))
+                        .map(event -> event.getDateStart()
+                                .getValue()
+                                .getRawComponents()
+                                .toString(false, false))
                         .toList(),
                 List.of("20261101", "20270131", "20270331"));
-        assertTrue(events.stream().noneMatch(event -> event.getDateStart().getValue().hasTime()), "whole days");
+        assertTrue(
+                events.stream()
+                        .noneMatch(event -> event.getDateStart().getValue().hasTime()),
+                "whole days");
         assertTrue(
                 events.get(0).getSummary().getValue().startsWith("12 Ah; a name, with\\ what"),
                 events.get(0).getSummary().getValue());
         // the same asked again, and told apart from another rig with a battery of the same id
         assertEquals(calendar(id), written);
         String other = calendar(create(laidUp("pack")));
-        assertTrue(events.stream()
-                .noneMatch(event -> other.contains(event.getUid().getValue())));
+        assertTrue(
+                events.stream().noneMatch(event -> other.contains(event.getUid().getValue())));
     }
 
     @Test

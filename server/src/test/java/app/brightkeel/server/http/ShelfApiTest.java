@@ -200,7 +200,7 @@ public class ShelfApiTest extends ServerTest {
                 .get();
         List<CSVRecord> rows = CSVParser.parse(response.getContentAsString(StandardCharsets.UTF_8), format)
                 .getRecords();
-        assertEquals(rows.size(), 7);
+        assertEquals(rows.size(), 8);
         CSVRecord display = rows.get(4);
         assertEquals(display.get("name"), "'=SUM(A1), \"7-in\"");
         assertEquals(display.get("note"), "two\nlines, one comma");

@@ -90,6 +90,8 @@ public final class CarryUnits {
                 .limit(1)
                 .flatMap(pack -> Catalogue.boxes().stream()
                         .filter(box -> takes(box, room(pack)))
+                        .filter(box -> rig.fitOut().boxAt(rig.stationOf(pack.id())).stream()
+                                .noneMatch(there -> there.outside().equals(box.outside())))
                         .sorted(Comparator.comparingDouble(CarryUnits::volumeM3))
                         .limit(SOLD)
                         .flatMap(box -> Change.possible(() -> sold(rig, pack, box))));
