@@ -68,7 +68,7 @@ test("a thing is taken from its place", () => {
     onSide: false,
     tried: {},
   };
-  const place = (item: string) => ({ item, station: "bow", comesOff: true, held });
+  const place = (item: string) => ({ item, station: "bow", comesOff: true, held, unit: "" });
   const placed = { ...rig(), places: [place("pack"), place("display")] };
   expect(nowhere(placed, "pack").places.map((each) => each.item)).toEqual(["display"]);
 });

@@ -65,14 +65,16 @@ function Table({ table, money }: { table: ListTable; money: boolean }) {
   const cell = (row: Text[], name: string, at: number) => {
     // a sum is of money, not of pieces
     if (total(row) && name === "amount" && row[priced]!.amounts.length > 0) return null;
-    return money && at === having && !total(row) && plain(row[usual]) !== "usual" ? (
+    // small things of a wire are on hand where the wire is: said of its conductors, which are one part
+    const own = plain(row[usual]) !== "usual" || OF_A_PART.includes(plain(row[1]));
+    return money && at === having && !total(row) && own && !plain(row[0]).includes(" ") ? (
       <HavingOf id={plain(row[0])} what={plain(row[2])} />
     ) : (
       <Words text={row[at]!} />
     );
   };
   return (
-    <div className="overflow-x-auto">
+    <div className="overflow-x-auto" role="region" aria-label="The list" tabIndex={0}>
       <table className="mt-2 w-full border-collapse text-[13px]">
         <thead>
           <tr className="border-b border-rule text-left">
@@ -101,6 +103,9 @@ function Table({ table, money }: { table: ListTable; money: boolean }) {
     </div>
   );
 }
+
+/** Lines with a usual price of which one says all the same whether they are there. */
+const OF_A_PART = ["wire", "fastener"];
 
 const total = (row: Text[]) => plain(row[1]) === "total";
 

@@ -59,7 +59,7 @@ function OneSort({ index }: { index: number }) {
         onChange={(count) => set(`${at}/count`, Number(count))}
       />
       <FigureField label="Thickness" hint="of the thread" pointer={`${at}/widthM`} unit="fine-millimetre" />
-      <FigureField label="Length" hint="that goes in" pointer={`${at}/lengthM`} unit="millimetre" />
+      <FigureField label="Length that goes in" pointer={`${at}/lengthM`} unit="millimetre" />
       <FigureField
         label="Passes"
         hint="all layers before"

@@ -1,6 +1,7 @@
 import { useEditor } from "../../edit/RigEditor";
 import { Tick } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
+import { NameField } from "../../parts/NameField";
 import { BallastFields } from "./BallastFields";
 import { BoardFields } from "./BoardFields";
 import { BoxFields } from "./BoxFields";
@@ -75,6 +76,12 @@ function PlaceFields({
           unit="minute"
           basis="measured"
         />
+      )}
+      {rig.places[place]?.comesOff && (
+        <div className="flex items-baseline gap-3 py-[3px]">
+          <span>Comes off as one with</span>
+          <NameField label={`What the ${name} comes off with`} pointer={`/places/${place}/unit`} />
+        </div>
       )}
       {place >= 0 && sized && <HeldFields place={place} />}
       <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />

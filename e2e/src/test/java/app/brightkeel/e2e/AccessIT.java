@@ -83,6 +83,9 @@ public class AccessIT extends InBrowser {
         }
         page.keyboard().press("f");
         dialog("findings");
+        page.keyboard().press("l");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TABLE)).isVisible();
+        dialog("lists");
         page.keyboard().press("p");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Schools");
         dialog("you and your schools");

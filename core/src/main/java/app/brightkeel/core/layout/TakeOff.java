@@ -2,6 +2,7 @@ package app.brightkeel.core.layout;
 
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.ExtraKind;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Placement;
@@ -12,8 +13,11 @@ import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Travel;
 import app.brightkeel.core.route.Cable;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What leaves the craft for the roof, the night, a charge or theft, and what that takes: things one by one, or all that is in
@@ -56,9 +60,12 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
             }
         }
         TakenTogether together = new TakenTogether(rig);
+        Map<String, List<Placement>> units = new LinkedHashMap<>();
         for (Placement place : rig.places()) {
             String name = rig.nameOfPoint(place.item());
-            if (place.comesOff()) {
+            if (place.comesOff() && !place.unit().isEmpty()) {
+                units.computeIfAbsent(place.unit(), each -> new ArrayList<>()).add(place);
+            } else if (place.comesOff()) {
                 String station =
                         rig.craft().station(place.station()).orElseThrow().name();
                 off.add(new Item(place.item(), name, station, place.offMin().value(), loosened(rig, place, together)));
@@ -66,6 +73,7 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
                 stays.add(new Named(place.item(), name));
             }
         }
+        units.forEach((unit, members) -> off.add(unit(rig, unit, members, together)));
         for (Transducer transducer : rig.transducers()) {
             if (TakenTogether.comesOff(rig, transducer)) {
                 off.add(lifted(rig, transducer, together));
@@ -99,6 +107,30 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
         by.add("buckle", place.held().straps());
         rig.fitOut().boxAt(place.station()).ifPresent(box -> by.say("inside the " + box.name()));
         return by.words();
+    }
+
+    /** What comes off as one: only what leads out of it is unplugged, and one thing holds all of it. */
+    private static Item unit(Rig rig, String unit, List<Placement> members, TakenTogether together) {
+        Loosened by = new Loosened();
+        int plugs = 0;
+        double measured = 0;
+        for (Placement member : members) {
+            plugs += together.plugs(member.item());
+            boolean timed = member.offMin().isSet() && member.offMin().basis() != Figure.Basis.ASSUMED;
+            measured = Math.max(measured, timed ? member.offMin().value() : 0);
+        }
+        by.add("plug", plugs);
+        by.add("strap or hook", 1);
+        String names =
+                members.stream().map(member -> rig.nameOfPoint(member.item())).collect(Collectors.joining(", "));
+        Placement first = members.get(0);
+        String station = rig.craft().station(first.station()).orElseThrow().name();
+        return new Item(
+                first.item(),
+                unit + " with " + names,
+                station,
+                measured > 0 ? measured : HALF_MIN * by.count(),
+                by.words());
     }
 
     private static Item lifted(Rig rig, Transducer transducer, TakenTogether together) {

@@ -25,7 +25,7 @@ public final class TakeOffWorking {
                 Source.practice("by hand about 1 min, with a tool about 4, where nobody timed it"));
         for (int p = 0; p < rig.places().size(); p++) {
             Placement place = rig.places().get(p);
-            if (place.comesOff()) {
+            if (place.comesOff() && place.unit().isEmpty()) {
                 told.figure("", rig.nameOfPoint(place.item()), place.offMin(), Unit.MINUTE, "/places/" + p + "/offMin");
             }
         }
@@ -35,7 +35,7 @@ public final class TakeOffWorking {
                         "{}: {}, {}.", Worded.capital(item.name()), item.by(), new Amount(item.minMin(), Unit.MINUTE));
             }
         }
-        list(told, "Unplugged first: {}.", off.freed());
+        list(told, "Unplugged first, and on its way held by straps that open, never by cable ties: {}.", off.freed());
         list(told, "Stays aboard: {}.", off.stays());
         told.remark("The reverse puts it on; plugs that stay behind are capped meanwhile.");
         return told.result("", "all of it", off.minMin(), Unit.MINUTE).done();

@@ -12,6 +12,9 @@ import java.util.Optional;
 
 /** What comes off by itself or in one box, and the plugs between that and all else. */
 final class TakenTogether {
+    /** No id has a blank in it. */
+    private static final String UNIT = "unit ";
+
     private final Rig rig;
 
     TakenTogether(Rig rig) {
@@ -32,8 +35,9 @@ final class TakenTogether {
         }
         return rig.placeOf(item)
                 .filter(Placement::comesOff)
-                .map(place ->
-                        rig.fitOut().boxAt(place.station()).map(Enclosure::id).orElse(item))
+                .map(place -> place.unit().isEmpty()
+                        ? rig.fitOut().boxAt(place.station()).map(Enclosure::id).orElse(item)
+                        : UNIT + place.unit())
                 .orElse("");
     }
 

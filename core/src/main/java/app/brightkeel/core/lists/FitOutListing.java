@@ -44,7 +44,14 @@ final class FitOutListing {
     static Listing takeOff(Rig rig) {
         TakeOff off = TakeOff.of(rig);
         List<Step> steps = new ArrayList<>();
-        off.freed().forEach(cable -> steps.add(new Step(cable.id(), "unplug", cable.name(), "", "", Optional.empty())));
+        off.freed()
+                .forEach(cable -> steps.add(new Step(
+                        cable.id(),
+                        "unplug",
+                        cable.name(),
+                        "",
+                        "held by straps that open, no cable ties",
+                        Optional.empty())));
         off.off()
                 .forEach(item -> steps.add(new Step(
                         item.id(),

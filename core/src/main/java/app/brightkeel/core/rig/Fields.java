@@ -225,6 +225,7 @@ public final class Fields {
             choice("of", "what it goes with"),
             choice("having", "on hand or to buy"),
             choice("piece", "piece of it"),
+            choice("unit", "what it comes off with"),
             choice("fasteners", "screws, bolts and rivets"),
             Map.entry("widthM", new Field("thickness of the thread", Unit.FINE_MILLIMETRE)),
             Map.entry("passesM", new Field("layers it passes", Unit.FINE_MILLIMETRE)),

@@ -131,4 +131,23 @@ public class TakeOffTest {
         Rig folding = stays.with(stays.runOf("transducer").orElseThrow().withTravels(List.of(folds)));
         assertEquals(names(of(folding).freed()), List.of("lead of the 24° chirp cone"));
     }
+
+    /** By hand: display and battery on one seat: between them no plug is pulled, one leads out, one strap holds all of it. */
+    @Test
+    public void aUnitComesOffAsOne() {
+        Rig rig = DemoRigs.oystercatcher();
+        Rig seat = rig.withPlaces(
+                rig.places().stream().map(place -> place.withUnit("seat")).toList());
+        TakeOff apart = of(rig);
+        TakeOff off = of(seat);
+        assertEquals(off.off().size(), apart.off().size() - 1);
+        TakeOff.Item one = off.off().get(0);
+        assertEquals(one.name(), "seat with 7-in chirp display, 12 Ah LiFePO4");
+        // the transducer's lead alone leads out of it; half a minute for that, half for the strap
+        assertEquals(one.by(), "1 plug, 1 strap or hook");
+        assertEquals(one.minMin(), 1.0, 1e-9);
+        assertTrue(off.minMin() < apart.minMin());
+        Rig timed = seat.with(seat.placeOf("pack").orElseThrow().withOffMin(Figure.measured(3)));
+        assertEquals(of(timed).off().get(0).minMin(), 3.0, 1e-9);
+    }
 }

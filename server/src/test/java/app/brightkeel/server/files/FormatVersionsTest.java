@@ -135,7 +135,7 @@ public class FormatVersionsTest {
                                 .with(k -> k.restsFrom("2026-11-01")
                                         .restsTo("2027-04-01")
                                         .storedC(Figure.measured(12))))))
-                .with(place.withHeld(place.held().withTried(tried)))
+                .with(place.withUnit("seat").withHeld(place.held().withTried(tried)))
                 .with(transducer.withMount(transducer.mount().withOtherEdgeM(Figure.measured(0.06))));
     }
 

@@ -8,6 +8,7 @@ import app.brightkeel.core.rig.Keeping;
 import app.brightkeel.core.rig.Opening;
 import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.PackLabel;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Station;
 
@@ -25,6 +26,7 @@ final class Version12 extends Step {
         brings(Keeping.class, "restsFrom", "restsTo");
         brings(PackLabel.class, "secondHand");
         brings(Held.class, "tried");
+        brings(Placement.class, "unit");
         brings(Run.class, "exits");
         brings(Opening.class, "sharp");
         brings(DataLead.class, "signals");
