@@ -1,6 +1,7 @@
 package app.brightkeel.core.review;
 
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.WaterKind;
 import java.util.List;
@@ -58,6 +59,24 @@ public final class Cautions {
                     Link.MOUNT,
                     "Sharp augers and open holes: blade covered when you walk, holes marked when you leave.",
                     rig -> rig.craft().kind().onIce()),
+            entry(
+                    "glue",
+                    Link.MOUNT,
+                    "Adhesives and solvents: gloves on, air through the room, no flame; some attack the plastic they should hold.",
+                    rig -> rig.transducers().stream().anyMatch(t -> t.mount().kind() == MountKind.IN_HULL)
+                            || !rig.fitOut().boards().parts().isEmpty()),
+            entry(
+                    "metal-pole",
+                    Link.MOUNT,
+                    "A metal pole conducts: clear of power lines on the way and at the water, down and ashore when it thunders.",
+                    rig -> rig.transducers().stream()
+                            .anyMatch(t -> t.mount().kind().pole())),
+            entry(
+                    "saw",
+                    Link.CARRY,
+                    "Saw and drill: eyes and ears covered, the piece clamped, dust not breathed, least of all that of PVC.",
+                    rig -> !rig.fitOut().boards().parts().isEmpty()
+                            || !rig.fitOut().fasteners().isEmpty()),
             entry(
                     "drilling",
                     Link.CABLE,

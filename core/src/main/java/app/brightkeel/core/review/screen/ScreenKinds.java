@@ -23,6 +23,7 @@ final class ScreenKinds {
             entry("dim", ChangeKind.of(1, (line, said) -> ScreenChanges.dim(line, said[0]))),
             entry("hold", among(line -> Stream.concat(HolderChanges.all(line), HolderChanges.holders(line)))),
             entry("now", among(ScreenChanges::withLater)),
+            entry("no-remote", among(ScreenChanges::withoutRemote)),
             entry("fewer", among(ScreenChanges::fewer)),
             entry("base", among(HolderChanges::holders)),
             entry("as-it-ran", among(ScreenChanges::asItRan)),

@@ -83,6 +83,7 @@ public final class ScreenReview implements LinkReview {
                         dimmed,
                         ScreenChanges.withLater(line),
                         ScreenChanges.fewer(line),
+                        ScreenChanges.withoutRemote(line),
                         HolderChanges.all(line),
                         HolderChanges.places(line))
                 .flatMap(changes -> changes)

@@ -206,6 +206,9 @@ public class CatalogueRigsTest {
                 .orElseThrow()
                 .withLegs(List.of("up-aft-left", "deck-to-stern-hatch", "stern-lip", "hull-to-tube", "tube-wall")));
         assertTrue(cautions(tube).contains("drilling"));
+        assertTrue(cautions(DemoRigs.reedling()).containsAll(Set.of("glue", "saw")));
+        assertTrue(cautions(DemoRigs.gannet()).contains("metal-pole"));
+        assertTrue(!cautions(DemoRigs.gannet()).contains("saw") && !afloat.contains("metal-pole"));
         assertTrue(cautions(TestRigs.named("two screens")).contains("cold-water"));
     }
 

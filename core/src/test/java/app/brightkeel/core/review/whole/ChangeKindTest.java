@@ -14,6 +14,7 @@ import app.brightkeel.core.rig.EveryList;
 import app.brightkeel.core.rig.FastenerKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.NetworkPlan;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Shared;
 import app.brightkeel.core.rig.Signals;
@@ -83,6 +84,7 @@ public class ChangeKindTest {
         Transducer board = pram.transducers().get(0);
         return List.of(
                 gannet.with(gannet.device("module").withLater(true)),
+                gannet.with(new Placement("five", "rail-right", true)).with(new Placement("nine", "rail-left", true)),
                 gannet.withNetwork(new NetworkPlan(
                         List.of(Shared.SONAR),
                         Figure.measured(2),

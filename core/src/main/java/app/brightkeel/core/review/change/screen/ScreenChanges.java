@@ -2,10 +2,14 @@ package app.brightkeel.core.review.change.screen;
 
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.RanTogether;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reach.SeatStage;
+import app.brightkeel.core.reach.Seated;
+import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Device;
@@ -109,6 +113,22 @@ public final class ScreenChanges {
                                 Text.of("Without the {}: one display less", display.name()),
                                 Effort.SETTING,
                                 rig.without(PartKind.DEVICE, display.id())));
+    }
+
+    /** Without a remote where every screen is within the hand's reach: it brings little there. */
+    public static Stream<Change> withoutRemote(Line line) {
+        Outcome<Seated> seated = line.get(SeatStage.STAGE);
+        boolean near = seated.isKnown()
+                && seated.value().things().stream()
+                        .filter(each -> each.thing().screen())
+                        .allMatch(each -> each.awayM() <= seated.value().stretchedM());
+        return line.entered().devices().stream()
+                .filter(device -> near && device.kind() == DeviceKind.KEYPAD)
+                .map(keypad -> new Change(
+                        "screen.no-remote." + keypad.id(),
+                        Text.of("Without the {}: every screen is within reach", keypad.name()),
+                        Effort.SETTING,
+                        line.entered().without(PartKind.DEVICE, keypad.id())));
     }
 
     /** The same by hundredths, as ids write it. */
