@@ -95,11 +95,13 @@ public final class LayUp {
                             : "measure it, and charge it to a half",
                     storedC > ROOM_C ? "what lies warm runs down sooner" : coolReason(lead)));
         }
-        all.add(due(
-                pack,
-                last,
-                "charge it full, let it rest, and write its rest volts down",
-                "what has stood for months is suspect until it was charged and tried"));
+        if (last.isAfter(from)) {
+            all.add(due(
+                    pack,
+                    last,
+                    "charge it full, let it rest, and write its rest volts down",
+                    "what has stood for months is suspect until it was charged and tried"));
+        }
         return List.copyOf(all);
     }
 

@@ -1,6 +1,7 @@
 package app.brightkeel.core.parts;
 
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
@@ -49,6 +50,11 @@ public final class Optionals {
             }
             if (off) {
                 add(rig, all, ExtraKind.DUST_CAP, device.id(), device.name());
+            }
+        }
+        for (Enclosure box : rig.fitOut().boxes()) {
+            if (box.shut()) {
+                add(rig, all, ExtraKind.DESICCANT, box.id(), box.name());
             }
         }
         return List.copyOf(all);

@@ -3,11 +3,14 @@ package app.brightkeel.core.parts;
 import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Fastener;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PartKind;
+import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Shared;
@@ -62,6 +65,8 @@ public final class Questions {
         rig.transducers().forEach(questions::widest);
         rig.fitOut().fasteners().forEach(questions::fastener);
         rig.places().forEach(place -> questions.held(rig, place));
+        rig.places().forEach(place -> questions.seated(rig, place));
+        rig.fitOut().boxes().forEach(questions::grommets);
         return List.copyOf(questions.all);
     }
 
@@ -209,6 +214,31 @@ public final class Questions {
                     "How wide is its plug at the widest, boot and ring included?",
                     "the plug goes through the hole, not the cable: no hole is drilled before that is known");
         }
+    }
+
+    /** A plan of places is not a body in a seat. */
+    private void seated(Rig rig, Placement place) {
+        rig.devices().stream()
+                .filter(device ->
+                        device.id().equals(place.item()) && device.kind().display())
+                .filter(device -> !rig.craft().kind().onIce())
+                .forEach(device -> add(
+                        device.id(),
+                        device.name(),
+                        "yourself, seated in it",
+                        "Upright, leaning, paddling, a fish landed on each side: is it reached, read, and out of the way?",
+                        "a second spot stays open, and nothing is drilled, until the first was tried"));
+    }
+
+    private void grommets(Enclosure box) {
+        box.exits().stream()
+                .filter(exit -> exit.closedBy() == PassThrough.GROMMET && exit.use() == ExitUse.CABLES)
+                .forEach(exit -> add(
+                        box.id(),
+                        exit.name(),
+                        "the shop",
+                        "Is the grommet split, so that it closes round a cable whose plug is on?",
+                        "one that is whole wants the plug off, or a hole as wide as that"));
     }
 
     private void held(Rig rig, Placement place) {

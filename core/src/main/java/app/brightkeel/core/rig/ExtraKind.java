@@ -15,6 +15,10 @@ public enum ExtraKind implements Worded {
             "second holder",
             "takes the display at another place: at launch, or on another craft",
             "a display that moves"),
+    DESICCANT(
+            "bag of desiccant",
+            "takes the damp that a shut box breathes in as it cools",
+            "a tight box, over night or in the cold"),
     SLEEVE("soft sleeve", "keeps a cable off edges and rims", "a lid, a rim or a hole without a grommet");
 
     private final String words;

@@ -70,11 +70,15 @@ public class LayUpTest {
         assertEquals(LayUp.everyDays(Chemistry.AGM, -20), LayUp.everyDays(Chemistry.AGM, 20));
     }
 
-    /** Laid up for less than a day or two, there is one thing to do before and one after. */
+    /** Laid up for two days, there is one thing to do before and one after; overnight, one alone. */
     @Test
     public void aShortRest() {
-        Pack pack = laidUp(Chemistry.AGM, Figure.UNSET)
-                .withKeeping(new Keeping(Figure.UNSET, "", "2026-11-01", "2026-11-03", Figure.UNSET));
-        assertEquals(LayUp.of(pack).size(), 2);
+        assertEquals(LayUp.of(until("2026-11-03")).size(), 2);
+        assertEquals(LayUp.of(until("2026-11-02")).size(), 1);
+    }
+
+    private static Pack until(String day) {
+        return laidUp(Chemistry.AGM, Figure.UNSET)
+                .withKeeping(new Keeping(Figure.UNSET, "", "2026-11-01", day, Figure.UNSET));
     }
 }
