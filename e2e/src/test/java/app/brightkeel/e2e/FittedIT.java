@@ -8,28 +8,11 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 import java.nio.file.Files;
 import org.testng.annotations.Test;
 
 /** What is screwed, gripped, run and laid up, entered as its owner would. */
 public class FittedIT extends InBrowser {
-
-    private void begin(String rig, String link) {
-        openCopy(rig, link);
-        awaitLine();
-    }
-
-    private Locator dialog() {
-        return page.getByRole(AriaRole.DIALOG);
-    }
-
-    private void choose(String label, String words) {
-        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
-                .first()
-                .selectOption(new SelectOption().setLabel(words));
-        awaitKept();
-    }
 
     /** Screws that would go into the battery are found, shorter ones taken, and counted by size in the list. */
     @Test

@@ -11,6 +11,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.SelectOption;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -122,6 +123,24 @@ abstract class InBrowser {
     /** Keys work once the strip is there. */
     protected void awaitLine() {
         assertThat(link("wire")).isVisible();
+    }
+
+    /** A copy of a demo rig at a link, its keys at work. */
+    protected void begin(String rig, String link) {
+        openCopy(rig, link);
+        awaitLine();
+    }
+
+    protected Locator dialog() {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    /** Chooses by the words a person reads, and waits until it is kept. */
+    protected void choose(String label, String words) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .first()
+                .selectOption(new SelectOption().setLabel(words));
+        awaitKept();
     }
 
     protected Locator button(String name) {

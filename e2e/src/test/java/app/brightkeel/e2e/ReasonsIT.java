@@ -11,28 +11,11 @@ import org.testng.annotations.Test;
 /** Why this and why not that, what it comes to, and what is asked of a person once. */
 public class ReasonsIT extends InBrowser {
 
-    /** Keys work once the line is there. */
-    private void begin(String rig, String link) {
-        openCopy(rig, link);
-        awaitLine();
-    }
-
-    private Locator dialog() {
-        return page.getByRole(AriaRole.DIALOG);
-    }
-
     private Locator row(String label) {
         return page.getByRole(AriaRole.TABPANEL)
                 .getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText(label))
                 .first();
-    }
-
-    private void choose(String label, String words) {
-        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
-                .first()
-                .selectOption(new SelectOption().setLabel(words));
-        awaitKept();
     }
 
     /** Every alternative says what it wins and loses; what fails says by which rule; the planned one why it stands. */

@@ -29,36 +29,36 @@ public class WholeRigIT extends InBrowser {
         awaitLine();
         stillUnset(Pages.LINKS);
 
-        choose("Kind", "fresh");
-        choose("Season", "summer");
+        chooseByKeys("Kind", "fresh");
+        chooseByKeys("Season", "summer");
         enter("Least", "1.5");
         enter("Greatest", "6");
-        choose("The craft is", "drifting");
+        chooseByKeys("The craft is", "drifting");
         assertThat(link("water")).containsText("6 m");
         stillUnset(Pages.LINKS.subList(1, Pages.LINKS.size()));
 
         go("transducer");
-        choose("Add a transducer", "24");
+        chooseByKeys("Add a transducer", "24");
         assertThat(link("transducer")).containsText("holds");
         stillUnset(Pages.LINKS.subList(2, Pages.LINKS.size()));
 
         go("mount");
-        choose("Begin from", "3.9");
+        chooseByKeys("Begin from", "3.9");
         enter("Angler, dressed", "80");
-        choose("Held by", "scupper");
-        choose("Sits at", "scupper, fore");
+        chooseByKeys("Held by", "scupper");
+        chooseByKeys("Sits at", "scupper, fore");
         assertThat(link("mount")).containsText("under");
         assertThat(link("mount")).containsText("holds");
         stillUnset(Pages.LINKS.subList(3, Pages.LINKS.size()));
 
         go("screen");
         enter("Hours", "4:30");
-        choose("Add a device", "7-in chirp");
+        chooseByKeys("Add a device", "7-in chirp");
         assertThat(link("screen")).containsText("15.0 W");
 
         go("battery");
         press(button("Add a battery"));
-        choose("Chemistry", "LiFe");
+        chooseByKeys("Chemistry", "LiFe");
         enter("Capacity", "12");
         enter("Mass", "1.5");
         enter("Length", "151");
@@ -67,7 +67,7 @@ public class WholeRigIT extends InBrowser {
 
         go("wire");
         press(button("Add a wire"));
-        choose("Gauge", "16");
+        chooseByKeys("Gauge", "16");
         enter("Length", "3");
         assertThat(link("wire")).containsText("holds");
         assertThat(link("battery")).containsText("holds");
@@ -81,7 +81,7 @@ public class WholeRigIT extends InBrowser {
         stillUnset(List.of("cable", "carry"));
 
         go("cable");
-        choose("7-in chirp display sits at", "left rail be");
+        chooseByKeys("7-in chirp display sits at", "left rail be");
         assertThat(link("cable")).containsText("3.40 m spare");
         assertThat(link("cable")).containsText("holds");
         // away from the fields, where a letter is a command
@@ -95,7 +95,7 @@ public class WholeRigIT extends InBrowser {
         stillUnset(List.of("carry"));
 
         go("carry");
-        choose("Sits at", "stern well");
+        chooseByKeys("Sits at", "stern well");
         assertThat(link("carry")).containsText("kg");
         for (String each : Pages.LINKS) {
             assertThat(link(each)).not().containsText("unset");
@@ -122,7 +122,7 @@ public class WholeRigIT extends InBrowser {
     }
 
     /** Chooses by typing the first letters, as a closed list takes them; Enter makes it count. */
-    private void choose(String label, String words) {
+    private void chooseByKeys(String label, String words) {
         tabTo(page.getByLabel(label).first());
         page.keyboard().type(words);
         page.keyboard().press("Enter");

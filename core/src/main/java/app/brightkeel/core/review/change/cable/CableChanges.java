@@ -196,10 +196,14 @@ public final class CableChanges {
 
     /** So is a data lead, in the lengths it is sold in. */
     private static Change bought(Line line, LaidCable laid) {
+        return bought(line, laid, "cable.longer." + laid.carries() + "." + Math.round(Math.ceil(laid.neededM())));
+    }
+
+    private static Change bought(Line line, LaidCable laid, String id) {
         double metres = Math.ceil(laid.neededM());
         NetworkPlan network = line.entered().network();
         return new Change(
-                "cable.longer." + laid.carries() + "." + Math.round(metres),
+                id,
                 Text.of("Buy the {} {} long", laid.name(), new Amount(metres, Unit.METRE)),
                 Effort.BUY,
                 line.entered()
@@ -210,24 +214,12 @@ public final class CableChanges {
                                 .toList())));
     }
 
-    /** Data leads of which much is left over, as long as their way in whole metres. */
+    /** Data leads of which much is left over, as long as their way. */
     public static Stream<Change> fitted(Line line) {
         NetworkPlan network = line.entered().network();
         return line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of()).stream()
                 .filter(laid -> network.lead(laid.carries()).isPresent() && laid.spareM() > SPARE_LEAD_M)
-                .map(laid -> {
-                    double metres = Math.ceil(laid.neededM() - 1e-9);
-                    return new Change(
-                            "cable.fitted." + laid.carries(),
-                            Text.of("Buy the {} {} long, as its way is", laid.name(), new Amount(metres, Unit.METRE)),
-                            Effort.BUY,
-                            line.entered()
-                                    .withNetwork(network.withLeads(network.leads().stream()
-                                            .map(lead -> lead.id().equals(laid.carries())
-                                                    ? lead.withLengthM(Figure.chosen(metres))
-                                                    : lead)
-                                            .toList())));
-                });
+                .map(laid -> bought(line, laid, "cable.fitted." + laid.carries()));
     }
 
     /** The hole that is still to be drilled and that stops a plug, wide enough for that. */
