@@ -68,7 +68,7 @@ function Table({ table, money }: { table: ListTable; money: boolean }) {
     // small things of a wire are on hand where the wire is: said of its conductors, which are one part
     const own = plain(row[usual]) !== "usual" || OF_A_PART.includes(plain(row[1]));
     return money && at === having && !total(row) && own && !plain(row[0]).includes(" ") ? (
-      <HavingOf id={plain(row[0])} what={plain(row[2])} />
+      <HavingOf id={plain(row[0])} what={plain(row[2])} taken={plain(row[having])} />
     ) : (
       <Words text={row[at]!} />
     );
@@ -109,8 +109,8 @@ const OF_A_PART = ["wire", "fastener"];
 
 const total = (row: Text[]) => plain(row[1]) === "total";
 
-/** Whether a part is there, and what it costs where it is not. */
-function HavingOf({ id, what }: { id: string; what: string }) {
+/** Whether a part is there, and what it costs where it is not; what is taken for granted stands until somebody says. */
+function HavingOf({ id, what, taken }: { id: string; what: string; taken: string }) {
   const { rig, set } = useEditor();
   const [part, piece = ""] = id.split("/") as [string, string?];
   const origin = originOf(rig, part);
@@ -126,7 +126,9 @@ function HavingOf({ id, what }: { id: string; what: string }) {
     <span className="flex flex-wrap items-baseline gap-x-4">
       <select
         aria-label={`Is it there: ${what}`}
-        value={fits ? said.having : "undecided"}
+        value={
+          fits ? said.having : (choices("Having").find(([, words]) => words === taken)?.[0] ?? "undecided")
+        }
         onChange={(event) => say(event.target.value)}
         className="border-b border-act py-0.5 font-semibold text-act"
       >
