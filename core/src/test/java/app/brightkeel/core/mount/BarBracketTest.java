@@ -6,12 +6,15 @@ import app.brightkeel.core.craft.FaceStage;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Working;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.testng.annotations.Test;
 
 /** A bar bent for a transducer at threaded inserts, by hand. */
@@ -55,5 +58,23 @@ public class BarBracketTest {
         assertEquals(new BarBracket("t", "s", 0.1, 0.24, 0.3).toeM(), 0.120, 1e-12);
         assertEquals(new BarBracket("t", "s", 0.1, 0.4, 0.3).toeM(), 0.150, 1e-12);
         assertEquals(BarBracket.of(Line.of(DemoRigs.oystercatcher())), List.of());
+    }
+
+    /** The reed-bed canoe's bar on a gunwale 60 mm lower: by hand, the drop less 60 mm, its hole by steps of 25 mm. */
+    @Test
+    public void aBarHasAHoleForEachEdge() {
+        Rig canoe = DemoRigs.bittern();
+        Line line = Line.of(canoe);
+        double here = canoe.craft().depthM().value()
+                - line.get(FaceStage.STAGE).value().faces().get(0).zM();
+        Map<String, Double> steps = new HashMap<>();
+        MountStage.STAGE.working(line).rows().forEach(row -> {
+            if (row instanceof Working.Row.Step step) {
+                steps.put(step.label().plain(), step.amount().si());
+            }
+        });
+        assertEquals(steps.get("from the edge down to the face, there"), here - 0.06, 1e-9);
+        assertEquals(
+                steps.get("there the hole of the bar, counted from its foot"), Math.ceil((here - 0.06) / 0.025), 1e-9);
     }
 }

@@ -68,6 +68,9 @@ public class SeatStageTest {
     public void roomGoesWithCraftAndHand() {
         assertEquals(zones(DemoRigs.oystercatcher()), Set.of(Zone.PADDLE, Zone.RODS));
         assertEquals(zones(DemoRigs.gannet()), Set.of(Zone.PEDALS, Zone.RODS));
+        // driven by pedals, and paddled too: both ways of moving keep their room
+        Rig both = DemoRigs.gannet().withCraft(DemoRigs.gannet().craft().withAlsoPaddled(true));
+        assertEquals(zones(both), Set.of(Zone.PEDALS, Zone.PADDLE, Zone.RODS));
         Rig handed = DemoRigs.gannet()
                 .withAngler(DemoRigs.gannet().angler().withHand(Hand.LEFT))
                 .withSchools(Schools.UNDECIDED.withPost(Schools.Post.AT_HAND));
