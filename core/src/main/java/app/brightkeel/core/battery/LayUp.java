@@ -52,7 +52,7 @@ public final class LayUp {
         return (int) Math.max(LEAST_DAYS, Math.floor((chemistry.lead() ? LEAD_DAYS : OTHER_DAYS) / times));
     }
 
-    /** Of all batteries of a filled rig, in the order of the days. */
+    /** Of all batteries of a rig, in the order of the days. */
     public static List<Due> of(Rig rig) {
         return rig.harness().packs().stream()
                 .flatMap(pack -> of(pack).stream())

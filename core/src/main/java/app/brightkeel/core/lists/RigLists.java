@@ -1,5 +1,6 @@
 package app.brightkeel.core.lists;
 
+import app.brightkeel.core.battery.LayUp;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.parts.ConnectorList;
 import app.brightkeel.core.parts.HoleList;
@@ -60,7 +61,7 @@ public final class RigLists {
                     "lay-up",
                     "Its lay-up, day by day",
                     List.of(Link.BATTERY),
-                    line -> LayUpListing.of(line.rig()).isPresent(),
+                    line -> !LayUp.of(line.rig()).isEmpty(),
                     line -> LayUpListing.of(line.rig())),
             new RigList(
                     "fasteners",

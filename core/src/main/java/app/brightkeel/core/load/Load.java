@@ -60,9 +60,14 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
         }
 
         private double passedOn(int device) {
-            Figure converter = devices.get(device).supply().converter();
-            return converter.isSet() ? converter.value() : 1;
+            return Load.passedOn(devices.get(device));
         }
+    }
+
+    /** Share of what a device takes from the battery that comes through its converter; all of it where it has none. */
+    static double passedOn(Device device) {
+        Figure converter = device.supply().converter();
+        return converter.isSet() ? converter.value() : 1;
     }
 
     @Override

@@ -45,18 +45,26 @@ public record RanTogether(List<Run> runs, double baseW, double backW, double pla
     /** By a rig and the hours it was seen to run; empty where no run is told whole, or the battery is not known. */
     public static Optional<RanTogether> of(Line line) {
         Rig rig = line.rig();
-        List<Pack> packs = rig.harness().packs().stream()
-                .filter(pack -> pack.role() == PackRole.IN_USE)
-                .toList();
+        List<TrialRun> told = rig.outing().ran();
+        // most rigs were never timed: nothing else is read of them
+        if (told.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Pack> packs = inUse(rig);
         boolean known = !packs.isEmpty() && packs.stream().allMatch(RanTogether::told);
         List<Run> runs = new ArrayList<>();
-        List<TrialRun> told = rig.outing().ran();
         for (int i = 0; i < told.size() && known; i++) {
             if (told.get(i).hours().isSet() && told.get(i).brightness().isSet()) {
                 runs.add(run(i, told.get(i), packs));
             }
         }
         return runs.isEmpty() ? Optional.empty() : fitted(rig, packs.get(0), runs);
+    }
+
+    private static List<Pack> inUse(Rig rig) {
+        return rig.harness().packs().stream()
+                .filter(pack -> pack.role() == PackRole.IN_USE)
+                .toList();
     }
 
     private static boolean told(Pack pack) {
@@ -91,20 +99,16 @@ public record RanTogether(List<Run> runs, double baseW, double backW, double pla
         for (int d = 0; d < rig.devices().size(); d++) {
             Device device = rig.devices().get(d);
             if (!device.later()) {
-                double dark = watts(device, 0, pack) + extra.get(d) / passedOn(device);
+                double dark = watts(device, 0, pack) + extra.get(d) / Load.passedOn(device);
                 base += dark;
-                back += watts(device, 1, pack) + extra.get(d) / passedOn(device) - dark;
+                back += watts(device, 1, pack) + extra.get(d) / Load.passedOn(device) - dark;
             }
         }
         return base + back > 0 ? Optional.of(fitted(runs, base, back)) : Optional.empty();
     }
 
     private static double watts(Device device, double brightness, Pack pack) {
-        return device.draw().wattsAt(brightness, meanV(pack)) / passedOn(device);
-    }
-
-    private static double passedOn(Device device) {
-        return device.supply().converter().isSet() ? device.supply().converter().value() : 1;
+        return device.draw().wattsAt(brightness, meanV(pack)) / Load.passedOn(device);
     }
 
     /** Least squares of base + back·b, both of them not negative; where all runs were as bright, both scaled alike. */
@@ -149,10 +153,10 @@ public record RanTogether(List<Run> runs, double baseW, double backW, double pla
     public Optional<Rig> taken(Line line) {
         Rig filled = line.rig();
         List<Double> extra = Load.extra(filled);
-        double packV = meanV(filled.harness().packs().get(0));
+        double packV = meanV(inUse(filled).get(0));
         double fixed = 0;
         for (Device device : filled.devices()) {
-            fixed += device.later() || scales(device) ? 0 : device.draw().wattsAt(1, packV) / passedOn(device);
+            fixed += device.later() || scales(device) ? 0 : device.draw().wattsAt(1, packV) / Load.passedOn(device);
         }
         if (baseW <= fixed || planBaseW <= fixed) {
             return Optional.empty();

@@ -178,12 +178,14 @@ final class MountWorking {
                         mount.otherEdgeM(),
                         Unit.MILLIMETRE,
                         Pointer.transducer(index, "mount/otherEdgeM"))
-                .step("", "from the edge down to the face, here", here, Unit.MILLIMETRE)
                 .step("", "from the edge down to the face, there", there, Unit.MILLIMETRE);
         if (bar) {
+            // the drop on this craft stands with its hole above
             double hole = Math.ceil(there / HOLES_M);
             told.step("", "there the hole of the bar, counted from its foot", hole, Unit.COUNT)
                     .step("", "where the face hangs deeper by", hole * HOLES_M - there, Unit.MILLIMETRE);
+        } else {
+            told.step("", "from the edge down to the face, here", here, Unit.MILLIMETRE);
         }
         told.remark(
                 there > 0

@@ -46,8 +46,8 @@ import java.util.stream.Stream;
  */
 public final class WholeList {
 
-    /** What the list of the harness tells by pieces that are bought. */
-    private static final Set<String> OF_HARNESS = Set.of("pair of wires", "fuse", "switch", "joint", "junction");
+    /** What has lines of its own: of the harness by pieces that are bought, of fasteners by count. */
+    private static final Set<String> APART = Set.of("pair of wires", "fuse", "switch", "joint", "junction", "fastener");
 
     /**
      * One line of it.
@@ -100,8 +100,7 @@ public final class WholeList {
     public static List<Row> of(Line line) {
         WholeList list = new WholeList(line.entered());
         PartsList.of(line.entered()).stream()
-                .filter(part ->
-                        !OF_HARNESS.contains(part.what()) && !part.what().equals("fastener"))
+                .filter(part -> !APART.contains(part.what()))
                 .forEach(list::gear);
         ShoppingList.of(line).forEach(list::harness);
         list.holes(line.get(HoleStage.STAGE).orElse(List.of()));

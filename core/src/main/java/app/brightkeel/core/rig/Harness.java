@@ -141,4 +141,12 @@ public record Harness(
                 .map(s -> s.id().equals(segment.id()) ? segment : s)
                 .toList());
     }
+
+    /** Packs that are changed for each other on the water; none where no spare goes along. */
+    public List<Pack> changedAfloat() {
+        List<Pack> all = packs();
+        return all.stream().anyMatch(pack -> pack.role() == PackRole.SPARE)
+                ? all.stream().filter(pack -> pack.role() != PackRole.INSTEAD).toList()
+                : List.of();
+    }
 }

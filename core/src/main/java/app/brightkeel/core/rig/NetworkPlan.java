@@ -37,6 +37,13 @@ public record NetworkPlan(
         return Optional.empty();
     }
 
+    /** With one data lead replaced by the one of the same id. */
+    public NetworkPlan with(DataLead lead) {
+        return withLeads(leads.stream()
+                .map(each -> each.id().equals(lead.id()) ? lead : each)
+                .toList());
+    }
+
     public NetworkPlan {
         shares = Checks.atMost("shares", Shared.values().length, shares);
         Figure.within("terminators", terminators, 0, 4, "terminators");

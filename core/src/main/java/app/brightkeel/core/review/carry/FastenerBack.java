@@ -24,12 +24,12 @@ final class FastenerBack implements Rule {
         WorstOf worst = new WorstOf();
         for (Fastener fastener : line.rig().fitOut().fasteners()) {
             if (fastener.kind().wantsBack()) {
-                boolean reached = fastener.back() == BackReach.REACHED;
+                boolean closed = fastener.back() == BackReach.CLOSED;
                 worst.add(
-                        reached ? 1 : fastener.back() == BackReach.CLOSED ? -1 : 0,
-                        reached || fastener.back() == BackReach.UNKNOWN
-                                ? "{}: a nut is held from behind; see first whether a hand reaches there."
-                                : "{}: a nut is held from behind, and nothing reaches there.",
+                        closed ? -1 : fastener.back() == BackReach.REACHED ? 1 : 0,
+                        closed
+                                ? "{}: a nut is held from behind, and nothing reaches there."
+                                : "{}: a nut is held from behind; see first whether a hand reaches there.",
                         Worded.capital(fastener.name()));
             }
         }

@@ -48,15 +48,18 @@ final class HeldBadly implements Rule {
                 "{} is {}, and nothing keeps it from turning or sliding.",
                 pack.name(),
                 held.how().words());
+        boolean bare = held.how() == Holding.BARE;
         boolean boxed = rig.fitOut().boxAt(place.station()).isPresent() || held.how() == Holding.BAG;
-        if (!boxed && !pack.ending().terminal().plug()) {
+        if (bare || !boxed && !pack.ending().terminal().plug()) {
             worst.add(
                     held.covered() ? 1 : BARE,
-                    "{} is {} with its terminals open: a strap is no cover, and a hook or a tool shorts it.",
+                    bare
+                            ? "{} is {} with its terminals open: covered, and looked at for corrosion."
+                            : "{} is {} with its terminals open: a strap is no cover, and a hook or a tool shorts it.",
                     pack.name(),
                     held.how().words());
         }
-        if (!boxed && held.overM().isSet()) {
+        if (!bare && !boxed && held.overM().isSet()) {
             worst.add(
                     held.overM().value() >= PackHold.OVER_M ? 1 : BARE,
                     "{} is {}, {} over the bilge water: {} keep it dry.",
@@ -65,22 +68,22 @@ final class HeldBadly implements Rule {
                     new Amount(held.overM().value(), Unit.MILLIMETRE),
                     new Amount(PackHold.OVER_M, Unit.MILLIMETRE));
         }
-        if (held.how() == Holding.BARE) {
+        if (bare) {
             worst.add(
-                    held.covered() ? 1 : BARE,
-                    "{} is {} with its terminals open: covered, and looked at for corrosion.",
-                    pack.name(),
-                    held.how().words());
-            boolean dry =
-                    rig.craft().station(place.station()).orElseThrow().spot().takesPack()
-                            && rig.fitOut().boxAt(place.station()).isPresent();
-            worst.add(
-                    dry || held.overM().isSet() && held.overM().value() >= PackHold.OVER_M ? 1 : BARE,
+                    dry(rig, place) ? 1 : BARE,
                     "{} is {}: it stands {} over the bilge water, or in a dry bag.",
                     pack.name(),
                     held.how().words(),
                     new Amount(PackHold.OVER_M, Unit.MILLIMETRE));
         }
+    }
+
+    private static boolean dry(Rig rig, Placement place) {
+        Held held = place.held();
+        boolean boxed =
+                rig.craft().station(place.station()).orElseThrow().spot().takesPack()
+                        && rig.fitOut().boxAt(place.station()).isPresent();
+        return boxed || held.overM().isSet() && held.overM().value() >= PackHold.OVER_M;
     }
 
     @Override

@@ -13,12 +13,9 @@ import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
 import app.brightkeel.core.review.change.screen.HolderChanges;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -74,12 +71,9 @@ final class OutOfReach implements Rule {
                 all.put(device.id(), "The " + device.name());
             }
         }
-        List<Pack> packs = rig.harness().packs();
-        if (packs.stream().anyMatch(pack -> pack.role() == PackRole.SPARE)) {
-            packs.stream()
-                    .filter(pack -> pack.role() != PackRole.INSTEAD)
-                    .forEach(pack -> all.put(pack.id(), "The " + pack.name() + ", which is changed on the water,"));
-        }
+        rig.harness()
+                .changedAfloat()
+                .forEach(pack -> all.put(pack.id(), "The " + pack.name() + ", which is changed on the water,"));
         return all;
     }
 

@@ -72,10 +72,7 @@ final class WantsEthernet implements Rule {
                         "screen.ethernet." + lead.id(),
                         Text.of("An Ethernet lead in place of the {}", lead.name()),
                         Effort.BUY,
-                        rig.withNetwork(rig.network()
-                                .withLeads(rig.network().leads().stream()
-                                        .map(each -> each == lead ? lead.withSignals(Signals.ETHERNET) : each)
-                                        .toList()))));
+                        rig.withNetwork(rig.network().with(lead.withSignals(Signals.ETHERNET)))));
         Stream<Change> less = Stream.of(readings, List.<Shared>of())
                 .map(shares -> new Change(
                         shares.isEmpty() ? "screen.share-nothing" : "screen.share-readings",

@@ -207,11 +207,8 @@ public final class CableChanges {
                 Text.of("Buy the {} {} long", laid.name(), new Amount(metres, Unit.METRE)),
                 Effort.BUY,
                 line.entered()
-                        .withNetwork(network.withLeads(network.leads().stream()
-                                .map(lead -> lead.id().equals(laid.carries())
-                                        ? lead.withLengthM(Figure.chosen(metres))
-                                        : lead)
-                                .toList())));
+                        .withNetwork(network.with(
+                                network.lead(laid.carries()).orElseThrow().withLengthM(Figure.chosen(metres)))));
     }
 
     /** Data leads of which much is left over, as long as their way. */

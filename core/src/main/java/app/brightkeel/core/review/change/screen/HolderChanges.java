@@ -18,7 +18,6 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.HolderKind;
-import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
@@ -166,9 +165,7 @@ public final class HolderChanges {
                 .filter(device -> device.kind() == DeviceKind.KEYPAD)
                 .flatMap(keypad -> others(rig, keypad.id(), Spot::takesDisplay)
                         .map(station -> placed(rig, keypad.id(), keypad.name(), station)));
-        boolean changed = rig.harness().packs().stream().anyMatch(pack -> pack.role() == PackRole.SPARE);
-        Stream<Change> packs = rig.harness().packs().stream()
-                .filter(pack -> changed && pack.role() != PackRole.INSTEAD)
+        Stream<Change> packs = rig.harness().changedAfloat().stream()
                 .flatMap(pack -> others(rig, pack.id(), Spot::takesPack)
                         .map(station -> placed(rig, pack.id(), pack.name(), station)));
         return Stream.concat(keypads, packs);
