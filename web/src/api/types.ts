@@ -35,6 +35,7 @@ export type LinkState = Schemas["LinkState"];
 export type Mark = Schemas["Mark"];
 export type OfferedLog = Schemas["Offered"];
 export type Offer = Schemas["Offer"];
+export type KeptRoom = Schemas["KeptRoom"];
 export type Obstruction = Schemas["Obstruction"];
 export type Pack = Schemas["Pack"];
 export type Phase = Schemas["Phase"];

@@ -27,6 +27,7 @@ const HULL: Craft = {
     },
   ],
   obstructions: [],
+  kept: [],
   stand: { edge: "none", folds: false },
   bail: "none",
   alsoPaddled: false,

@@ -119,7 +119,14 @@ function HavingOf({ id, what, taken }: { id: string; what: string; taken: string
   const fits = said?.origin === origin;
   const say = (having: string) => {
     const others = rig.purse.purchases.filter((_, i) => i !== at);
-    const next = { part, piece, origin, having, price: fits ? said.price : UNSET } as Purchase;
+    const next = {
+      part,
+      piece,
+      origin,
+      having,
+      price: fits ? said.price : UNSET,
+      cameWith: "",
+    } as Purchase;
     set("/purse/purchases", [...others, next]);
   };
   return (
@@ -138,10 +145,40 @@ function HavingOf({ id, what, taken }: { id: string; what: string; taken: string
           </option>
         ))}
       </select>
+      {fits && said.having === "comes-with" && <CameWith part={part} index={at} />}
       {fits && said.having === "buy" && (
         <FigureField label="for" pointer={`/purse/purchases/${at}/price`} unit="money" basis="chosen" />
       )}
     </span>
+  );
+}
+
+/** In the box of what it comes. */
+function CameWith({ part, index }: { part: string; index: number }) {
+  const { rig, set } = useEditor();
+  const said = rig.purse.purchases[index]!;
+  const givers = [
+    ...rig.devices,
+    ...rig.transducers,
+    ...rig.holders,
+    ...rig.harness.packs,
+    ...rig.chargers,
+    ...rig.fitOut.boxes,
+  ].filter((each) => each.id !== part);
+  return (
+    <select
+      aria-label="It comes with"
+      value={said.cameWith}
+      onChange={(event) => set(`/purse/purchases/${index}/cameWith`, event.target.value)}
+      className="border-b border-act py-0.5 text-act"
+    >
+      <option value="">not said with which</option>
+      {givers.map((each) => (
+        <option key={each.id} value={each.id}>
+          {each.name}
+        </option>
+      ))}
+    </select>
   );
 }
 

@@ -27,6 +27,7 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
       stand: { edge: "none", folds: false },
       bail: "none",
       alsoPaddled: false,
+      kept: [],
     },
     transducers: [],
     devices: [],

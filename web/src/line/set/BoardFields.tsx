@@ -19,6 +19,15 @@ export function BoardFields() {
         unit="millimetre"
         basis="measured"
       />
+      {rig.fitOut.boards.hangsOverM?.kind === "given" && (
+        <FigureField
+          label="That wall is tall inside"
+          hint="from the floor"
+          pointer={`${at}/insideM`}
+          unit="millimetre"
+          basis="measured"
+        />
+      )}
       {parts.length > 0 && (
         <>
           <FigureField label="A board is long" pointer={`${at}/stockLengthM`} unit="metre" />

@@ -6,8 +6,9 @@ import { Choice, Tick } from "../../parts/Choice";
 import { counted } from "../../parts/counted";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
+import { WordsField } from "../../parts/WordsField";
 import { CLOSINGS } from "./OpeningFields";
-import { RemovePart, Section } from "./Section";
+import { More, RemovePart, Section } from "./Section";
 import { SizeFields } from "./SizeFields";
 import { EDGES } from "./StandFields";
 
@@ -65,6 +66,12 @@ function OneBox({ box, at }: { box: Enclosure; at: string }) {
       />
       <Tick label="Keeps water out as bought" pointer={`${at}/tight`} />
       <Tick label="Gas gets out" pointer={`${at}/vented`} />
+      {!box.tight && box.kind !== "bag" && (
+        <Tick label="A drain at its lowest corner" pointer={`${at}/drained`} />
+      )}
+      <More>
+        <WordsField label="Bolt holes of its lid" hint="30 × 60 mm" pointer={`${at}/lidBolts`} />
+      </More>
       <Ribs box={box} at={`${at}/ribs`} />
       <Exits box={box} at={`${at}/exits`} />
       <Pockets box={box} at={`${at}/pockets`} />

@@ -7,6 +7,7 @@ import { counted } from "../../parts/counted";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
 import { GripFields } from "./GripFields";
+import { KeptRooms } from "./KeptRooms";
 import { Passages } from "./Passages";
 import { PlanFields } from "./PlanFields";
 import { RemovePart } from "./Section";
@@ -39,6 +40,7 @@ export function CraftParts() {
       <Button look="quiet" onClick={() => take("mount.new.obstruction")}>
         Add an obstruction
       </Button>
+      <KeptRooms />
     </details>
   );
 }

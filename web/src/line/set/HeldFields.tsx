@@ -14,7 +14,7 @@ export function HeldFields({ place }: { place: number }) {
   const { item, held } = rig.places[place]!;
   const { how, anchors } = held;
   const tried = held.tried.deepM?.kind === "given";
-  const walled = ["slot", "post-bracket", "pouch", "bag"].includes(how);
+  const walled = ["slot", "post-bracket", "pouch", "bag", "nest"].includes(how);
   return (
     <>
       <Choice label="Held" pointer={`${at}/how`} options={HOLDINGS} />
@@ -29,9 +29,18 @@ export function HeldFields({ place }: { place: number }) {
                 options={Array.from({ length: MOST_ANCHORS + 1 }, (_, n) => [String(n), String(n)])}
                 onChange={(chosen) => set(`${at}/anchors`, Number(chosen))}
               />
+              {anchors > 0 && (
+                <FigureField
+                  label="Between its anchors"
+                  pointer={`${at}/apartM`}
+                  unit="millimetre"
+                  basis="measured"
+                />
+              )}
               <Tick label="Something stops it from turning" pointer={`${at}/blocked`} />
             </>
           )}
+          {how === "nest" && <Tick label="A pin or strap keeps it down" pointer={`${at}/blocked`} />}
           <Tick label="Terminals are covered" pointer={`${at}/covered`} />
           {walled && (
             <ChoiceOf

@@ -5,6 +5,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
+import { WordsField } from "../../parts/WordsField";
 import { More } from "./Section";
 import { SitsAt } from "./SitsAt";
 
@@ -52,6 +53,7 @@ function HolderMeasures({ name, ball, at }: { name: string; ball: boolean; at: s
       )}
       <More>
         <NameField label="Name of the holder" pointer={`${at}/name`} />
+        <WordsField label="Bolts of its foot" hint="30 × 60 mm" pointer={`${at}/footBolts`} />
         <FigureField label="Arm" pointer={`${at}/armM`} unit="millimetre" basis="measured" />
         <FigureField label="Carries" hint="mass times arm" pointer={`${at}/carriesNm`} unit="newton-metre" />
         <FigureField label="Narrowest screen" pointer={`${at}/leastWideM`} unit="millimetre" />

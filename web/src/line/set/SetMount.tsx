@@ -4,6 +4,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { CraftFields } from "./CraftFields";
+import { WordsField } from "../../parts/WordsField";
 import { PlanFields } from "./PlanFields";
 import { More, Section } from "./Section";
 
@@ -74,17 +75,6 @@ function MountFields({ index }: { index: number }) {
       {!ice && kind !== "undecided" && (
         <FigureField label="Adapter plate" hint="length" pointer={`${at}/plateM`} unit="millimetre" />
       )}
-      {["clamp-bar", "quick-post", "live-pole", "transom-board"].includes(kind) && (
-        <More>
-          <FigureField
-            label="Edge of the other craft lies lower by"
-            hint="higher: −"
-            pointer={`${at}/otherEdgeM`}
-            unit="millimetre"
-            basis="measured"
-          />
-        </More>
-      )}
       {mount?.pole && (
         <FigureField
           label="Turned each way from ahead"
@@ -92,6 +82,20 @@ function MountFields({ index }: { index: number }) {
           unit="degree"
           basis="chosen"
         />
+      )}
+      {kind !== "undecided" && (
+        <More>
+          {["clamp-bar", "quick-post", "live-pole", "transom-board"].includes(kind) && (
+            <FigureField
+              label="Edge of the other craft lies lower by"
+              hint="higher: −"
+              pointer={`${at}/otherEdgeM`}
+              unit="millimetre"
+              basis="measured"
+            />
+          )}
+          <WordsField label="Comes off with" hint="seat, crate" pointer={`${at}/unit`} />
+        </More>
       )}
       {place >= 0 && <PlanFields at={`/craft/stations/${place}`} label="Its place, from the bow" />}
     </Section>

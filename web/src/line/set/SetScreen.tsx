@@ -11,6 +11,7 @@ import { FigureField } from "../../parts/FigureField";
 import { CRAFTS } from "../../parts/crafts";
 import { NameField } from "../../parts/NameField";
 import { CHEMISTRIES } from "./chemistries";
+import { EndingFields } from "./EndingFields";
 import { HolderFields } from "./HolderFields";
 import { NetworkFields } from "./NetworkFields";
 import { RanFields } from "./RanFields";
@@ -143,7 +144,9 @@ function DeviceFields({ index }: { index: number }) {
       <FigureField label="Mass" hint="with its bracket" pointer={`${at}/massKg`} unit="kilogram" />
       <More>
         <Tick label="Comes later: room, plug and circuit kept, hours not counted" pointer={`${at}/later`} />
+        <Tick label="Bought second-hand" pointer={`${at}/secondHand`} />
         <SocketFields index={index} />
+        <EndingFields label="Its power lead ends in" pointer={`${at}/sockets/power`} />
         <SizeFields at={`${at}/size`} of={device.name} />
         <FigureField
           label="Height of its figures"

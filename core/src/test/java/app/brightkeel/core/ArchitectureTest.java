@@ -83,7 +83,7 @@ public class ArchitectureTest {
             may("sonar", "craft water"),
             may("layout", "craft route"),
             may("load", "harness gear pack"),
-            may("parts", "gear enclosure fastening route"),
+            may("parts", "harness gear enclosure fastening route"),
             may("circuit", "harness pack load"),
             may("mount", "craft sonar"),
             may("protection", "pack load circuit"),

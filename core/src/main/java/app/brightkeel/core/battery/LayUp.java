@@ -1,6 +1,7 @@
 package app.brightkeel.core.battery;
 
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Keeping;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
@@ -49,7 +50,18 @@ public final class LayUp {
     /** Days from one charge to the next. */
     static int everyDays(Chemistry chemistry, double storedC) {
         double times = storedC > ROOM_C ? Math.pow(2, (storedC - ROOM_C) / DOUBLES_C) : 1;
-        return (int) Math.max(LEAST_DAYS, Math.floor((chemistry.lead() ? LEAD_DAYS : OTHER_DAYS) / times));
+        return (int) Math.max(LEAST_DAYS, Math.floor(baseDays(chemistry) / times));
+    }
+
+    /** The same of one battery, as it is stored. */
+    static int everyDays(Pack pack) {
+        Figure stored = pack.keeping().storedC();
+        return everyDays(pack.chemistry(), stored.isSet() ? stored.value() : ROOM_C);
+    }
+
+    /** The same at room temperature. */
+    static int baseDays(Chemistry chemistry) {
+        return chemistry.lead() ? LEAD_DAYS : OTHER_DAYS;
     }
 
     /** Of all batteries of a rig, in the order of the days. */
@@ -77,7 +89,7 @@ public final class LayUp {
         boolean lead = pack.chemistry().lead();
         double storedC =
                 pack.keeping().storedC().isSet() ? pack.keeping().storedC().value() : ROOM_C;
-        int every = everyDays(pack.chemistry(), storedC);
+        int every = everyDays(pack);
         List<Due> all = new ArrayList<>();
         all.add(due(
                 pack,

@@ -5,6 +5,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
@@ -45,6 +46,16 @@ public record Aboard(List<MassAt> masses, List<String> unknown) {
                 craft.seatHeightM().value() + SEATED_M));
         if (rig.angler().gearKg().value() > 0) {
             masses.add(new MassAt("other gear", rig.angler().gearKg().value(), middle, 0, halfUp));
+        }
+        for (KeptRoom room : craft.kept()) {
+            if (room.measured() && room.loadKg().isSet()) {
+                masses.add(new MassAt(
+                        "what lies in the " + room.name(),
+                        room.loadKg().value(),
+                        room.fromBowM().value(),
+                        room.sideM().value(),
+                        halfUp));
+            }
         }
         List<String> unknown = new ArrayList<>();
         things(rig, transducer -> true, masses, unknown);

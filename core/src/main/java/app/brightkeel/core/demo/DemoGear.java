@@ -72,7 +72,8 @@ final class DemoGear {
                 Figure.UNSET,
                 false,
                 true,
-                List.of(Pose.IN_USE, Pose.STOWED));
+                List.of(Pose.IN_USE, Pose.STOWED),
+                "");
     }
 
     /** What holds a display. */

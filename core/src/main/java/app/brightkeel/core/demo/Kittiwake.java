@@ -91,14 +91,16 @@ final class Kittiwake {
                         .purse(new Purse(
                                 Figure.chosen(160),
                                 List.of(
-                                        new Purchase(display.id(), "", display.origin(), Having.OWNED, Figure.UNSET),
-                                        new Purchase(pack.id(), "", pack.origin(), Having.OWNED, Figure.UNSET),
+                                        new Purchase(
+                                                display.id(), "", display.origin(), Having.OWNED, Figure.UNSET, ""),
+                                        new Purchase(pack.id(), "", pack.origin(), Having.OWNED, Figure.UNSET, ""),
                                         new Purchase(
                                                 transducer.id(),
                                                 "",
                                                 transducer.origin(),
                                                 Having.BUY,
-                                                Figure.chosen(110)))))
+                                                Figure.chosen(110),
+                                                ""))))
                         .notes(List.of(new Note(
                                 "spare-lead", "Was made for the stern of the kayak: its plug is the other half."))));
     }

@@ -127,13 +127,15 @@ final class Reedling {
                         .purse(new Purse(
                                 Figure.chosen(250),
                                 List.of(
-                                        new Purchase(display.id(), "", display.origin(), Having.OWNED, Figure.UNSET),
+                                        new Purchase(
+                                                display.id(), "", display.origin(), Having.OWNED, Figure.UNSET, ""),
                                         new Purchase(
                                                 transducer.id(),
                                                 "",
                                                 transducer.origin(),
                                                 Having.BUY,
-                                                Figure.chosen(95)))))
+                                                Figure.chosen(95),
+                                                ""))))
                         .quieted(Set.of("transducer.blind-top"))
                         .notes(List.of(new Note("pod", "The slot was made for the old battery, which was lower."))));
     }
@@ -184,7 +186,9 @@ final class Reedling {
                         true)),
                 List.of(),
                 false,
-                true);
+                true,
+                false,
+                "");
     }
 
     /** Through the board into the transom, and not through that. */
@@ -224,7 +228,8 @@ final class Reedling {
                         part("pod-end", "end", 0.254, 0.252, 2),
                         part("pod-lid", "lid", 0.320, 0.298, 1),
                         part("pod-rail", "transom rail", 1.100, 0.080, 1),
-                        part("pod-hook", "hook", 0.290, 0.120, 1)));
+                        part("pod-hook", "hook", 0.290, 0.120, 1)),
+                Figure.UNSET);
     }
 
     private static BoardPart part(String id, String name, double lengthM, double wideM, int count) {

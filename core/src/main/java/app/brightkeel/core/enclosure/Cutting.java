@@ -51,12 +51,8 @@ public final class Cutting implements DearStage<Boards, CutList> {
                 .figure("", "its width", boards.stockWideM(), Unit.MILLIMETRE, Pointer.boards("stockWideM"))
                 .figure("", "its thickness", boards.thickM(), Unit.FINE_MILLIMETRE, Pointer.boards("thickM"))
                 .figure("", "a cut", boards.kerfM(), Unit.FINE_MILLIMETRE, Pointer.boards("kerfM"))
-                .figure(
-                        "",
-                        "a pod hangs over",
-                        boards.hangsOverM(),
-                        Unit.FINE_MILLIMETRE,
-                        Pointer.boards("hangsOverM"));
+                .figure("", "a pod hangs over", boards.hangsOverM(), Unit.FINE_MILLIMETRE, Pointer.boards("hangsOverM"))
+                .figure("", "inside height of that wall", boards.insideM(), Unit.MILLIMETRE, Pointer.boards("insideM"));
         for (int p = 0; p < boards.parts().size(); p++) {
             BoardPart part = boards.parts().get(p);
             String at = Pointer.boardPart(p, "");
@@ -81,6 +77,11 @@ public final class Cutting implements DearStage<Boards, CutList> {
                         : "Too many ways to look at them all: found part by part, fewer boards may do.");
         told.remark("Parts that are marked in place are sawn over length and trimmed there. Pilot holes; small "
                 + "countersunk screws; assembled dry with screws half in, taken apart, then glued.");
+        if (boards.hangsOverM().isSet()) {
+            told.remark(
+                    "The lid hangs over on the sides that need not lie flat, never at the wall. Cables leave high on a side; "
+                            + "a pod keeps splashes out, it is not tight when it is swamped.");
+        }
         return told.step("", "waste, cuts included", list.wasteShare(), Unit.PERCENT)
                 .result("", "boards", list.boards().size(), Unit.COUNT)
                 .done();

@@ -34,6 +34,8 @@ final class BoxCatalogue {
                 List.of(),
                 List.of(),
                 GearTable.yes(row, "tight"),
-                GearTable.yes(row, "vented"));
+                GearTable.yes(row, "vented"),
+                false,
+                "");
     }
 }

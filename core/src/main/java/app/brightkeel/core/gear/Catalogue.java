@@ -7,6 +7,7 @@ import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fixing;
 import app.brightkeel.core.rig.Holder;
@@ -137,7 +138,8 @@ public final class Catalogue {
                                 Table.constant(SonarVersion.class, row.get("version")),
                                 GearTable.constants(BeamShape.class, row, "shows"),
                                 GearTable.rated(row, "powerPins"),
-                                GearTable.constants(Port.class, row, "ports")),
+                                GearTable.constants(Port.class, row, "ports"),
+                                Ending.UNKNOWN),
                         Figure.rated(Table.number(row, "massKg")),
                         GearTable.size(row),
                         GearTable.rated(row, "textM"),

@@ -6,6 +6,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.HullSection;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.ObstructionKind;
 import app.brightkeel.core.rig.Passage;
@@ -25,6 +26,7 @@ final class CraftCatalogue {
     private static final Table SECTIONS = Table.read(Catalogue.class, "sections.csv");
     private static final Table STATIONS = Table.read(Catalogue.class, "stations.csv");
     private static final Table PASSAGES = Table.read(Catalogue.class, "passages.csv");
+    private static final Table KEPT = Table.read(Catalogue.class, "kept.csv");
     private static final Table OBSTRUCTIONS = Table.read(Catalogue.class, "obstructions.csv");
 
     static final List<CraftItem> CRAFTS = Table.read(Catalogue.class, "crafts.csv").rows().stream()
@@ -50,7 +52,8 @@ final class CraftCatalogue {
                 of(OBSTRUCTIONS, id, CraftCatalogue::obstruction),
                 Stand.NONE,
                 Bail.NONE,
-                false);
+                false,
+                of(KEPT, id, CraftCatalogue::room));
         return new CraftItem(id, row.get("name"), craft);
     }
 
@@ -102,6 +105,18 @@ final class CraftCatalogue {
                 figure(row, "sideM"),
                 figure(row, "belowM"),
                 figure(row, "halfWidthM"));
+    }
+
+    private static KeptRoom room(CSVRecord row) {
+        return new KeptRoom(
+                row.get("id"),
+                row.get("name"),
+                Table.constant(Zone.class, row.get("use")),
+                figure(row, "fromBowM"),
+                figure(row, "sideM"),
+                figure(row, "longM"),
+                figure(row, "wideM"),
+                Figure.UNSET);
     }
 
     /** An empty cell is an open figure. */

@@ -37,6 +37,7 @@ final class HolderCatalogue {
                 GearTable.rated(row, "carriesNm"),
                 GearTable.yes(row, "drills"),
                 GearTable.yes(row, "toolFree"),
-                GearTable.constants(Pose.class, row, "poses"));
+                GearTable.constants(Pose.class, row, "poses"),
+                "");
     }
 }

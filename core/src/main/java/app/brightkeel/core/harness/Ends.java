@@ -1,6 +1,7 @@
 package app.brightkeel.core.harness;
 
 import app.brightkeel.core.rig.Charger;
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
@@ -21,6 +22,7 @@ public final class Ends {
         PACK,
         START,
         END,
+        DEVICE,
         CHARGER
     }
 
@@ -42,6 +44,16 @@ public final class Ends {
             return live.ending().comparable(other.ending());
         }
 
+        /** The one that is changed where the two do not go together: a device keeps the socket it has. */
+        public One changed() {
+            return other.of() == Of.DEVICE ? live : other;
+        }
+
+        /** What the one that is changed goes with. */
+        public Ending kept() {
+            return other.of() == Of.DEVICE ? other.ending() : live.ending();
+        }
+
         public boolean mates() {
             return live.ending().mates(other.ending());
         }
@@ -53,6 +65,15 @@ public final class Ends {
         List<Pair> all = new ArrayList<>();
         for (Segment segment : harness.segments()) {
             all.addAll(starting(harness, segment));
+            rig.devices().stream()
+                    .filter(device -> device.id().equals(segment.to()))
+                    .forEach(device -> all.add(new Pair(
+                            new One(Of.END, segment.id(), segment.name(), segment.end()),
+                            new One(
+                                    Of.DEVICE,
+                                    device.id(),
+                                    device.name(),
+                                    device.sockets().power()))));
         }
         for (Charger charger : rig.chargers()) {
             One plug = new One(Of.CHARGER, charger.id(), charger.name(), charger.ending());
@@ -113,6 +134,10 @@ public final class Ends {
             case START ->
                 rig.withHarness(harness.withSegments(started(harness.segments(), one.part(), ending))
                         .withSpares(started(harness.spares(), one.part(), ending)));
+            case DEVICE -> {
+                Device device = rig.device(one.part());
+                yield rig.with(device.withSockets(device.sockets().withPower(ending)));
+            }
             case END -> rig.with(harness.segment(one.part()).withEnd(ending));
         };
     }

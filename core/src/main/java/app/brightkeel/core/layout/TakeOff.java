@@ -43,6 +43,9 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
     /** A part of the rig. */
     public record Named(String id, String name) {}
 
+    /** What comes off with others as one. */
+    private record Member(String item, String name, String station, Figure offMin) {}
+
     public TakeOff {
         off = List.copyOf(off);
         stays = List.copyOf(stays);
@@ -60,11 +63,12 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
             }
         }
         TakenTogether together = new TakenTogether(rig);
-        Map<String, List<Placement>> units = new LinkedHashMap<>();
+        Map<String, List<Member>> units = new LinkedHashMap<>();
         for (Placement place : rig.places()) {
             String name = rig.nameOfPoint(place.item());
             if (place.comesOff() && !place.unit().isEmpty()) {
-                units.computeIfAbsent(place.unit(), each -> new ArrayList<>()).add(place);
+                units.computeIfAbsent(place.unit(), each -> new ArrayList<>())
+                        .add(new Member(place.item(), name, place.station(), place.offMin()));
             } else if (place.comesOff()) {
                 String station =
                         rig.craft().station(place.station()).orElseThrow().name();
@@ -73,8 +77,22 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
                 stays.add(new Named(place.item(), name));
             }
         }
-        units.forEach((unit, members) -> off.add(unit(rig, unit, members, together)));
+        List<Transducer> alone = new ArrayList<>();
         for (Transducer transducer : rig.transducers()) {
+            String unit = transducer.mount().unit();
+            if (unit.isEmpty()) {
+                alone.add(transducer);
+            } else {
+                units.computeIfAbsent(unit, each -> new ArrayList<>())
+                        .add(new Member(
+                                transducer.id(),
+                                transducer.name(),
+                                transducer.mount().station(),
+                                Figure.UNSET));
+            }
+        }
+        units.forEach((unit, members) -> off.add(unit(rig, unit, members, together)));
+        for (Transducer transducer : alone) {
             if (TakenTogether.comesOff(rig, transducer)) {
                 off.add(lifted(rig, transducer, together));
             } else {
@@ -110,21 +128,20 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
     }
 
     /** What comes off as one: only what leads out of it is unplugged, and one thing holds all of it. */
-    private static Item unit(Rig rig, String unit, List<Placement> members, TakenTogether together) {
+    private static Item unit(Rig rig, String unit, List<Member> members, TakenTogether together) {
         Loosened by = new Loosened();
         int plugs = 0;
         double measured = 0;
-        for (Placement member : members) {
+        for (Member member : members) {
             plugs += together.plugs(member.item());
             boolean timed = member.offMin().isSet() && member.offMin().basis() != Figure.Basis.ASSUMED;
             measured = Math.max(measured, timed ? member.offMin().value() : 0);
         }
         by.add("plug", plugs);
         by.add("strap or hook", 1);
-        String names =
-                members.stream().map(member -> rig.nameOfPoint(member.item())).collect(Collectors.joining(", "));
-        Placement first = members.get(0);
-        String station = rig.craft().station(first.station()).orElseThrow().name();
+        String names = members.stream().map(Member::name).collect(Collectors.joining(", "));
+        Member first = members.get(0);
+        String station = rig.craft().station(first.station()).map(Station::name).orElse("");
         return new Item(
                 first.item(),
                 unit + " with " + names,

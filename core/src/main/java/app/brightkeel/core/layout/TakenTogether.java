@@ -24,13 +24,19 @@ final class TakenTogether {
     /** Whether a mount lifts out with its transducer. */
     static boolean comesOff(Rig rig, Transducer transducer) {
         MountKind kind = transducer.mount().kind();
-        return kind.losable() || kind.throughIce() && rig.craft().kind().onIce();
+        return !transducer.mount().unit().isEmpty()
+                || kind.losable()
+                || kind.throughIce() && rig.craft().kind().onIce();
     }
 
     /** The box a thing comes off in, or the thing itself; "" for whatever stays. */
     private String of(String item) {
         Optional<Transducer> transducer = rig.transducer(item);
         if (transducer.isPresent()) {
+            String unit = transducer.get().mount().unit();
+            if (!unit.isEmpty()) {
+                return UNIT + unit;
+            }
             return comesOff(rig, transducer.get()) ? item : "";
         }
         return rig.placeOf(item)

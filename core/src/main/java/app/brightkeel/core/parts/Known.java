@@ -15,6 +15,11 @@ final class Known {
         return figure.isSet() ? Optional.of(new Amount(figure.value(), unit)) : Optional.empty();
     }
 
+    /** Of each conductor [mm²]; 0 where the gauge is open. */
+    static double areaMm2(Segment segment) {
+        return segment.wire().gauge().decided() ? segment.wire().gauge().size().areaMm2() : 0;
+    }
+
     /** Of each conductor. */
     static Optional<Amount> size(Segment segment) {
         return segment.wire().gauge().decided()

@@ -6,6 +6,7 @@ import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Way;
@@ -36,6 +37,9 @@ public final class Optionals {
             if (!rig.craft().kind().onIce() && !transducer.mount().kind().beside()) {
                 add(rig, all, ExtraKind.GUARD, transducer.id(), transducer.name());
             }
+            if (transducer.mount().kind().beside() && landedThere(rig, transducer)) {
+                add(rig, all, ExtraKind.LINE_GUARD, transducer.id(), transducer.name());
+            }
             if (rig.runOf(transducer.id()).filter(run -> wrapsAnEdge(rig, run)).isPresent()) {
                 add(rig, all, ExtraKind.SLEEVE, transducer.id(), transducer.name());
             }
@@ -58,6 +62,16 @@ public final class Optionals {
             }
         }
         return List.copyOf(all);
+    }
+
+    /** Whether a mount stands on the side where lines come in; on both sides where no side is kept free. */
+    private static boolean landedThere(Rig rig, Transducer transducer) {
+        int post = rig.schools().post().side(rig.angler().hand());
+        return rig.craft()
+                .station(transducer.mount().station())
+                .filter(Station::placed)
+                .filter(at -> post == 0 || at.sideM().value() * post < 0)
+                .isPresent();
     }
 
     private static boolean wrapsAnEdge(Rig rig, Run run) {

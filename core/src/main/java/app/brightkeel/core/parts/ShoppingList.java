@@ -1,5 +1,6 @@
 package app.brightkeel.core.parts;
 
+import app.brightkeel.core.harness.Colours;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -9,6 +10,7 @@ import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Segment;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -70,6 +72,9 @@ public final class ShoppingList {
         ShoppingList list = new ShoppingList(harness);
         harness.segments().forEach(list::wire);
         harness.segments().forEach(list::fittings);
+        line.rig().harness().packs().stream()
+                .filter(pack -> !pack.onTopOf().isEmpty())
+                .forEach(pack -> list.jumper(pack, Jumpers.areaMm2(line.rig(), pack)));
         harness.junctions().forEach(list::junction);
         harness.segments().forEach(list::ends);
         harness.packs().forEach(pack -> list.end(pack.id(), pack.ending()));
@@ -102,11 +107,11 @@ public final class ShoppingList {
         }
         Amount size = new Amount(segment.wire().gauge().size().areaMm2(), Unit.WIRE);
         String sort = segment.wire().tinned() ? "tinned" : "plain copper";
-        for (String colour : WireList.coloursOf(segment).split(" and |/|, ")) {
+        for (String colour : Colours.each(segment)) {
             add(
                     segment.id(),
                     "wire",
-                    Text.of("{}, {}, {}", colour.trim(), size, sort),
+                    Text.of("{}, {}, {}", colour, size, sort),
                     Unit.METRE,
                     segment.wire().lengthM().value());
         }
@@ -120,6 +125,7 @@ public final class ShoppingList {
                 add(fitting.id(), "switch", Text.of("sealed"), Unit.COUNT, 1);
             } else if (fitting instanceof Fitting.Joint) {
                 add(fitting.id(), "plug pair", Text.of("{}", fitting.name()), Unit.COUNT, 1);
+                crimps(fitting.id(), Known.areaMm2(segment), ENDS);
             }
         }
     }
@@ -161,25 +167,54 @@ public final class ShoppingList {
     private void ends(Segment segment) {
         end(segment.id(), segment.start());
         end(segment.id(), segment.end());
-        if (!segment.wire().gauge().decided()) {
-            return;
+        int spliced = splices(segment.start()) + splices(segment.end());
+        if (spliced > 0) {
+            add(segment.id(), "sealed butt splice", spliceFor(segment), Unit.COUNT, spliced);
         }
-        double area = segment.wire().gauge().size().areaMm2();
-        Crimps.terminal(area)
-                .ifPresent(terminal -> crimped(segment, terminal, "crimp terminal", Text.of("{}", terminal.colour())));
-        Crimps.lug(area)
-                .ifPresent(lug ->
-                        crimped(segment, lug, "lug", Text.of("{}, for {}", lug.colour(), new Amount(area, Unit.WIRE))));
+        crimps(segment.id(), Known.areaMm2(segment), ENDS - spliced);
     }
 
-    private void crimped(Segment segment, Crimps.Terminal terminal, String what, Text item) {
-        add(segment.id(), what, item, Unit.COUNT, ENDS);
+    /** One to each wire of the pair. */
+    private static int splices(Ending ending) {
+        return ending.terminal() == Ending.Terminal.BUTT ? 2 : 0;
+    }
+
+    private static Text spliceFor(Segment segment) {
+        return Text.of(
+                "{}",
+                Crimps.terminal(Known.areaMm2(segment))
+                        .map(Crimps.Terminal::colour)
+                        .orElse("as the wire is thick"));
+    }
+
+    /** Terminals or lugs with a sleeve to each; nothing where the gauge is open. */
+    private void crimps(String part, double area, int count) {
+        if (count > 0) {
+            Crimps.terminal(area)
+                    .ifPresent(terminal ->
+                            crimped(part, terminal, "crimp terminal", Text.of("{}", terminal.colour()), count));
+            Crimps.lug(area)
+                    .ifPresent(lug -> crimped(
+                            part, lug, "lug", Text.of("{}, for {}", lug.colour(), new Amount(area, Unit.WIRE)), count));
+        }
+    }
+
+    private void crimped(String part, Crimps.Terminal terminal, String what, Text item, int count) {
+        add(part, what, item, Unit.COUNT, count);
         add(
-                segment.id(),
+                part,
                 "heat-shrink sleeve",
                 Text.of("adhesive, {}", new Amount(terminal.sleeveM(), Unit.FINE_MILLIMETRE)),
                 Unit.COUNT,
-                ENDS);
+                count);
+    }
+
+    /** Between two batteries in series. */
+    private void jumper(Pack pack, double area) {
+        if (area > 0) {
+            add(pack.id(), "series jumper", Text.of("{}, 0.2 m", new Amount(area, Unit.WIRE)), Unit.COUNT, 1);
+            crimps(pack.id(), area, 2);
+        }
     }
 
     private void end(String part, Ending ending) {

@@ -20,6 +20,8 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Fastener;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Having;
+import app.brightkeel.core.rig.Held;
+import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PartKind;
@@ -38,6 +40,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -81,9 +84,13 @@ public final class WholeList {
         }
     }
 
+    /** A gap that foam takes [m]; common practice, no source. */
+    private static final double SPACER_M = 0.003;
+
     private final Rig rig;
     private final Map<String, String> origins = new HashMap<>();
     private final Map<String, Figure> labels = new HashMap<>();
+    private final Map<String, String> names = new HashMap<>();
     private final List<Row> rows = new ArrayList<>();
 
     private WholeList(Rig rig) {
@@ -99,15 +106,16 @@ public final class WholeList {
 
     public static List<Row> of(Line line) {
         WholeList list = new WholeList(line.entered());
-        PartsList.of(line.entered()).stream()
-                .filter(part -> !APART.contains(part.what()))
-                .forEach(list::gear);
+        List<PartsList.Part> parts = PartsList.of(line.entered());
+        parts.forEach(part -> list.names.putIfAbsent(part.id(), part.name()));
+        parts.stream().filter(part -> !APART.contains(part.what())).forEach(list::gear);
         ShoppingList.of(line).forEach(list::harness);
         list.holes(line.get(HoleStage.STAGE).orElse(List.of()));
         list.fasteners();
         list.glue();
         list.open();
         list.straps();
+        list.spacers();
         list.foam(line.get(FitStage.STAGE));
         list.boards(line.get(Cutting.STAGE));
         return List.copyOf(list.rows);
@@ -131,7 +139,28 @@ public final class WholeList {
                 said.map(Purchase::having).orElse(Having.UNDECIDED),
                 price.isSet() ? Optional.of(new Amount(price.value(), Unit.MONEY)) : Optional.empty(),
                 false,
-                part.note()));
+                note(part, said)));
+    }
+
+    /** What it comes with, what comes with it, and what the part itself says. */
+    private String note(PartsList.Part part, Optional<Purchase> said) {
+        List<String> words = new ArrayList<>();
+        said.filter(each ->
+                        each.having() == Having.COMES_WITH && !each.cameWith().isEmpty())
+                .ifPresent(
+                        each -> words.add("in the box of the " + names.getOrDefault(each.cameWith(), each.cameWith())));
+        String inside = rig.purse().purchases().stream()
+                .filter(each ->
+                        each.having() == Having.COMES_WITH && each.cameWith().equals(part.id()))
+                .map(each -> names.getOrDefault(each.part(), each.part()))
+                .collect(Collectors.joining(", "));
+        if (!inside.isEmpty()) {
+            words.add("with it come: " + inside);
+        }
+        if (!part.note().isEmpty()) {
+            words.add(part.note());
+        }
+        return String.join("; ", words);
     }
 
     /** With its sort, where its name does not say that. */
@@ -290,6 +319,31 @@ public final class WholeList {
                     place.held().straps(),
                     Having.BUY,
                     "strap");
+        }
+    }
+
+    /** A nest that was cut for a larger battery wants a spacer beside this one. */
+    private void spacers() {
+        for (Pack pack : rig.harness().packs()) {
+            Held held = rig.placeOf(pack.id()).map(Placement::held).orElse(Held.UNKNOWN);
+            if (held.how() == Holding.NEST
+                    && held.tried().known()
+                    && pack.size().known()) {
+                double room = Math.max(
+                        held.tried().deepM().value() - pack.size().deepM().value(),
+                        held.tried().wideM().value() - pack.size().wideM().value());
+                if (room > SPACER_M) {
+                    rows.add(new Row(
+                            List.of(pack.id()),
+                            "spacer",
+                            Text.of("spacer of {} in the nest of {}", new Amount(room, Unit.MILLIMETRE), pack.name()),
+                            one(),
+                            Having.BUY,
+                            Optional.empty(),
+                            true,
+                            ""));
+                }
+            }
         }
     }
 

@@ -1,5 +1,6 @@
 package app.brightkeel.core.parts;
 
+import app.brightkeel.core.harness.Colours;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -15,8 +16,6 @@ import java.util.Optional;
 
 /** Every wire of the harness, to cut and lay by; spare leads stand at the end. */
 public final class WireList {
-
-    private static final String USUAL_COLOURS = "red and black";
 
     /**
      * One pair.
@@ -63,17 +62,11 @@ public final class WireList {
                 rig.nameOfPoint(segment.from()),
                 segment.to(),
                 rig.nameOfPoint(segment.to()),
-                coloursOf(segment),
+                Colours.words(segment),
                 Known.size(segment),
                 Known.of(segment.wire().lengthM(), Unit.METRE),
                 sort(segment),
                 remarks(segment, spare));
-    }
-
-    static String coloursOf(Segment segment) {
-        return segment.wire().colours().isEmpty()
-                ? USUAL_COLOURS
-                : segment.wire().colours();
     }
 
     private static String sort(Segment segment) {

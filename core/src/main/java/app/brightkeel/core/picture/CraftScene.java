@@ -19,6 +19,7 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Station;
@@ -67,6 +68,9 @@ final class CraftScene {
         }
         for (int o = 0; o < craft.obstructions().size(); o++) {
             obstruction(craft.obstructions().get(o), "/craft/obstructions/" + o + "/");
+        }
+        for (int k = 0; k < craft.kept().size(); k++) {
+            room(craft.kept().get(k), "/craft/kept/" + k + "/");
         }
         waterline();
         clearances.forEach(this::face);
@@ -173,6 +177,23 @@ final class CraftScene {
         drag(pointer + "fromBowM", pointer + "sideM", place, it.name());
     }
 
+    /** A well, a drink holder, where the seat folds: in plan, dragged by its middle. */
+    private void room(KeptRoom room, String pointer) {
+        if (!room.measured()) {
+            return;
+        }
+        double x = room.fromBowM().value();
+        double y = room.sideM().value();
+        double deep = room.longM().value() / 2;
+        double wide = room.wideM().value() / 2;
+        Point one = on.plan(x - deep, y - wide);
+        Point other = on.plan(x + deep, y + wide);
+        Point middle = on.plan(x, y);
+        drawing.box(Role.GHOST, one.x(), one.y(), other.x(), other.y())
+                .note(Role.QUIET, on.plan(x, y - wide), Side.MIDDLE, 1, "{}", room.name());
+        drag(pointer + "fromBowM", pointer + "sideM", middle, room.name());
+    }
+
     /** The face in profile, with how it meets the beach. */
     private void face(Clearance clearance) {
         if (craft.kind().onIce()) {
@@ -211,6 +232,15 @@ final class CraftScene {
                         station.fromBowM().value(),
                         station.sideM().value(),
                         Text.of("{}", station.spot().words())));
+            }
+        }
+        for (KeptRoom room : craft.kept()) {
+            if (room.measured()) {
+                rows.add(row(
+                        room.name(),
+                        room.fromBowM().value(),
+                        room.sideM().value(),
+                        Text.of("{}", room.use().words())));
             }
         }
         for (Clearance clearance : clearances) {

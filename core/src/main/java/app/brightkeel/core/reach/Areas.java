@@ -2,6 +2,7 @@ package app.brightkeel.core.reach;
 
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.CraftKind;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Zone;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,7 +10,7 @@ import java.util.List;
 /**
  * Room that is kept clear around the seat; common practice, no source.
  *
- * <p>Rods stand in their holders behind the seat. A paddle sweeps outside the hull from ahead of the knees to the hip,
+ * <p>Rods stand in their holders behind the seat, unless the craft says where. A paddle sweeps outside the hull from ahead of the knees to the hip,
  * so that a post 0.75-1.05 m ahead of the seat stands clear. Knees and pedals turn ahead of the seat. Fish are landed
  * beside it: on the side away from the working hand, or on that of the hand where the person keeps it free for the rod.
  */
@@ -44,8 +45,14 @@ final class Areas {
             all.add(new Area(
                     Zone.PEDALS, seat - PEDALS_AHEAD_M * tall, seat - PEDALS_NEAR_M * tall, -KNEES_M, KNEES_M));
         }
-        all.add(rods(seat, -half));
-        all.add(rods(seat, half));
+        if (needs.kept().stream().noneMatch(room -> room.use() == Zone.RODS)) {
+            all.add(rods(seat, -half));
+            all.add(rods(seat, half));
+        }
+        // what stands in a well stands there on purpose
+        needs.kept().stream()
+                .filter(room -> room.use() != Zone.WELL && room.use() != Zone.NONE)
+                .forEach(room -> all.add(said(room)));
         int landing = -needs.post().side(needs.hand());
         if (landing != 0) {
             double inner = half - INBOARD_M;
@@ -58,6 +65,14 @@ final class Areas {
                     landing < 0 ? -inner : outer));
         }
         return all;
+    }
+
+    private static Area said(KeptRoom room) {
+        double deep = room.longM().value() / 2;
+        double wide = room.wideM().value() / 2;
+        double x = room.fromBowM().value();
+        double y = room.sideM().value();
+        return new Area(room.use(), x - deep, x + deep, y - wide, y + wide);
     }
 
     /** Behind the seat, inside each edge. */

@@ -30,10 +30,25 @@ public record HolderFit(boolean fits, String template, Object[] parts) {
                     holder.grip().words(),
                     display.name()));
         });
+        foot(rig, holder, display, all);
         width(holder, display, all);
         bolts(holder, display, all);
         balls(holder, display, all);
         return all;
+    }
+
+    /** What a holder is bolted to is the lid of the box at its place. */
+    private static void foot(Rig rig, Holder holder, Device display, List<HolderFit> all) {
+        rig.fitOut()
+                .boxAt(rig.stationOf(display.id()))
+                .filter(box -> !box.lidBolts().isEmpty() && !holder.footBolts().isEmpty())
+                .ifPresent(box -> all.add(fit(
+                        box.lidBolts().equals(holder.footBolts()),
+                        "The bolts of the foot of the {} stand {} apart; the lid of the {} is drilled to {}.",
+                        holder.name(),
+                        holder.footBolts(),
+                        box.name(),
+                        box.lidBolts())));
     }
 
     private static void width(Holder holder, Device display, List<HolderFit> all) {

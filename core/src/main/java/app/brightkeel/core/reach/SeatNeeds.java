@@ -2,6 +2,7 @@ package app.brightkeel.core.reach;
 
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Hand;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Schools;
 import java.util.List;
@@ -13,6 +14,7 @@ import java.util.Optional;
  * @param alsoPaddled whether one that is driven by pedals or a motor is paddled, too
  * @param seatM       middle of the seat aft of the bow, {@code seatHeightM} over the lowest line of the hull
  * @param beamM       greatest width of the craft
+ * @param kept        rooms of the craft that have a place and a size
  * @param tallM       body height
  */
 public record SeatNeeds(
@@ -24,9 +26,11 @@ public record SeatNeeds(
         double tallM,
         Hand hand,
         Schools.Post post,
+        List<KeptRoom> kept,
         List<Thing> things) {
 
     public SeatNeeds {
+        kept = List.copyOf(kept);
         things = List.copyOf(things);
     }
 

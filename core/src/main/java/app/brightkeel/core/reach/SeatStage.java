@@ -9,6 +9,7 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
@@ -66,6 +67,7 @@ public final class SeatStage implements Stage<SeatNeeds, Seated> {
                         rig.angler().tallM().value(),
                         rig.angler().hand(),
                         rig.schools().post(),
+                        craft.kept().stream().filter(KeptRoom::measured).toList(),
                         things(rig)));
     }
 

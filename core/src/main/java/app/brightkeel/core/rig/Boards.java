@@ -15,6 +15,8 @@ import java.util.List;
  * @param kerfM        width of a cut, 0.0005 to 0.01 [m]
  * @param hangsOverM   thickness of the transom or wall a pod hangs over, 0.005 to 0.15 [m]; unset where it stands
  * @param parts        to be sawn from them
+ * @param insideM      inside height of the transom or wall a pod hangs over, from where its floor may rest, 0.05 to 1.5 [m];
+ *                     unset where nobody measured it
  */
 @RecordBuilder
 public record Boards(
@@ -23,11 +25,12 @@ public record Boards(
         Figure thickM,
         Figure kerfM,
         Figure hangsOverM,
-        @PartList(PartKind.BOARD_PART) List<BoardPart> parts)
+        @PartList(PartKind.BOARD_PART) List<BoardPart> parts,
+        Figure insideM)
         implements BoardsBuilder.With {
 
     public static final Boards NONE =
-            new Boards(Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, List.of());
+            new Boards(Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, List.of(), Figure.UNSET);
 
     private static final int MOST_PARTS = 40;
 
@@ -38,6 +41,7 @@ public record Boards(
         Figure.within("thickM", thickM, 0.003, 0.08, "m");
         Figure.within("kerfM", kerfM, 0.0005, 0.01, "m");
         Figure.within("hangsOverM", hangsOverM, 0.005, 0.15, "m");
+        Figure.within("insideM", insideM, 0.05, 1.5, "m");
         parts = Checks.atMost("parts", MOST_PARTS, parts);
         for (int p = 0; p < parts.size(); p++) {
             refuseThin("parts[" + p + "].lengthM", parts.get(p).lengthM(), kerfM);

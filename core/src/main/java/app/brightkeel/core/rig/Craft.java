@@ -25,6 +25,7 @@ import java.util.stream.Collectors;
  * @param obstructions what stands down into the water
  * @param stand        what widens its base; on ice alone
  * @param alsoPaddled  whether one that is driven by pedals or a motor is paddled, too
+ * @param kept         wells, drink holders, where the seat folds and rods lie; rods with none said: behind the seat
  * @param bail         what it is lifted by, fixed at its rim on both sides; on ice alone
  */
 @RecordBuilder
@@ -43,13 +44,15 @@ public record Craft(
         @PartList(PartKind.OBSTRUCTION) List<Obstruction> obstructions,
         Stand stand,
         Bail bail,
-        boolean alsoPaddled)
+        boolean alsoPaddled,
+        @PartList(PartKind.KEPT_ROOM) List<KeptRoom> kept)
         implements CraftBuilder.With {
 
     private static final int MOST_SECTIONS = 40;
     private static final int MOST_STATIONS = 60;
     private static final int MOST_PASSAGES = 120;
     private static final int MOST_OBSTRUCTIONS = 20;
+    private static final int MOST_KEPT = 20;
 
     /** Share of the length that two sections are apart: nearer, the hull between them has no slope. */
     private static final double LEAST_APART = 0.001;
@@ -68,6 +71,8 @@ public record Craft(
         stations = Checks.atMost("stations", MOST_STATIONS, stations);
         passages = Checks.atMost("passages", MOST_PASSAGES, passages);
         obstructions = Checks.atMost("obstructions", MOST_OBSTRUCTIONS, obstructions);
+        kept = Checks.atMost("kept", MOST_KEPT, kept);
+        Checks.distinct("kept", kept.stream().map(KeptRoom::id).toList());
         Checks.distinct("stations", stations.stream().map(Station::id).toList());
         Checks.distinct("passages", passages.stream().map(Passage::id).toList());
         Checks.distinct(
@@ -120,7 +125,8 @@ public record Craft(
                 List.of(),
                 Stand.NONE,
                 Bail.NONE,
-                false);
+                false,
+                List.of());
     }
 
     // plain loops: every rig that is tried as a cure looks its stations and passages up again

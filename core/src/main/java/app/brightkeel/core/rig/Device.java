@@ -15,6 +15,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param fixing what its back offers to a holder
  * @param massKg with its bracket, 0.02 to 30 [kg]; never assumed
  * @param later  whether it comes another year: its room, its plug and its circuit are kept, its hours are not counted
+ * @param secondHand whether somebody else used it before
  */
 @RecordBuilder
 public record Device(
@@ -30,9 +31,10 @@ public record Device(
         Size size,
         Figure textM,
         Fixing fixing,
-        boolean later)
+        boolean later,
+        boolean secondHand)
         implements DeviceBuilder.With {
-    /** Of one that is there from the first day. */
+    /** Of one that is there from the first day, and new. */
     public Device(
             String id,
             String name,
@@ -46,7 +48,7 @@ public record Device(
             Size size,
             Figure textM,
             Fixing fixing) {
-        this(id, name, kind, origin, draw, limits, supply, sockets, massKg, size, textM, fixing, false);
+        this(id, name, kind, origin, draw, limits, supply, sockets, massKg, size, textM, fixing, false, false);
     }
 
     /** Of which no size is known. */

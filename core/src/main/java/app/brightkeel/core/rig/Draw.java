@@ -34,6 +34,11 @@ public sealed interface Draw {
                 && split.baseW().basis() == Figure.Basis.ASSUMED;
     }
 
+    /** Whether a meter read it, so that the device has run before. */
+    default boolean metered() {
+        return this instanceof Metered || main().isSet() && main().basis() == Figure.Basis.MEASURED;
+    }
+
     /** Nothing is known: assumed from the table of typical draws. */
     record Undecided() implements Draw {
         @Override

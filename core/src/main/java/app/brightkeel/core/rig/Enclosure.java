@@ -20,6 +20,8 @@ import java.util.List;
  * @param pockets in it, for each of its states
  * @param tight   whether it keeps water out as bought
  * @param vented  whether gas gets out
+ * @param drained whether water that got in runs out at its lowest corner
+ * @param lidBolts pattern its lid is drilled to, as "30 × 60 mm"; "" where it is not drilled
  */
 @RecordBuilder
 public record Enclosure(
@@ -36,7 +38,9 @@ public record Enclosure(
         @PartList(PartKind.EXIT) List<Exit> exits,
         @PartList(PartKind.POCKET) List<Pocket> pockets,
         boolean tight,
-        boolean vented)
+        boolean vented,
+        boolean drained,
+        String lidBolts)
         implements EnclosureBuilder.With {
 
     private static final int MOST_RIBS = 12;
@@ -48,6 +52,7 @@ public record Enclosure(
         Checks.id("id", id);
         Checks.name("name", name);
         Checks.id("station", station);
+        Checks.text("lidBolts", lidBolts);
         Figure.within("massKg", massKg, 0.02, 50, "kg");
         Figure.within("wallM", wallM, 0.0002, 0.1, "m");
         Figure.within("clearM", clearM, 0, 0.1, "m");
@@ -63,6 +68,11 @@ public record Enclosure(
     /** Whether neither gas nor heat gets out but through its walls. */
     public boolean shut() {
         return tight && !vented;
+    }
+
+    /** Whether water that gets in stands on its floor: a bag lies wet all over, what is tight gets none. */
+    public boolean gathersWater() {
+        return !tight && kind != EnclosureKind.BAG;
     }
 
     private static void wider(String field, Figure outside, Figure wallM) {

@@ -30,8 +30,10 @@ public record Ending(Terminal terminal, Half half, Figure pins, Figure acrossM) 
         TAB_4_8("4.8 mm tab", false),
         TAB_6_3("6.3 mm tab", false),
         POST("post with a ring", false),
+        FORK("fork under a screw", false),
         CLIP("spring clip", false),
-        BARE("bare wire", false);
+        BARE("bare wire", false),
+        BUTT("sealed butt splice", false);
 
         private final String words;
         private final boolean plug;

@@ -6,6 +6,10 @@ import app.brightkeel.core.quantity.Worded;
 public enum ExtraKind implements Worded {
     TETHER("tether", "keeps what comes loose with the craft", "anything that clamps, swings, hangs or lifts out"),
     GUARD("guard", "takes the knock before the transducer does", "stones, shells, or a beach of rock"),
+    LINE_GUARD(
+            "line guard",
+            "keeps a line off arm and knobs; the mount points inboard, its screws away from the line",
+            "a pole or arm on the side where fish are landed"),
     HOOD("sun hood", "keeps the sun off the screen", "bright days, low sun, a screen that faces aft"),
     COVER("cover", "keeps scratches, salt and snow off a display", "whenever it is carried or left outside"),
     PLUG_COVER("plug cover", "keeps knees and hooks off the plugs behind a display", "plugs that stand out behind"),

@@ -18,6 +18,7 @@ import java.util.List;
  * @param carriesNm  mass times arm that it carries afloat, 0.1 to 100 [N·m]
  * @param drills     whether it is screwed or bolted through
  * @param toolFree   whether the screen comes off without a tool
+ * @param footBolts pattern of the bolts of its foot, "" where it has none or nobody measured them
  * @param poses      that it can be brought into, each once
  */
 @RecordBuilder
@@ -40,7 +41,8 @@ public record Holder(
         Figure carriesNm,
         boolean drills,
         boolean toolFree,
-        List<Pose> poses)
+        List<Pose> poses,
+        String footBolts)
         implements HolderBuilder.With {
 
     public Holder {
@@ -51,6 +53,7 @@ public record Holder(
         Figure.within("leastWideM", leastWideM, 0.02, 0.6, "m");
         Figure.within("mostWideM", mostWideM, 0.02, 0.6, "m");
         Checks.text("bolts", bolts);
+        Checks.text("footBolts", footBolts);
         Figure.within("ballM", ballM, 0.01, 0.08, "m");
         Figure.within("armBallM", armBallM, 0.01, 0.08, "m");
         Figure.within("armM", armM, 0, 1, "m");

@@ -11,7 +11,8 @@ public enum Holding implements Worded {
     STRAP("under a strap", false),
     POUCH("in a hung pouch", true),
     BAG("in a bag", true),
-    BARE("bare in the hull", false);
+    BARE("bare in the hull", false),
+    NEST("in a nest cut for it", true);
 
     private final String words;
     private final boolean walls;

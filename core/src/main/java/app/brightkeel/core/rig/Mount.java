@@ -1,5 +1,6 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.refusal.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
@@ -11,6 +12,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param plateM   length of transducer that its adapter plate carries, 0.02 to 1 [m]; unset without a plate
  * @param turnDeg  how far a pole is turned each way from ahead, 0 to 180 [°]
  * @param otherEdgeM what the edge it sits on lies lower on the other craft that it serves, negative: higher, −1 to 1 [m]
+ * @param unit      what it comes off with, in words, as "seat"; "" where it comes off by itself
  * @param openingM clear width of the pocket or of the hole in the ice, 0.02 to 1 [m]; of no use for the others
  */
 @RecordBuilder
@@ -24,15 +26,16 @@ public record Mount(
         Figure openingM,
         Figure plateM,
         Figure turnDeg,
-        Figure otherEdgeM)
+        Figure otherEdgeM,
+        String unit)
         implements MountBuilder.With {
 
-    public static final Mount UNDECIDED =
-            new Mount(MountKind.UNDECIDED, "", Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET);
+    public static final Mount UNDECIDED = new Mount(
+            MountKind.UNDECIDED, "", Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, Figure.UNSET, "");
 
     /** Without a plate, and not said how far it is turned. */
     public Mount(MountKind kind, String station, Figure belowM, Figure openingM) {
-        this(kind, station, belowM, openingM, Figure.UNSET, Figure.UNSET, Figure.UNSET);
+        this(kind, station, belowM, openingM, Figure.UNSET, Figure.UNSET, Figure.UNSET, "");
     }
 
     public Mount {
@@ -40,6 +43,7 @@ public record Mount(
         Figure.within("openingM", openingM, 0.02, 1, "m");
         Figure.within("plateM", plateM, 0.02, 1, "m");
         Figure.within("otherEdgeM", otherEdgeM, -1, 1, "m");
+        Checks.text("unit", unit);
         Figure.within("turnDeg", turnDeg, 0, 180, "°");
     }
 }

@@ -26,6 +26,7 @@ public enum PartKind {
     STATION("station", "craft"),
     PASSAGE("passage", "craft"),
     OBSTRUCTION("obstruction", "craft"),
+    KEPT_ROOM("room that is kept", "craft"),
     BEAM("beam", "transducer");
 
     private final String words;

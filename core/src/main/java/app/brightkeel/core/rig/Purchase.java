@@ -9,6 +9,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param part   id of the part
  * @param piece  of it that has no id of its own, as lists write it: {@code mount}, {@code extension}; "" for the part itself
  * @param origin of the part when this was said: of another one that takes its place nothing is said
+ * @param cameWith id of the part it comes with, "" where it comes with none or nobody said with which
  * @param price  0 to 1 000 000, in the person's own money
  */
 @RecordBuilder
@@ -34,7 +35,20 @@ public record Purchase(
         String piece,
         String origin,
         Having having,
-        Figure price)
+        Figure price,
+
+        @Names(
+                value = {
+                    PartKind.PACK,
+                    PartKind.DEVICE,
+                    PartKind.TRANSDUCER,
+                    PartKind.HOLDER,
+                    PartKind.CHARGER,
+                    PartKind.BOX
+                },
+                orNothing = true,
+                gone = Names.Gone.IS_EMPTIED)
+        String cameWith)
         implements PurchaseBuilder.With {
 
     public Purchase {

@@ -14,6 +14,7 @@ import java.util.List;
  * @param shows     shapes of beam it can draw
  * @param powerPins of its power socket, 1 to 40
  * @param ports     towards other devices
+ * @param power     what its power lead or socket ends in
  */
 @RecordBuilder
 public record Sockets(
@@ -22,7 +23,8 @@ public record Sockets(
         SonarVersion version,
         List<BeamShape> shows,
         Figure powerPins,
-        List<Port> ports)
+        List<Port> ports,
+        Ending power)
         implements SocketsBuilder.With {
 
     /**
@@ -43,7 +45,7 @@ public record Sockets(
     }
 
     public static final Sockets UNKNOWN =
-            new Sockets("", Figure.UNSET, SonarVersion.UNDECIDED, List.of(), Figure.UNSET, List.of());
+            new Sockets("", Figure.UNSET, SonarVersion.UNDECIDED, List.of(), Figure.UNSET, List.of(), Ending.UNKNOWN);
 
     /** Whether a plug goes into the sonar socket, adapters included, as far as the pins of both are known. */
     public boolean takes(Plug plug) {

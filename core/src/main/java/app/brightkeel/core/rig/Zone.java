@@ -9,7 +9,10 @@ public enum Zone implements Worded {
     RUDDER("the rudder or drive lines", "lines"),
     PADDLE("the paddle stroke", "paddle"),
     RODS("the rods in their holders", "rods"),
-    LANDING("the side where fish are landed", "landing");
+    LANDING("the side where fish are landed", "landing"),
+    WELL("a well", "well"),
+    DRINK("the drink holder", "drink"),
+    SEAT("the seat as it folds", "seat");
 
     private final String words;
     private final String label;

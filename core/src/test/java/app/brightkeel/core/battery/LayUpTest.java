@@ -70,6 +70,16 @@ public class LayUpTest {
         assertEquals(LayUp.everyDays(Chemistry.AGM, -20), LayUp.everyDays(Chemistry.AGM, 20));
     }
 
+    /** Its working tells the store, the days and every date of it. */
+    @Test
+    public void itsWorkingTellsTheDays() {
+        String told = LayUpWorking.of(laidUp(Chemistry.FLOODED, Figure.measured(30)), 0)
+                .toString();
+        for (String words : List.of("21", "42", "30", "2026-11-22: charge it full again", "2027-03-31")) {
+            assertTrue(told.contains(words), words + " in " + told);
+        }
+    }
+
     /** Laid up for two days, there is one thing to do before and one after; overnight, one alone. */
     @Test
     public void aShortRest() {

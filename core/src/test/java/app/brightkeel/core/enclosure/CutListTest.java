@@ -9,6 +9,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Boards;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Size;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -27,7 +28,7 @@ public class CutListTest {
         for (int p = 0; p < lengthsM.length; p++) {
             parts.add(new BoardPart("p" + p, "part " + p, chosen(lengthsM[p]), chosen(0.1), 1, false));
         }
-        return new Boards(chosen(stockM), chosen(0.2), chosen(0.018), chosen(kerfM), UNSET, parts);
+        return new Boards(chosen(stockM), chosen(0.2), chosen(0.018), chosen(kerfM), UNSET, parts, Figure.UNSET);
     }
 
     @DataProvider
@@ -98,7 +99,13 @@ public class CutListTest {
                         parts[p][2] == 1));
             }
             CutList list = CutList.of(new Boards(
-                    chosen(length * GRID_M), chosen(wide * GRID_M), chosen(0.018), chosen(GRID_M), UNSET, asked));
+                    chosen(length * GRID_M),
+                    chosen(wide * GRID_M),
+                    chosen(0.018),
+                    chosen(GRID_M),
+                    UNSET,
+                    asked,
+                    Figure.UNSET));
             int fewest = new BySaw(parts).boards(length, wide);
             assertEquals(list.boards().size(), fewest, Arrays.deepToString(parts) + " " + length + "×" + wide);
             assertTrue(list.exact());

@@ -22,6 +22,7 @@ import app.brightkeel.core.rig.Rib;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -31,7 +32,7 @@ public class PodTest {
     /** Inside 200 × 120 × 150 mm of 18 mm board over a transom of 30 mm. */
     @Test
     public void everyPartOfAPod() {
-        Pod pod = new Pod(new Box(0.200, 0.120, 0.150), 0.018, 0.030);
+        Pod pod = new Pod(new Box(0.200, 0.120, 0.150), 0.018, 0.030, 0);
         assertEquals(pod.outside().deepM(), 0.236, 1e-9);
         assertEquals(pod.outside().tallM(), 0.186, 1e-9);
         Object[][] expected = {
@@ -39,8 +40,10 @@ public class PodTest {
             {"2 side", 0.236, 0.168, 2},
             {"3 end", 0.120, 0.168, 2},
             {"4 lid", 0.246, 0.176, 1},
-            {"5 cheek of the hook", 0.120, 0.060, 2},
-            {"6 spacer of the hook", 0.060, 0.032, 1},
+            // over the gap: a board, 32 mm of transom and play, a cheek, 10 mm of drip
+            {"5 cap over the hook", 0.156, 0.078, 1},
+            {"6 cheek of the hook", 0.120, 0.060, 2},
+            {"7 spacer of the hook", 0.060, 0.032, 1},
         };
         List<BoardPart> parts = pod.parts("p");
         assertEquals(parts.size(), expected.length);
@@ -54,6 +57,39 @@ public class PodTest {
             area += part.count() * part.lengthM().value() * part.wideM().value();
         }
         assertEquals(pod.massKg(), area * 0.018 * 500, 1e-9);
+    }
+
+    /** By hand: how a pod of 236 × 156 × 186 mm hangs or stands, and what it has more for it. */
+    @DataProvider
+    public Object[][] walls() {
+        return new Object[][] {
+            // it stands: the lid drips all round
+            {0.0, 0.40, "lid 256×176"},
+            // a low wall: no hanging board
+            {0.030, 0.15, "lid 246×176, cap over the hook 156×78"},
+            // 54 mm higher: a hanging board, stiff enough
+            {0.030, 0.24, "lid 246×176, hanging board 240×156, cap over the hook 156×78"},
+            // 214 mm higher: ribs over that and 100 mm of the pod
+            {
+                0.030,
+                0.40,
+                "lid 246×176, hanging board 400×156, rib of the hanging board 314×40, cap over the hook 156×78"
+            },
+        };
+    }
+
+    @Test(dataProvider = "walls")
+    public void aPodFollowsTheWall(double hookM, double wallM, String expected) {
+        String parts = new Pod(new Box(0.200, 0.120, 0.150), 0.018, hookM, wallM)
+                .parts("p").stream()
+                        .filter(part -> !part.name().matches(".*(floor|side|end|cheek|spacer).*"))
+                        .map(part -> part.name().substring(2)
+                                + " "
+                                + Math.round(part.lengthM().value() * 1000)
+                                + "×"
+                                + Math.round(part.wideM().value() * 1000))
+                        .collect(Collectors.joining(", "));
+        assertEquals(parts, expected);
     }
 
     /** Boards of 18 mm; floor, sides, ends and lid in millimetres; what does not go with the rest, and what it wants. */
@@ -128,7 +164,7 @@ public class PodTest {
         Boards own = pram.fitOut()
                 .boards()
                 .with(b -> b.hangsOverM(measured(0.030))
-                        .parts(new Pod(new Box(0.213, 0.127, 0.151), 0.018, 0.030).parts("p")));
+                        .parts(new Pod(new Box(0.213, 0.127, 0.151), 0.018, 0.030, 0).parts("p")));
         assertTrue(BoxOfParts.spacer(own).isEmpty());
         BoxOfParts.Misfit thicker =
                 BoxOfParts.spacer(own.withHangsOverM(measured(0.045))).orElseThrow();
@@ -156,7 +192,7 @@ public class PodTest {
     public void aDerivedPodIsABox() {
         for (double thick : new double[] {0.006, 0.0125, 0.018, 0.022}) {
             Boards own = Boards.NONE.with(b ->
-                    b.thickM(measured(thick)).parts(new Pod(new Box(0.213, 0.127, 0.151), thick, 0.030).parts("p")));
+                    b.thickM(measured(thick)).parts(new Pod(new Box(0.213, 0.127, 0.151), thick, 0.030, 0).parts("p")));
             assertEquals(BoxOfParts.of(own).orElseThrow().misfits(), List.of());
             Boards others = own.withThickM(measured(thick + 0.004));
             assertFalse(BoxOfParts.of(others).orElseThrow().misfits().isEmpty());
@@ -217,8 +253,8 @@ public class PodTest {
                 .fitOut()
                 .boards()
                 .parts();
-        assertEquals(parts.get(4).name(), "5 cheek of the hook");
-        assertEquals(parts.get(5).wideM().value(), 0.032, 1e-9);
+        assertEquals(parts.get(5).name(), "6 cheek of the hook");
+        assertEquals(parts.get(6).wideM().value(), 0.032, 1e-9);
     }
 
     @DataProvider

@@ -15,6 +15,7 @@ import app.brightkeel.core.rig.Moves;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Travel;
 import java.util.List;
 import org.testng.annotations.DataProvider;
@@ -75,7 +76,9 @@ public class TakeOffTest {
                 List.of(),
                 List.of(),
                 false,
-                false);
+                false,
+                false,
+                "");
         Rig apart = rig.with(new Placement("pack", "stern-well", true));
         Rig boxed = apart.with(new Placement("display", "stern-well", true))
                 .withHolders(List.of())
@@ -147,6 +150,13 @@ public class TakeOffTest {
         assertEquals(one.by(), "1 plug, 1 strap or hook");
         assertEquals(one.minMin(), 1.0, 1e-9);
         assertTrue(off.minMin() < apart.minMin());
+        // its mount on the seat too: nothing leads out any more
+        Transducer held = seat.transducers().get(0);
+        TakeOff all = of(seat.with(held.withMount(held.mount().withUnit("seat"))));
+        assertEquals(all.off().get(0).name(), "seat with 7-in chirp display, 12 Ah LiFePO4, 24° chirp cone");
+        assertEquals(all.off().get(0).by(), "1 strap or hook");
+        assertEquals(all.off().size(), 1);
+        assertEquals(names(all.stays()), List.of());
         Rig timed = seat.with(seat.placeOf("pack").orElseThrow().withOffMin(Figure.measured(3)));
         assertEquals(of(timed).off().get(0).minMin(), 3.0, 1e-9);
     }

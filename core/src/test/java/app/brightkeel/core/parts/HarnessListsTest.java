@@ -9,7 +9,9 @@ import app.brightkeel.core.reference.Crimps;
 import app.brightkeel.core.reference.WireTables;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.List;
@@ -78,11 +80,60 @@ public class HarnessListsTest {
         Segment lead = rig.harness().segment("lead");
         Rig heavy = rig.with(lead.withWire(lead.wire().withGauge(new Gauge.Awg(8))));
         List<ShoppingList.Item> items = ShoppingList.of(Line.of(heavy));
-        assertEquals(amount(items, "lug", "tinned lug, for 8.37 mm²"), 4, 0);
-        assertEquals(amount(items, "heat-shrink sleeve", "adhesive, 9.5 mm"), 4, 0);
+        // two ends of two wires, and as many at the two halves of the plug in the middle
+        assertEquals(amount(items, "lug", "tinned lug, for 8.37 mm²"), 8, 0);
+        assertEquals(amount(items, "heat-shrink sleeve", "adhesive, 9.5 mm"), 8, 0);
         assertTrue(items.stream().noneMatch(item -> item.what().equals("crimp terminal")), items.toString());
         assertEquals(amount(items, "fuse holder", "for a blade"), 1, 0);
         assertEquals(ConnectorList.of(Line.of(heavy)).get(1).crimp(), "tinned lug");
+    }
+
+    /** By hand: an end spliced on takes two sealed splices in place of two terminals; a plug in the middle four crimps. */
+    @Test
+    public void splicesAndPlugsInTheMiddle() {
+        Rig rig = DemoRigs.oystercatcher();
+        Segment thin = rig.harness().segment("lead");
+        Segment lead = thin.withWire(thin.wire().withGauge(new Gauge.Awg(16)));
+        Rig spliced = rig.with(lead.with(s ->
+                s.end(Ending.of(Ending.Terminal.BUTT, Ending.Half.UNDECIDED)).fittings(List.of())));
+        String colour = Crimps.terminal(lead.wire().gauge().size().areaMm2())
+                .orElseThrow()
+                .colour();
+        List<ShoppingList.Item> items = ShoppingList.of(Line.of(spliced));
+        assertEquals(amount(items, "sealed butt splice", colour), 2, 0);
+        assertEquals(amount(items, "crimp terminal", colour), 2, 0);
+        Rig joined = rig.with(lead.withFittings(List.of(new Fitting.Joint("mid", "plug", Figure.UNSET))));
+        assertEquals(amount(ShoppingList.of(Line.of(joined)), "crimp terminal", colour), 8, 0);
+        ConnectorList.End middle = ConnectorList.of(Line.of(joined)).stream()
+                .filter(end -> end.partId().equals("mid"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(middle.crimp(), colour);
+    }
+
+    /** Three batteries in series have two jumpers, as thick as the lead that leaves the lowest. */
+    @Test
+    public void jumpersOfASeries() {
+        Rig rig = DemoRigs.oystercatcher();
+        Pack first = rig.harness().packs().get(0);
+        Rig three = rig.withHarness(rig.harness()
+                .withPacks(List.of(
+                        first,
+                        first.with(p -> p.id("second").onTopOf(first.id())),
+                        first.with(p -> p.id("third").onTopOf("second")))));
+        double area = rig.harness().segment("lead").wire().gauge().size().areaMm2();
+        ShoppingList.Item jumpers = ShoppingList.of(Line.of(three)).stream()
+                .filter(item -> item.what().equals("series jumper"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(jumpers.amount().si(), 2, 0);
+        assertEquals(jumpers.item().amounts().get(0).si(), area, 1e-9);
+        assertEquals(
+                ConnectorList.of(Line.of(three)).stream()
+                        .filter(end -> end.end().startsWith("series jumper"))
+                        .map(ConnectorList.End::joinedId)
+                        .toList(),
+                List.of(first.id(), "second"));
     }
 
     private static double amount(List<ShoppingList.Item> items, String what, String item) {

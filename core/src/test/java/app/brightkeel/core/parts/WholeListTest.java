@@ -15,12 +15,16 @@ import app.brightkeel.core.rig.EveryList;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Having;
+import app.brightkeel.core.rig.Held;
+import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.PartsOf;
 import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Purse;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.WantedView;
@@ -44,6 +48,7 @@ public class WholeListTest {
             PartKind.STATION,
             PartKind.PASSAGE,
             PartKind.OBSTRUCTION,
+            PartKind.KEPT_ROOM,
             PartKind.BEAM,
             PartKind.RIB,
             PartKind.EXIT,
@@ -82,7 +87,7 @@ public class WholeListTest {
         String origin = rig.devices().get(0).origin();
         String device = rig.devices().get(0).id();
         return rig.withPurse(
-                new Purse(Figure.UNSET, List.of(new Purchase(device, "", origin, having, Figure.chosen(price)))));
+                new Purse(Figure.UNSET, List.of(new Purchase(device, "", origin, having, Figure.chosen(price), ""))));
     }
 
     private static double toBuy(Rig rig) {
@@ -116,6 +121,55 @@ public class WholeListTest {
                 .findFirst()
                 .orElseThrow()
                 .having();
+    }
+
+    /** What comes in the box of another part says so, and that part says what comes with it. */
+    @Test
+    public void whatComesWithWhat() {
+        Rig rig = DemoRigs.oystercatcher();
+        String display = rig.devices().get(0).id();
+        Transducer transducer = rig.transducers().get(0);
+        Rig kit = rig.withPurse(new Purse(
+                Figure.UNSET,
+                List.of(new Purchase(
+                        transducer.id(), "", transducer.origin(), Having.COMES_WITH, Figure.UNSET, display))));
+        assertEquals(
+                note(kit, transducer.id()),
+                "in the box of the " + rig.devices().get(0).name());
+        assertTrue(note(kit, display).startsWith("with it come: " + transducer.name()), note(kit, display));
+        assertTrue(Bill.of(WholeList.of(Line.of(kit)), Figure.UNSET).toBuy() <= toBuy(rig));
+        // what it came with is gone: it still came with something
+        Rig without = kit.without(PartKind.DEVICE, display);
+        assertEquals(without.purse().purchases().get(0).cameWith(), "");
+    }
+
+    private static String note(Rig rig, String id) {
+        return WholeList.of(Line.of(rig)).stream()
+                .filter(row -> row.ids().equals(List.of(id)))
+                .findFirst()
+                .orElseThrow()
+                .note();
+    }
+
+    /** By hand: a nest for 151 × 98 with a battery of 139 × 98 in it wants 12 mm. */
+    @Test
+    public void aNestTooLargeWantsASpacer() {
+        Rig rig = DemoRigs.oystercatcher();
+        Pack pack = rig.harness().packs().get(0);
+        Size nest = new Size(Figure.measured(0.151), Figure.measured(0.098), Figure.measured(0.095));
+        Rig small = rig.with(pack.withSize(nest.withDeepM(Figure.measured(0.139))))
+                .with(rig.placeOf(pack.id())
+                        .orElseThrow()
+                        .withHeld(Held.UNKNOWN.with(h -> h.how(Holding.NEST).tried(nest))));
+        assertEquals(spacers(small), List.of("spacer of 12 mm in the nest of " + pack.name()));
+        assertEquals(spacers(small.with(pack.withSize(nest))), List.of());
+    }
+
+    private static List<String> spacers(Rig rig) {
+        return WholeList.of(Line.of(rig)).stream()
+                .filter(row -> row.what().equals("spacer"))
+                .map(row -> row.name().plain())
+                .toList();
     }
 
     /** By hand: two lines of 60 and 50 against 100 break at the second. */

@@ -207,9 +207,8 @@ public class OddFitOutTest {
                 figure(0, 1),
                 random.nextBoolean(),
                 random.nextBoolean(),
-                random.nextBoolean()
-                        ? Size.UNKNOWN
-                        : new Size(figure(0.05, 0.3), figure(0.05, 0.3), figure(0.05, 0.3)));
+                random.nextBoolean() ? Size.UNKNOWN : new Size(figure(0.05, 0.3), figure(0.05, 0.3), figure(0.05, 0.3)),
+                Figure.UNSET);
         return rig.with(new Placement(place.item(), station(rig), random.nextBoolean(), held, figure(0, 120)));
     }
 
@@ -275,7 +274,9 @@ public class OddFitOutTest {
                         size(0.3),
                         random.nextBoolean() ? "" : any(rig.devices()).id())),
                 random.nextBoolean(),
-                random.nextBoolean()));
+                random.nextBoolean(),
+                false,
+                ""));
         FitOut fitOut = rig.fitOut().withBoxes(all);
         return rig.withFitOut(
                 fitOut.withPassThroughs(List.of(new PassThroughStock(any(PassThrough.class), random.nextInt(5)))));
@@ -300,7 +301,8 @@ public class OddFitOutTest {
                         figure(0.003, 0.08),
                         figure(0.0005, 0.01),
                         figure(0.005, 0.15),
-                        parts)));
+                        parts,
+                        Figure.UNSET)));
     }
 
     private Rig stand(Rig rig) {

@@ -7,6 +7,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Hand;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Zone;
@@ -66,11 +67,11 @@ public class SeatStageTest {
     /** A paddle sweeps beside a paddled craft, knees turn in a pedalled one; fish come in where the hand is not. */
     @Test
     public void roomGoesWithCraftAndHand() {
-        assertEquals(zones(DemoRigs.oystercatcher()), Set.of(Zone.PADDLE, Zone.RODS));
-        assertEquals(zones(DemoRigs.gannet()), Set.of(Zone.PEDALS, Zone.RODS));
+        assertEquals(zones(DemoRigs.oystercatcher()), Set.of(Zone.PADDLE, Zone.RODS, Zone.DRINK));
+        assertEquals(zones(DemoRigs.gannet()), Set.of(Zone.PEDALS, Zone.RODS, Zone.DRINK, Zone.SEAT));
         // driven by pedals, and paddled too: both ways of moving keep their room
         Rig both = DemoRigs.gannet().withCraft(DemoRigs.gannet().craft().withAlsoPaddled(true));
-        assertEquals(zones(both), Set.of(Zone.PEDALS, Zone.PADDLE, Zone.RODS));
+        assertEquals(zones(both), Set.of(Zone.PEDALS, Zone.PADDLE, Zone.RODS, Zone.DRINK, Zone.SEAT));
         Rig handed = DemoRigs.gannet()
                 .withAngler(DemoRigs.gannet().angler().withHand(Hand.LEFT))
                 .withSchools(Schools.UNDECIDED.withPost(Schools.Post.AT_HAND));
@@ -85,6 +86,34 @@ public class SeatStageTest {
                 Line.of(DemoRigs.oystercatcher()).get(SeatStage.STAGE).value().areas()) {
             assertTrue(!area.holds(seat - 0.75, 0.42) && !area.holds(seat - 1.05, -0.42));
         }
+    }
+
+    /** Where the craft says where rods lie they lie there; a well is no way to keep clear. By hand: 0.2 × 0.1 m round 2.6, 0.3. */
+    @Test
+    public void aCraftSaysWhereItsRoomsAre() {
+        Rig rig = DemoRigs.oystercatcher();
+        KeptRoom rods = new KeptRoom(
+                "rods",
+                "rods",
+                Zone.RODS,
+                Figure.measured(2.6),
+                Figure.measured(0.3),
+                Figure.measured(0.2),
+                Figure.measured(0.1),
+                Figure.UNSET);
+        KeptRoom well = rods.with(room -> room.id("well").use(Zone.WELL));
+        KeptRoom open = rods.with(room -> room.id("open").use(Zone.DRINK).sideM(Figure.UNSET));
+        List<Area> areas = Line.of(rig.withCraft(rig.craft().withKept(List.of(rods, well, open))))
+                .get(SeatStage.STAGE)
+                .value()
+                .areas();
+        List<Area> own = areas.stream().filter(area -> area.zone() == Zone.RODS).toList();
+        assertEquals(own.size(), 1);
+        assertEquals(own.get(0).foreM(), 2.5, 1e-9);
+        assertEquals(own.get(0).aftM(), 2.7, 1e-9);
+        assertEquals(own.get(0).leftM(), 0.25, 1e-9);
+        assertEquals(own.get(0).rightM(), 0.35, 1e-9);
+        assertTrue(areas.stream().noneMatch(area -> area.zone() == Zone.WELL || area.zone() == Zone.DRINK));
     }
 
     /** On ice people walk round their rig: nothing is said of reach. */

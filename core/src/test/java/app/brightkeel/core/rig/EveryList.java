@@ -32,7 +32,7 @@ public final class EveryList {
                 .withChargers(List.of(charger(pack)))
                 .withPurse(new Purse(
                         Figure.chosen(500),
-                        List.of(new Purchase(device.id(), "", device.origin(), Having.OWNED, OPEN))))
+                        List.of(new Purchase(device.id(), "", device.origin(), Having.OWNED, OPEN, ""))))
                 .withNetwork(rig.network().withShares(List.of(Shared.values())))
                 .withFitOut(fitOut(rig))
                 .withRuns(rig.runs().stream().map(EveryList::travelling).toList());
@@ -51,7 +51,10 @@ public final class EveryList {
     }
 
     private static Craft looked(Craft craft) {
-        return craft.with(craft.stations().get(0).withOffers(List.of(Grip.values())));
+        return craft.with(craft.stations().get(0).withOffers(List.of(Grip.values())))
+                .withKept(List.of(
+                        new KeptRoom("well", "stern well", Zone.WELL, OPEN, OPEN, OPEN, OPEN, OPEN),
+                        new KeptRoom("rods", "rods", Zone.RODS, OPEN, OPEN, OPEN, OPEN, OPEN)));
     }
 
     private static FitOut fitOut(Rig rig) {
@@ -112,6 +115,8 @@ public final class EveryList {
                         false)),
                 List.of(new Pocket("pocket", "pocket", Pose.STOWED, Size.UNKNOWN, "")),
                 false,
-                false);
+                false,
+                false,
+                "");
     }
 }

@@ -52,6 +52,7 @@ public final class FullLists {
             each("/craft/stations", Station.class, (part, n) -> part.withId("more-" + n)),
             each("/craft/passages", Passage.class, (part, n) -> part.withId("more-" + n)),
             each("/craft/obstructions", Obstruction.class, (part, n) -> part.withId("more-" + n)),
+            each("/craft/kept", KeptRoom.class, (part, n) -> part.withId("more-" + n)),
             each("/fitOut/ballast", Ballast.class, (part, n) -> part.withId("more-" + n)),
             each("/fitOut/boxes/0/ribs", Rib.class, (part, n) -> part.withId("more-" + n)),
             each("/fitOut/boxes/0/exits", Exit.class, (part, n) -> part.withId("more-" + n)),

@@ -283,6 +283,8 @@ public class RefusalsTest {
                 List.of(),
                 List.of(),
                 false,
-                false);
+                false,
+                false,
+                "");
     }
 }

@@ -26,6 +26,7 @@ import app.brightkeel.core.rig.Grip;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.NetworkPlan;
 import app.brightkeel.core.rig.Outing;
@@ -47,6 +48,7 @@ import app.brightkeel.core.rig.Transport;
 import app.brightkeel.core.rig.TrialRun;
 import app.brightkeel.core.rig.WantedView;
 import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.rig.Zone;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
@@ -78,19 +80,26 @@ public class FormatVersionsTest {
             {9, plain(bare(DemoRigs.reedling()))},
             {10, shortLead(bare(DemoRigs.sandpiper()))},
             {11, shared(bare(DemoRigs.oystercatcher()))},
-            {12, fitted(DemoRigs.oystercatcher())}
+            {12, fitted(roomless(DemoRigs.oystercatcher()))},
+            {13, roomy(fitted(DemoRigs.oystercatcher()))}
         };
     }
 
     /** As it was known before version 11: without tethers and caps, and nothing of how it travels, what is wanted and owned. */
     private static Rig bare(Rig rig) {
-        return rig.withFitOut(rig.fitOut().withExtras(List.of()).withFasteners(List.of()))
+        return roomless(rig)
+                .withFitOut(rig.fitOut().withExtras(List.of()).withFasteners(List.of()))
                 .withHolders(rig.holders().stream()
                         .filter(holder -> holder.origin().equals("ball-small"))
                         .toList())
                 .withSharing(Sharing.UNKNOWN)
                 .withPurse(Purse.NONE)
                 .withOuting(rig.outing().withViews(List.of()));
+    }
+
+    /** As it was known before version 13: without wells and drink holders. */
+    private static Rig roomless(Rig rig) {
+        return rig.withCraft(rig.craft().withKept(List.of()));
     }
 
     /** As long as the lead of its bag was when its files were written. */
@@ -106,7 +115,8 @@ public class FormatVersionsTest {
                 .withFitOut(rig.fitOut().withExtras(List.of(new Extra("hood", "sun hood", ExtraKind.HOOD, "display"))))
                 .withPurse(new Purse(
                         Figure.chosen(400),
-                        List.of(new Purchase("display", "", "display-7-in-chirp", Having.OWNED, Figure.chosen(250)))))
+                        List.of(new Purchase(
+                                "display", "", "display-7-in-chirp", Having.OWNED, Figure.chosen(250), ""))))
                 .withOuting(rig.outing().withViews(List.of(WantedView.DOWN, WantedView.TEMPERATURE)))
                 .with(transducer.withPlug(transducer
                         .plug()
@@ -137,6 +147,48 @@ public class FormatVersionsTest {
                                         .storedC(Figure.measured(12))))))
                 .with(place.withUnit("seat").withHeld(place.held().withTried(tried)))
                 .with(transducer.withMount(transducer.mount().withOtherEdgeM(Figure.measured(0.06))));
+    }
+
+    /** With what version 13 brought, as its file has it. */
+    private static Rig roomy(Rig rig) {
+        Transducer transducer = rig.transducers().get(0);
+        Device display = rig.devices().get(0);
+        Ending bare = new Ending(Ending.Terminal.BARE, Ending.Half.UNDECIDED, Figure.UNSET, Figure.measured(0.006));
+        return rig.withCraft(rig.craft()
+                        .withKept(List.of(
+                                room("well", "stern well", Zone.WELL, 3.2, 0.6, 0.42, Figure.measured(4)),
+                                room("seat-folded", "seat folded", Zone.SEAT, 1.7, 0.4, 0.45, Figure.UNSET))))
+                .with(transducer.withMount(transducer.mount().withUnit("seat")))
+                .with(display.withSecondHand(true).withSockets(display.sockets().withPower(bare)))
+                .withHolders(rig.holders().stream()
+                        .map(holder -> holder.withFootBolts("30 × 60 mm"))
+                        .toList())
+                .withFitOut(rig.fitOut().withBoards(rig.fitOut().boards().withInsideM(Figure.measured(0.36))))
+                .withPurse(new Purse(
+                        Figure.UNSET,
+                        List.of(new Purchase(
+                                transducer.id(),
+                                "",
+                                transducer.origin(),
+                                Having.COMES_WITH,
+                                Figure.UNSET,
+                                display.id()))))
+                .withPlaces(rig.places().stream()
+                        .map(place -> place.withHeld(place.held().withApartM(Figure.measured(0.12))))
+                        .toList());
+    }
+
+    private static KeptRoom room(
+            String id, String name, Zone use, double fromBowM, double longM, double wideM, Figure loadKg) {
+        return new KeptRoom(
+                id,
+                name,
+                use,
+                Figure.measured(fromBowM),
+                Figure.measured(0),
+                Figure.measured(longM),
+                Figure.measured(wideM),
+                loadKg);
     }
 
     private static Fastener bolts() {

@@ -55,7 +55,7 @@ public class BadInputTest extends ServerTest {
 
     /** Holds what is not there. */
     private static final String HOLDER = "{\"id\":\"holder\",\"name\":\"clamp\",\"kind\":\"jaw-clamp\",\"origin\":\"\","
-            + "\"holds\":\"nobody\",\"grip\":\"edge\",\"bolts\":\"\",\"drills\":false,\"toolFree\":true,\"poses\":[]}";
+            + "\"holds\":\"nobody\",\"grip\":\"edge\",\"bolts\":\"\",\"drills\":false,\"toolFree\":true,\"poses\":[],\"footBolts\":\"\"}";
 
     /** Charges what is not there. */
     private static final String CHARGER = "{\"id\":\"charger\",\"name\":\"charger\",\"chemistry\":\"agm\","
@@ -74,7 +74,7 @@ public class BadInputTest extends ServerTest {
     private static final String BOX = "{\"id\":\"b\",\"name\":\"b\",\"kind\":\"box\",\"station\":\"stern-well\","
             + "\"outside\":{\"wideM\":" + chosen(0.012) + "},\"wallM\":" + chosen(0.006) + ",\"clearM\":"
             + chosen(0.002)
-            + ",\"ribs\":[],\"exits\":[],\"pockets\":[],\"tight\":false,\"vented\":false}";
+            + ",\"ribs\":[],\"exits\":[],\"pockets\":[],\"tight\":false,\"vented\":false,\"drained\":false,\"lidBolts\":\"\"}";
 
     private static final String PART = "{\"id\":\"p\",\"name\":\"p\",\"lengthM\":" + chosen(0.001) + ",\"wideM\":"
             + chosen(0.1) + ",\"count\":1,\"turns\":false}";
@@ -198,10 +198,13 @@ public class BadInputTest extends ServerTest {
             {
                 with(
                         "\"purchases\":[]",
-                        "\"purchases\":[{\"part\":\"none\",\"piece\":\"\",\"origin\":\"\",\"having\":\"buy\"}]"),
+                        "\"purchases\":[{\"part\":\"none\",\"piece\":\"\",\"origin\":\"\",\"having\":\"buy\",\"cameWith\":\"\"}]"),
                 422,
                 "/rig/purse/purchases/0/part"
             },
+            {with("\"use\":\"well\"", "\"use\":\"bath\""), 422, "/rig/craft/kept/0/use"},
+            {with("\"id\":\"drink\"", "\"id\":\"well\""), 422, "/rig/craft/kept"},
+            {with("\"insideM\":{\"kind\":\"unset\"}", "\"insideM\":" + chosen(9)), 422, "/rig/fitOut/boards/insideM"},
             {with("\"inUse\":\"\"", "\"inUse\":\"other\""), 422, "/rig/transducers/0/inUse"},
             {with("\"feeds\":\"\"", "\"feeds\":\"other\""), 422, "/rig/transducers/0/feeds"},
             {with("\"kind\":\"scupper\"", "\"kind\":\"glue\""), 422, "/rig/transducers/0/mount/kind"},

@@ -2,6 +2,8 @@ package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.battery.Charging;
 import app.brightkeel.core.battery.HoursOnAlternative;
+import app.brightkeel.core.battery.LayUp;
+import app.brightkeel.core.battery.LayUpWorking;
 import app.brightkeel.core.battery.Needed;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.StandingDrain;
@@ -9,8 +11,10 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.pack.Packs;
+import app.brightkeel.core.parts.BillWorking;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Link;
@@ -50,6 +54,12 @@ public final class BatteryReview implements LinkReview {
         for (int p = 0; p < packs.size() && bank.isKnown(); p++) {
             all.add(StandingDrain.working(packs.get(p), bank.value().models().get(p), p));
         }
+        for (int p = 0; p < packs.size(); p++) {
+            if (!LayUp.of(packs.get(p)).isEmpty() && packs.get(p).chemistry() != Chemistry.ALKALINE) {
+                all.add(LayUpWorking.of(packs.get(p), p));
+            }
+        }
+        BillWorking.of(line).ifPresent(all::add);
         return all;
     }
 

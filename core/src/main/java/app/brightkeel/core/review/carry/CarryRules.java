@@ -39,6 +39,8 @@ public final class CarryRules {
             new LidMeets(),
             new NoLongerTight(),
             new BoxInTheWay(),
+            new BeyondWell(),
+            new NoDrain(),
             new BoxUntethered(),
             new FastenerShort(),
             new FastenerTooLong(),

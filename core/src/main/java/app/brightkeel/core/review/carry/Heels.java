@@ -56,6 +56,7 @@ final class Heels implements Rule {
         double side = line.get(FloatStage.STAGE).map(Afloat::sideKgM).orElse(0.0);
         return Stream.of(
                         CarryChanges.towards(line, -Math.signum(side)),
+                        BallastChanges.shared(line),
                         BallastChanges.shifted(line),
                         BallastChanges.level(line),
                         CarryChanges.level(line))

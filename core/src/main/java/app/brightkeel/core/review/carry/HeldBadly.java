@@ -4,6 +4,7 @@ import app.brightkeel.core.layout.PackHold;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -48,6 +49,10 @@ final class HeldBadly implements Rule {
                 "{} is {}, and nothing keeps it from turning or sliding.",
                 pack.name(),
                 held.how().words());
+        strap(worst, pack, held);
+        if (held.how() == Holding.NEST) {
+            nest(worst, pack, held);
+        }
         boolean bare = held.how() == Holding.BARE;
         boolean boxed = rig.fitOut().boxAt(place.station()).isPresent() || held.how() == Holding.BAG;
         if (bare || !boxed && !pack.ending().terminal().plug()) {
@@ -76,6 +81,35 @@ final class HeldBadly implements Rule {
                     held.how().words(),
                     new Amount(PackHold.OVER_M, Unit.MILLIMETRE));
         }
+    }
+
+    /** Either way over it: a strap holds what is about as wide as its anchors are apart. */
+    private static void strap(WorstOf worst, Pack pack, Held held) {
+        if (held.straps() > 0 && held.apartM().isSet() && pack.size().known()) {
+            double apart = held.apartM().value();
+            double narrow =
+                    Math.min(pack.size().deepM().value(), pack.size().wideM().value());
+            worst.add(
+                    PackHold.strapped(pack.size(), apart) ? 1 : LOOSE,
+                    narrow > apart
+                            ? "The anchors of the strap over {} are {} apart, and it is {} wide: it stands off its sides."
+                            : "The anchors of the strap over {} are {} apart, and it is {} wide: it slides under it.",
+                    pack.name(),
+                    new Amount(apart, Unit.MILLIMETRE),
+                    new Amount(narrow, Unit.MILLIMETRE));
+        }
+    }
+
+    /** Acid and gas have nowhere to go in a nest, and what only lies in it comes out when the craft goes over. */
+    private static void nest(WorstOf worst, Pack pack, Held held) {
+        worst.add(
+                pack.chemistry() == Chemistry.FLOODED ? LOOSE : 1,
+                "{} lies in a nest: acid and gas of a flooded battery have nowhere to go; a nest is for sealed ones.",
+                pack.name());
+        worst.add(
+                held.blocked() || held.anchors() > 0 ? 1 : LOOSE,
+                "{} lies in a nest, and nothing pins it down: a pin or a strap over it.",
+                pack.name());
     }
 
     private static boolean dry(Rig rig, Placement place) {

@@ -6,6 +6,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.WorstOf;
+import app.brightkeel.core.review.change.carry.BoxChanges;
 import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.review.change.screen.HolderChanges;
 import app.brightkeel.core.rig.Device;
@@ -33,6 +34,7 @@ final class HolderMisfit implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.concat(HolderChanges.holders(line), CarryChanges.displays(line));
+        return Stream.of(HolderChanges.holders(line), BoxChanges.lidBolts(line), CarryChanges.displays(line))
+                .flatMap(each -> each);
     }
 }

@@ -24,6 +24,7 @@ final class ScreenKinds {
             entry("hold", among(line -> Stream.concat(HolderChanges.all(line), HolderChanges.holders(line)))),
             entry("now", among(ScreenChanges::withLater)),
             entry("no-remote", among(ScreenChanges::withoutRemote)),
+            entry("bought-new", among(ScreenChanges::boughtNew)),
             entry("fewer", among(ScreenChanges::fewer)),
             entry("base", among(HolderChanges::holders)),
             entry("as-it-ran", among(ScreenChanges::asItRan)),

@@ -14,6 +14,7 @@ public final class ScreenRules {
             new DrawAssumed(),
             new DrawImplausible(),
             new RunsOtherwise(),
+            new SecondHandDevice(),
             new OtherFamily(),
             new BusEnds(),
             new WantsEthernet(),

@@ -38,12 +38,17 @@ final class WireKinds {
             entry("twist", curing(new BesideSonar())),
             entry("length", curing(new NoLength())),
             entry("main-switch", curing(new NoMainSwitch())),
-            entry("own-run", among(line -> Stream.concat(OwnRun.of(line), new MotorOnSonar().cures(line)))),
+            entry(
+                    "own-run",
+                    among(line -> Stream.of(
+                                    OwnRun.of(line), new MotorOnSonar().cures(line), new SharedSwitch().cures(line))
+                            .flatMap(each -> each))),
             entry(
                     "end",
                     among(line -> Stream.of(Ends.joined(line.rig()), Ends.spare(line.rig()))
                             .flatMap(pairs -> EndChanges.mating(line, pairs)))),
             entry("shrouded-at-battery", among(EndChanges::shrouded)),
+            entry("same-colours", among(EndChanges::sameColours)),
             entry("take-out", curing(new LeadsNowhere())),
             entry("no-clips", curing(new ClipUnfused())),
             entry("ways", among(JunctionChanges::moreWays)),

@@ -24,6 +24,8 @@ public final class WireRules {
             new PlugDoesNotMate(),
             new SpareDoesNotMate(),
             new LivePinsOpen(),
+            new ColoursUnlike(),
+            new SharedSwitch(),
             new TooFewWays(),
             new Unlabelled(),
             new NotTinned(),

@@ -110,7 +110,10 @@ public class CandidatesTest {
         assertEquals(measure(second, "hours"), 2 * hours(crate), 1e-4);
         Rig after = Comparison.find(Line.of(crate), second.id()).orElseThrow().after();
         assertEquals(after.stationOf("pack-spare"), crate.stationOf("pack"));
-        assertTrue(offers(after).stream().noneMatch(each -> each.id().contains(".second.")), "not a third");
+        // three to change between, no more
+        Rig three = Comparison.find(Line.of(after), second.id()).orElseThrow().after();
+        assertEquals(hours(three), 3 * hours(crate), 1e-4);
+        assertTrue(offers(three).stream().noneMatch(each -> each.id().contains(".second.")), "not a fourth");
     }
 
     private static double hours(Rig rig) {

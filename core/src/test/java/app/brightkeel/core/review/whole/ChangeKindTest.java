@@ -10,15 +10,21 @@ import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.DataLead;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.EveryList;
+import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.FastenerKind;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.NetworkPlan;
+import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Shared;
 import app.brightkeel.core.rig.Signals;
 import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -96,11 +102,49 @@ public class ChangeKindTest {
                         .with(board.withMount(board.mount().withBelowM(Figure.measured(-0.12)))),
                 pram.withFitOut(
                         pram.fitOut().withBoards(pram.fitOut().boards().withStockWideM(Figure.measured(0.175)))),
+                rodsOnOneSide(gannet),
+                footOnALid(DemoRigs.bittern()),
+                twoByOneFitting(gannet, pram.fitOut().boxes().get(0)),
                 gannet.with(housed.withBodyM(Figure.measured(0.4))),
                 lantern.with(hung.withMount(
                                 hung.mount().withBelowM(Figure.measured(0.05)).withOpeningM(Figure.measured(0.15))))
                         .withOuting(lantern.outing()
                                 .withWater(lantern.outing().water().withIceM(Figure.measured(0.7)))));
+    }
+
+    /** Six kilograms of rods and tackle on the right, and room for them on the left. */
+    private static Rig rodsOnOneSide(Rig rig) {
+        KeptRoom right = new KeptRoom(
+                "rods-right",
+                "right rod room",
+                Zone.RODS,
+                Figure.measured(2.9),
+                Figure.measured(0.35),
+                Figure.measured(0.3),
+                Figure.measured(0.1),
+                Figure.chosen(6));
+        KeptRoom left = right.with(room -> room.id("rods-left")
+                .name("left rod room")
+                .sideM(Figure.measured(-0.35))
+                .loadKg(Figure.UNSET));
+        return rig.withCraft(rig.craft().withKept(List.of(right, left)));
+    }
+
+    /** All that ends at the nine leaves its box by a fitting for one cable. */
+    private static Rig twoByOneFitting(Rig rig, Enclosure box) {
+        Exit exit = box.exits().get(0).withClosedBy(PassThrough.CABLE_FITTING);
+        return rig.withFitOut(rig.fitOut()
+                .withBoxes(
+                        List.of(box.with(b -> b.station(rig.stationOf("nine")).exits(List.of(exit))))));
+    }
+
+    /** A display on a lid that is drilled to another foot. */
+    private static Rig footOnALid(Rig rig) {
+        Holder holder = rig.holders().get(0).withFootBolts("30 × 60 mm");
+        Enclosure box = rig.fitOut().boxes().get(0).withLidBolts("25 × 50 mm");
+        return rig.withHolders(List.of(holder))
+                .withFitOut(rig.fitOut().withBoxes(List.of(box)))
+                .with(new Placement(holder.holds(), box.station(), true));
     }
 
     private static Stream<Change> offered(Line line) {

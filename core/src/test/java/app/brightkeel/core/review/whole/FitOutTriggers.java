@@ -128,7 +128,8 @@ final class FitOutTriggers {
                                                 new BoardPart("a", "bottom", measured(0.30), measured(0.2), 1, false),
                                                 new BoardPart(
                                                         "b", "long sides", measured(0.33), measured(0.2), 2, false),
-                                                new BoardPart("c", "ends", measured(0.2), measured(0.2), 2, false)))))),
+                                                new BoardPart("c", "ends", measured(0.2), measured(0.2), 2, false)),
+                                        Figure.UNSET)))),
                 Map.entry("carry.boards.incomplete", boards(UNSET, part(0.3, 0.1, false))),
                 Map.entry("carry.part-too-large", boards(rated(0.9), part(1.1, 0.1, false))));
     }
@@ -228,7 +229,9 @@ final class FitOutTriggers {
                 List.of(),
                 List.of(),
                 false,
-                false);
+                false,
+                false,
+                "");
         return GOOD.withFitOut(GOOD.fitOut().withBoxes(List.of(change.apply(box))));
     }
 
@@ -258,8 +261,8 @@ final class FitOutTriggers {
     }
 
     static Rig boards(Figure stockM, BoardPart part) {
-        return GOOD.withFitOut(
-                GOOD.fitOut().withBoards(new Boards(stockM, rated(0.2), rated(0.018), UNSET, UNSET, List.of(part))));
+        return GOOD.withFitOut(GOOD.fitOut()
+                .withBoards(new Boards(stockM, rated(0.2), rated(0.018), UNSET, UNSET, List.of(part), Figure.UNSET)));
     }
 
     /** Fasteners of 5 mm through 12 mm into 25 mm. */

@@ -7,6 +7,7 @@ import app.brightkeel.core.craft.FloatStage;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
@@ -15,9 +16,12 @@ import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
+import app.brightkeel.core.rig.KeptRoom;
+import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Size;
+import app.brightkeel.core.rig.Zone;
 import java.util.List;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
@@ -29,7 +33,8 @@ public class HoldingTest {
     private static final Rig GOOD = RuleTriggers.good();
 
     private static Held held(Holding how, int anchors, boolean blocked, boolean covered, double overM) {
-        return new Held(how, anchors, blocked, covered, Figure.measured(overM), true, false, Size.UNKNOWN);
+        return new Held(
+                how, anchors, blocked, covered, Figure.measured(overM), true, false, Size.UNKNOWN, Figure.UNSET);
     }
 
     /** Handbook, common practice: what stops it turning; however it is held covered, for a strap is no cover, and over the bilge. */
@@ -62,6 +67,41 @@ public class HoldingTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(rule.verdict(rule.judge(Line.of(rig))), expected, held.toString());
+    }
+
+    /** By hand, of a pack 151 × 98 × 95: a strap 30 mm clear on each side at most, a pin and no free acid in a nest. */
+    @DataProvider
+    public Object[][] strapsAndNests() {
+        Held strap = held(Holding.STRAP, 2, false, true, 0.1);
+        Held nest = held(Holding.NEST, 0, true, true, 0.1);
+        return new Object[][] {
+            {strap.withApartM(Figure.measured(0.097)), Chemistry.AGM, "stands off its sides"},
+            {strap.withApartM(Figure.measured(0.098)), Chemistry.AGM, ""},
+            {strap.withApartM(Figure.measured(0.158)), Chemistry.AGM, ""},
+            {strap.withApartM(Figure.measured(0.211)), Chemistry.AGM, ""},
+            {strap.withApartM(Figure.measured(0.212)), Chemistry.AGM, "slides under it"},
+            {nest, Chemistry.AGM, ""},
+            {nest.withBlocked(false), Chemistry.AGM, "nothing pins it down"},
+            {nest.with(h -> h.blocked(false).anchors(2)), Chemistry.AGM, ""},
+            {nest, Chemistry.FLOODED, "a nest is for sealed ones"},
+        };
+    }
+
+    @Test(dataProvider = "strapsAndNests")
+    public void strapsAndNestsFitTheBattery(Held held, Chemistry chemistry, String expected) {
+        Pack pack = GOOD.harness()
+                .pack("pack")
+                .with(p -> p.chemistry(chemistry)
+                        .size(new Size(Figure.measured(0.151), Figure.measured(0.098), Figure.measured(0.095))));
+        Rig rig = GOOD.with(pack).with(GOOD.placeOf("pack").orElseThrow().withHeld(held));
+        Rule rule = Rules.ALL.stream()
+                .filter(r -> r.id().equals("carry.held-badly"))
+                .findFirst()
+                .orElseThrow();
+        Rule.Judgement judged = rule.judge(Line.of(rig));
+        assertEquals(rule.verdict(judged), expected.isEmpty() ? Verdict.HOLDS : Verdict.CLOSE, held.toString());
+        String words = ((Rule.Judgement.Measured) judged).template();
+        assertTrue(words.contains(expected), words);
     }
 
     /** In a box, or behind a plug, nothing is open. */
@@ -102,6 +142,35 @@ public class HoldingTest {
         assertEquals(moved.after().fitOut().ballast().get(0).station(), "rail-right");
         double right = Line.of(moved.after()).get(FloatStage.STAGE).value().sideKgM();
         assertEquals(right, side + 0.36 * kg, 1e-9);
+    }
+
+    /** 4 kg of rods 0.3 m to the right heel by 1.2 kg·m more; shared with the left side they heel by nothing. */
+    @Test
+    public void rodsOnBothSidesBalance() {
+        Rig rig = DemoRigs.oystercatcher();
+        double bare = Line.of(rig).get(FloatStage.STAGE).value().sideKgM();
+        KeptRoom right = new KeptRoom(
+                "right",
+                "right rods",
+                Zone.RODS,
+                Figure.measured(2.6),
+                Figure.measured(0.3),
+                Figure.measured(0.2),
+                Figure.measured(0.1),
+                Figure.chosen(4));
+        KeptRoom left =
+                right.with(room -> room.id("left").sideM(Figure.measured(-0.3)).loadKg(Figure.UNSET));
+        Rig laden = rig.withCraft(rig.craft().withKept(List.of(right, left)));
+        assertEquals(Line.of(laden).get(FloatStage.STAGE).value().sideKgM(), bare + 1.2, 1e-9);
+        Rig shared = Comparison.find(Line.of(laden), "carry.both-sides.right.left")
+                .orElseThrow()
+                .after();
+        assertEquals(
+                shared.craft().kept().stream()
+                        .map(room -> room.loadKg().value())
+                        .toList(),
+                List.of(2.0, 2.0));
+        assertEquals(Line.of(shared).get(FloatStage.STAGE).value().sideKgM(), bare, 1e-9);
     }
 
     @DataProvider

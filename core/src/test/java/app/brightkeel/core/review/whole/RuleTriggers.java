@@ -24,6 +24,7 @@ import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
@@ -41,11 +42,13 @@ import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.SonarVersion;
+import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.TransducerType;
 import app.brightkeel.core.rig.TrialRun;
 import app.brightkeel.core.rig.WantedView;
 import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.rig.Zone;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -333,6 +336,16 @@ final class RuleTriggers {
                         "carry.box-in-the-way",
                         FitOutTriggers.boxed(box -> box.withStation("rail-left")
                                 .withOutside(new Size(measured(0.5), measured(0.5), measured(0.22))))),
+                Map.entry(
+                        "carry.beyond-well",
+                        roomy(
+                                FitOutTriggers.boxed(box ->
+                                        box.withOutside(new Size(measured(0.40), measured(0.30), measured(0.22)))),
+                                Zone.WELL)),
+                Map.entry(
+                        "carry.no-drain",
+                        FitOutTriggers.boxed(box -> box.with(b -> b.tight(false).drained(false)))),
+                Map.entry("screen.second-hand", device(d -> d.withSecondHand(true))),
                 Map.entry("carry.no-tether", FitOutTriggers.boxed(box -> box.withStation("rail-left"))),
                 Map.entry(
                         "battery.over-budget",
@@ -463,6 +476,14 @@ final class RuleTriggers {
     private static Rig crowdedLip() {
         return GOOD.withRuns(
                 GOOD.runs().stream().map(run -> run.withCableM(measured(0.022))).toList());
+    }
+
+    /** A room of 300 × 300 mm round the box. */
+    private static Rig roomy(Rig rig, Zone use) {
+        Station at = rig.craft().station(rig.fitOut().boxes().get(0).station()).orElseThrow();
+        return rig.withCraft(rig.craft()
+                .withKept(List.of(new KeptRoom(
+                        "room", "stern well", use, at.fromBowM(), at.sideM(), measured(0.3), measured(0.3), UNSET))));
     }
 
     /** A screen far too heavy for its arm. */

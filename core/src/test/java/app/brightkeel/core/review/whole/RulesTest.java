@@ -126,7 +126,7 @@ public class RulesTest {
                         .filter(f -> !f.putAside())
                         .map(Finding::rule)
                         .toList(),
-                List.of("carry.lies-on-side", "carry.part-too-large", "transducer.hidden-at-bottom"));
+                List.of("carry.lies-on-side", "carry.part-too-large", "transducer.hidden-at-bottom", "carry.no-drain"));
         double hidden = pram.findings().stream()
                 .filter(f -> f.rule().equals("transducer.hidden-at-bottom"))
                 .findFirst()

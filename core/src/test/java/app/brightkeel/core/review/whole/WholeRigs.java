@@ -291,7 +291,9 @@ final class WholeRigs {
                         random.nextBoolean())),
                 List.of(),
                 random.nextBoolean(),
-                random.nextBoolean()));
+                random.nextBoolean(),
+                false,
+                ""));
         return rig.withFitOut(rig.fitOut().withBoxes(all));
     }
 

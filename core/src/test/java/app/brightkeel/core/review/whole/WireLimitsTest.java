@@ -23,6 +23,7 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Gauge;
+import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Rig;
@@ -206,6 +207,62 @@ public class WireLimitsTest {
         assertEquals(
                 verdict("wire.plug-does-not-mate", built), Verdict.HOLDS, "the school brings the charger's plug along");
         assertEquals(verdict("wire.live-pins-open", built), Verdict.HOLDS);
+    }
+
+    /** What a display's own lead ends in is an end like others; the lead is what is changed, not the display. */
+    @DataProvider
+    public Object[][] endsAtADisplay() {
+        Ending shrouded = Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED);
+        Ending bare = Ending.of(Ending.Terminal.BARE, Ending.Half.UNDECIDED);
+        return new Object[][] {
+            {shrouded, shrouded.mate(), Verdict.HOLDS, Verdict.HOLDS},
+            {shrouded, shrouded, Verdict.FAILS, Verdict.HOLDS},
+            {shrouded.mate(), shrouded, Verdict.HOLDS, Verdict.CLOSE},
+            {shrouded, bare, Verdict.FAILS, Verdict.HOLDS},
+            {Ending.of(Ending.Terminal.BUTT, Ending.Half.UNDECIDED), bare, Verdict.HOLDS, Verdict.HOLDS},
+            {Ending.of(Ending.Terminal.FORK, Ending.Half.UNDECIDED), shrouded, Verdict.FAILS, Verdict.HOLDS},
+        };
+    }
+
+    @Test(dataProvider = "endsAtADisplay")
+    public void aDisplaysEndIsAnEnd(Ending lead, Ending power, Verdict mates, Verdict live) {
+        Rig rig = RuleTriggers.good();
+        Device display = rig.devices().get(0);
+        Rig ended = rig.with(rig.harness().segment("lead").withEnd(lead))
+                .with(display.withSockets(display.sockets().withPower(power)));
+        assertEquals(verdict("wire.plug-does-not-mate", ended), mates);
+        assertEquals(verdict("wire.live-pins-open", ended), live);
+        if (mates == Verdict.FAILS) {
+            Rig cured = Comparison.find(Line.of(ended), "wire.end.lead")
+                    .orElseThrow()
+                    .after();
+            assertEquals(verdict("wire.plug-does-not-mate", cured), Verdict.HOLDS);
+            assertEquals(cured.devices().get(0).sockets().power(), power);
+        }
+    }
+
+    /** Colours change on the way: pointed out until the point bears labels, or all are alike. */
+    @Test
+    public void coloursAreTheSameOrMarked() {
+        Rig rig = TestRigs.twoScreens();
+        Harness plain = rig.harness();
+        Harness brown = plain;
+        for (String lead : List.of("left-lead", "right-lead")) {
+            Segment own = plain.segment(lead);
+            brown = brown.with(own.withWire(own.wire().withColours("Brown / Blue")));
+        }
+        Rig other = rig.withHarness(brown);
+        assertEquals(verdict("wire.colours-unlike", rig), Verdict.HOLDS);
+        assertEquals(verdict("wire.colours-unlike", other), Verdict.CLOSE);
+        Rig marked = other.withHarness(brown.withJunctions(
+                brown.junctions().stream().map(each -> each.withLabelled(true)).toList()));
+        assertEquals(verdict("wire.colours-unlike", marked), Verdict.HOLDS);
+        Rig alike = Comparison.find(Line.of(other), "wire.same-colours")
+                .orElseThrow()
+                .after();
+        assertEquals(verdict("wire.colours-unlike", alike), Verdict.HOLDS);
+        assertTrue(alike.harness().segments().stream()
+                .allMatch(segment -> segment.wire().colours().equals("Brown / Blue")));
     }
 
     /** A run laid for one lead goes with it when it is hung elsewhere; only wires that are gone lose their way. */

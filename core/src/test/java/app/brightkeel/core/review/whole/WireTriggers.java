@@ -48,6 +48,14 @@ final class WireTriggers {
                 Map.entry("wire.plug-does-not-mate", ended(SHROUDED, SHROUDED)),
                 Map.entry("wire.spare-does-not-mate", withSpare(ended(SHROUDED, PINS))),
                 Map.entry("wire.live-pins-open", ended(PINS, SHROUDED)),
+                Map.entry(
+                        "wire.colours-unlike",
+                        branched.with(
+                                other(branched).withWire(other(branched).wire().withColours("brown and blue")))),
+                Map.entry(
+                        "wire.shared-switch",
+                        branched.with(block(branched)
+                                .with(b -> b.sort(Junction.Meeting.SWITCHED).labelled(true)))),
                 Map.entry("wire.too-few-ways", branched.with(block(branched).withWays(rated(1)))),
                 Map.entry("wire.unlabelled", branched.with(block(branched).withSort(Junction.Meeting.BLOCK))),
                 Map.entry("wire.not-tinned", lead(s -> s.withWire(s.wire().withTinned(false)))),
@@ -99,6 +107,10 @@ final class WireTriggers {
                                 "lead",
                                 List.of("well-to-stern-hatch", "stern-lip", "keel-way", "bow-lip", "bow-to-rail-left"))
                         .withLoopM(chosen(0.1)));
+    }
+
+    private static Segment other(Rig rig) {
+        return rig.harness().segment("other");
     }
 
     private static Junction block(Rig rig) {

@@ -120,17 +120,52 @@ public final class BankChanges {
         return Stream.concat(Stream.of(charged), BatteryChanges.match(line));
     }
 
+    /** Packs of a bank that somebody still carries; common practice, no source. */
+    private static final int MOST_JOINED = 4;
+
+    /** One more beside those that are joined, on a fused lead like that of the first. */
+    public static Stream<Change> third(Line line) {
+        Rig rig = line.entered();
+        return Banks.inUse(rig).stream()
+                .filter(bank -> bank.size() > 1
+                        && bank.size() < MOST_JOINED
+                        && bank.stream().allMatch(pack -> pack.onTopOf().isEmpty())
+                        && leads(rig.harness(), bank.get(0)))
+                .flatMap(bank -> {
+                    Pack first = bank.get(0);
+                    String id = FreshId.of(rig, first.id() + "-more");
+                    List<Pack> more = new ArrayList<>(rig.harness().packs());
+                    more.add(first.with(pack -> pack.id(id).name(Checks.fitted("one more: " + first.name()))));
+                    return Change.possible(() -> {
+                        Rig with = beside(rig.withHarness(rig.harness().withPacks(more)), first, id);
+                        Rig after = lead(with, with.harness().pack(id), first).after();
+                        return new Change(
+                                "battery.third." + first.id(),
+                                Text.of("One more {} beside them, on its own fused lead", first.name()),
+                                Effort.BUY,
+                                after);
+                    });
+                });
+    }
+
+    /** Packs to change between that somebody still carries; common practice, no source. */
+    private static final int MOST_CHANGED = 3;
+
     /** One more like the only one in use, carried along and changed to when the first has ended. */
     public static Stream<Change> second(Line line) {
         Rig rig = line.entered();
         List<List<Pack>> banks = Banks.inUse(rig);
-        if (banks.size() != 1 || banks.get(0).size() != 1) {
+        long spares = rig.harness().packs().stream()
+                .filter(pack -> pack.role() == PackRole.SPARE)
+                .count();
+        if (banks.size() != 1 || banks.get(0).size() != 1 || spares + 1 >= MOST_CHANGED) {
             return Stream.empty();
         }
         Pack first = banks.get(0).get(0);
         String id = FreshId.of(rig, first.id() + "-spare");
         List<Pack> both = new ArrayList<>(rig.harness().packs());
-        both.add(first.with(spare -> spare.id(id).name(spare(first.name())).role(PackRole.SPARE)));
+        both.add(first.with(spare ->
+                spare.id(id).name(Checks.fitted("spare: " + first.name())).role(PackRole.SPARE)));
         return Change.possible(() -> new Change(
                 "battery.second." + first.id(),
                 Text.of("Another {}: change to it when the one before is empty", first.name()),
@@ -142,10 +177,5 @@ public final class BankChanges {
         return rig.placeOf(first.id())
                 .map(place -> rig.with(new Placement(second, place.station(), true)))
                 .orElse(rig);
-    }
-
-    private static String spare(String name) {
-        String all = "spare: " + name;
-        return all.length() > 120 ? all.substring(0, 120) : all;
     }
 }

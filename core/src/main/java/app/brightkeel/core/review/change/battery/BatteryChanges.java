@@ -188,10 +188,22 @@ public final class BatteryChanges {
                 .findFirst()
                 .orElse(banks.get(0));
         Stream<Change> owned = bank.size() > 1 ? Stream.empty() : owned(line, bank);
-        boolean spare = line.entered().harness().packs().stream().anyMatch(pack -> pack.role() == PackRole.SPARE);
-        return Stream.of(owned, take(line, bank), spare ? Stream.<Change>empty() : BankChanges.second(line))
+        return Stream.of(
+                        owned,
+                        unlike(bank) ? match(line) : Stream.<Change>empty(),
+                        take(line, bank),
+                        BankChanges.second(line),
+                        BankChanges.third(line))
                 .flatMap(each -> each)
                 .toList();
+    }
+
+    private static boolean unlike(List<Pack> bank) {
+        return bank.stream()
+                        .map(pack -> List.of(pack.chemistry(), pack.capacityAh()))
+                        .distinct()
+                        .count()
+                > 1;
     }
 
     /** Larger ones in the place of each alternative source, of its own chemistry first. */

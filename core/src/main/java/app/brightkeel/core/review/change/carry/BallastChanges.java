@@ -14,6 +14,7 @@ import app.brightkeel.core.rig.Ballast;
 import app.brightkeel.core.rig.BaseEdge;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Stand;
@@ -88,6 +89,36 @@ public final class BallastChanges {
                                         .withBallast(rig.fitOut().ballast().stream()
                                                 .filter(each -> each != weight)
                                                 .toList()))))));
+    }
+
+    /** What lies on one side, as rods, shared with the like room on the other side. */
+    public static Stream<Change> shared(Line line) {
+        Rig rig = line.entered();
+        List<KeptRoom> rooms = rig.craft().kept();
+        return rooms.stream()
+                .filter(room -> room.measured() && room.loadKg().isSet())
+                .flatMap(room -> rooms.stream()
+                        .filter(other -> other.measured()
+                                && other.use() == room.use()
+                                && other.sideM().value() * room.sideM().value() < 0
+                                && load(other) < load(room))
+                        .map(other -> {
+                            Figure half = Figure.chosen(Math.round((load(room) + load(other)) * 50) / 100.0);
+                            return new Change(
+                                    "carry.both-sides." + room.id() + "." + other.id(),
+                                    Text.of("Share what lies in the {} with the {}", room.name(), other.name()),
+                                    Effort.MOVE,
+                                    rig.withCraft(rig.craft()
+                                            .withKept(rooms.stream()
+                                                    .map(each -> each == room || each == other
+                                                            ? each.withLoadKg(half)
+                                                            : each)
+                                                    .toList())));
+                        }));
+    }
+
+    private static double load(KeptRoom room) {
+        return room.loadKg().isSet() ? room.loadKg().value() : 0;
     }
 
     private static boolean lies(Station station) {

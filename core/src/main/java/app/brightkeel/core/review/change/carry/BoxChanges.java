@@ -73,6 +73,35 @@ public final class BoxChanges {
                 box -> box.withVented(true));
     }
 
+    /** A drain at the lowest corner of each box in which water would stand. */
+    public static Stream<Change> drained(Line line) {
+        return each(
+                line,
+                "carry.drain.",
+                box -> Text.of("A drain hole at the lowest corner of the {}", box.name()),
+                box -> box.gathersWater() && !box.drained(),
+                box -> box.withDrained(true));
+    }
+
+    /** Each lid drilled anew to the foot of what stands on it. */
+    public static Stream<Change> lidBolts(Line line) {
+        Rig rig = line.entered();
+        return rig.holders().stream()
+                .filter(holder -> !holder.footBolts().isEmpty())
+                .flatMap(holder -> rig.fitOut().boxAt(rig.stationOf(holder.holds())).stream()
+                        .filter(box ->
+                                !box.lidBolts().isEmpty() && !box.lidBolts().equals(holder.footBolts()))
+                        .map(box -> new Change(
+                                "carry.lid-bolts." + box.id() + "." + holder.id(),
+                                Text.of(
+                                        "Drill the lid of the {} to {}, for the {}",
+                                        box.name(),
+                                        holder.footBolts(),
+                                        holder.name()),
+                                Effort.MOVE,
+                                rig.withFitOut(rig.fitOut().with(box.withLidBolts(holder.footBolts()))))));
+    }
+
     /** Ribs and bosses cut away where they take room. */
     public static Stream<Change> relieved(Line line) {
         return each(

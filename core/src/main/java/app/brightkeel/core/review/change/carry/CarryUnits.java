@@ -160,7 +160,8 @@ public final class CarryUnits {
         Boards stock = rig.fitOut().boards();
         double thick = stock.thickM().isSet() ? stock.thickM().value() : BOARD_THICK_M;
         double hook = hookM(stock);
-        Pod pod = new Pod(room(pack), thick, hook);
+        double wall = stock.insideM().isSet() ? stock.insideM().value() : 0;
+        Pod pod = new Pod(room(pack), thick, hook, wall);
         Boards boards = stock.with(b -> b.stockLengthM(or(stock.stockLengthM(), BOARD_LONG_M))
                 .stockWideM(or(stock.stockWideM(), BOARD_WIDE_M))
                 .thickM(or(stock.thickM(), BOARD_THICK_M))
@@ -290,7 +291,9 @@ public final class CarryUnits {
                 List.of(),
                 pockets,
                 kind == EnclosureKind.BOX,
-                kind != EnclosureKind.BOX || pack.chemistry().lead());
+                kind != EnclosureKind.BOX || pack.chemistry().lead(),
+                kind != EnclosureKind.BOX,
+                "");
         return with(rig, made, boards);
     }
 

@@ -28,7 +28,7 @@ public final class HoldingChanges {
                                 place,
                                 "carry.hold." + place.item() + "." + Table.written(how),
                                 Text.of("Hold it {}, so that it stays", how.words()),
-                                whole(otherwise(place.held(), how)))));
+                                whole(line, place.item(), otherwise(place.held(), how)))));
     }
 
     /** What was tried was tried in the old one. */
@@ -36,8 +36,11 @@ public final class HoldingChanges {
         return how == held.how() ? held : held.with(other -> other.how(how).tried(Size.UNKNOWN));
     }
 
-    private static Held whole(Held held) {
-        return held.with(all -> all.anchors(Math.max(PackHold.ANCHORS, held.anchors()))
+    private static Held whole(Line line, String item, Held held) {
+        Size size = line.rig().harness().pack(item).size();
+        boolean moved = held.apartM().isSet() && size.known();
+        return held.with(all -> all.apartM(moved ? Figure.chosen(PackHold.anchorsM(size)) : held.apartM())
+                .anchors(Math.max(PackHold.ANCHORS, held.anchors()))
                 .blocked(true)
                 .covered(true)
                 .overM(

@@ -25,6 +25,7 @@ import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Inward;
 import app.brightkeel.core.rig.Junction;
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Lead;
 import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Mount;
@@ -216,6 +217,20 @@ final class BlankParts {
                 id, id, Spot.ON_DECK, amidships(), Figure.chosen(0), Figure.chosen(OVER_KEEL_M), Size.UNKNOWN);
     }
 
+    /** Amidships, as large as a box of bait. */
+    KeptRoom room() {
+        String id = FreshId.among(ids(rig.craft().kept(), KeptRoom::id), "room");
+        return new KeptRoom(
+                id,
+                id,
+                Zone.WELL,
+                amidships(),
+                Figure.chosen(0),
+                Figure.chosen(BOARD_LONG_M),
+                Figure.chosen(BOARD_LONG_M),
+                Figure.UNSET);
+    }
+
     /** Amidships, under the keel. */
     Obstruction obstruction() {
         String id = FreshId.among(ids(rig.craft().obstructions(), Obstruction::id), "obstruction");
@@ -288,7 +303,9 @@ final class BlankParts {
                         List.of(),
                         List.of(),
                         false,
-                        false));
+                        false,
+                        false,
+                        ""));
     }
 
     Rib rib(Enclosure box) {

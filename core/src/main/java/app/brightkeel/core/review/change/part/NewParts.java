@@ -89,6 +89,10 @@ final class NewParts {
                             c -> c.withObstructions(
                                     and(c.obstructions(), blank(rig).obstruction())))))),
             entry(
+                    "mount.room",
+                    ofRig(rig -> some(craft(
+                            rig, c -> c.withKept(and(c.kept(), blank(rig).room())))))),
+            entry(
                     "mount.station",
                     ofRig(rig -> some(craft(
                             rig,

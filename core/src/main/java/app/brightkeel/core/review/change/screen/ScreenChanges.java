@@ -100,6 +100,17 @@ public final class ScreenChanges {
                         line.entered().with(device.withLater(false))));
     }
 
+    /** A new one in place of one that somebody else used. */
+    public static Stream<Change> boughtNew(Line line) {
+        return line.entered().devices().stream()
+                .filter(Device::secondHand)
+                .map(device -> new Change(
+                        "screen.bought-new." + device.id(),
+                        Text.of("A new one in place of the {}", device.name()),
+                        Effort.BUY,
+                        line.entered().with(device.withSecondHand(false))));
+    }
+
     /** Without one of several displays: one is enough for many, and its watts and its place are saved. */
     public static Stream<Change> fewer(Line line) {
         Rig rig = line.entered();

@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.change.wire;
 
+import app.brightkeel.core.harness.Colours;
 import app.brightkeel.core.harness.Ends;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
@@ -7,6 +8,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -21,7 +23,7 @@ public final class EndChanges {
         Rig rig = line.entered();
         return pairs.stream()
                 .filter(pair -> pair.known() && !pair.mates())
-                .map(pair -> fitted(rig, pair.other(), pair.live().ending().mate()));
+                .map(pair -> fitted(rig, pair.changed(), pair.kept().mate()));
     }
 
     private static Change fitted(Rig rig, Ends.One one, Ending ending) {
@@ -39,7 +41,7 @@ public final class EndChanges {
         List<Ends.Pair> pairs = new ArrayList<>(Ends.joined(rig));
         pairs.addAll(Ends.spare(rig));
         for (Ends.Pair pair : pairs) {
-            if (pair.live().ending().terminal().plug()) {
+            if (pair.live().ending().terminal().plug() && pair.changed() == pair.other()) {
                 after = turned(after, pair.live(), Ending.Half.SHROUDED);
                 after = pair.other().ending().terminal().plug()
                         ? turned(after, pair.other(), Ending.Half.OPEN_PINS)
@@ -51,6 +53,26 @@ public final class EndChanges {
                 Text.of("The shrouded half at the battery, everywhere"),
                 Effort.BUY,
                 after));
+    }
+
+    /** Every pair that meets another of unlike colours in the colours of that one, from the battery on. */
+    public static Stream<Change> sameColours(Line line) {
+        Rig rig = line.entered();
+        Rig after = rig;
+        // once more for each pair: what is coloured alike may meet a further one
+        for (int pass = 0; pass < rig.harness().segments().size(); pass++) {
+            for (Colours.Meeting meeting : Colours.all(after)) {
+                if (!meeting.alike()) {
+                    Segment to = after.harness().segment(meeting.to().id());
+                    after = after.with(to.withWire(
+                            to.wire().withColours(meeting.from().wire().colours())));
+                }
+            }
+        }
+        return after.equals(rig)
+                ? Stream.empty()
+                : Stream.of(new Change(
+                        "wire.same-colours", Text.of("The same two colours from the battery on"), Effort.BUY, after));
     }
 
     private static Rig turned(Rig rig, Ends.One one, Ending.Half half) {

@@ -161,6 +161,7 @@ public class PartChangesTest {
                         "carry.extra",
                         "carry.fastener",
                         "mount.obstruction",
+                        "mount.room",
                         "mount.station",
                         "screen.phase",
                         "transducer.transducer",
