@@ -33,6 +33,9 @@ const DRAWS: [Draw["kind"], string][] = [
   ["resistive", "a filament or heater, by its label"],
 ];
 
+/** Share of the time that a pump runs where nobody said, as the service assumes it. */
+const PUMPS = 0.05;
+
 /** The day and what draws current in it. */
 export function SetScreen() {
   const { rig, take } = useEditor();
@@ -102,7 +105,7 @@ function PhaseFields({ index }: { index: number }) {
               <BrightnessSlider
                 label={`Switched on, ${device.name}`}
                 figure={use?.duty}
-                assumed={1}
+                assumed={device.kind === "pump" ? PUMPS : 1}
                 change={(now, value) => withUse(now, index, device.id, "duty", value)}
               />
             )}

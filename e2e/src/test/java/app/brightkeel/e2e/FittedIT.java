@@ -8,6 +8,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.nio.file.Files;
 import org.testng.annotations.Test;
 
@@ -74,6 +75,57 @@ public class FittedIT extends InBrowser {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it"))
                 .click();
         assertThat(link("screen")).containsText("holds");
+    }
+
+    /** What stands where the seat folds is in its way; the room is moved, and nothing is. */
+    @Test
+    public void aCraftHasItsRooms() {
+        begin("Oystercatcher, estuary autumn", "mount");
+        page.getByText("places,").click();
+        button("Add a well, a drink holder").click();
+        awaitKept();
+        page.locator("summary")
+                .getByText("room", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("It is"))
+                .first()
+                .selectOption(new SelectOption().setLabel("the seat as it folds"));
+        awaitKept();
+        type("Its middle, from the bow", "1.55");
+        type("Right of the middle", "-0.31");
+        awaitKept();
+        assertThat(link("screen")).containsText("close");
+        page.locator("body").click();
+        page.keyboard().press("f");
+        assertThat(dialog()).containsText("The 7-in chirp display stands in the way of the seat as it folds.");
+        page.keyboard().press("Escape");
+        type("Its middle, from the bow", "2.6");
+        assertThat(link("screen")).containsText("holds");
+    }
+
+    /** Second-hand is powered on the bench first; a pod that holds a battery drains; what came in the box of what is said. */
+    @Test
+    public void secondHandDrainsAndKits() {
+        begin("Reedling, canal pram", "screen");
+        page.getByText("less often needed").last().click();
+        page.getByLabel("Bought second-hand").last().click();
+        assertThat(link("screen")).containsText("close");
+        link("carry").click();
+        page.getByLabel("A drain at its lowest corner").click();
+        awaitKept();
+        page.locator("body").click();
+        page.keyboard().press("f");
+        assertThat(dialog()).containsText("was somebody else's: power it on the bench");
+        assertThat(dialog()).not().containsText("has no drain");
+        page.keyboard().press("Escape");
+        button("lists").click();
+        choose("List", "Everything, with what it costs");
+        Locator cone = dialog().getByLabel("Is it there: 16° chirp cone").first();
+        cone.selectOption(new SelectOption().setLabel("comes with another part"));
+        awaitKept();
+        dialog().getByLabel("It comes with").first().selectOption(new SelectOption().setLabel("7-in chirp display"));
+        assertThat(dialog()).containsText("in the box of the 7-in chirp display");
+        assertThat(dialog()).containsText("with it come: 16° chirp cone");
     }
 
     /** A battery at rest has its days, as a list and for a calendar. */

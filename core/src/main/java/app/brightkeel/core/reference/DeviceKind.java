@@ -50,6 +50,11 @@ public enum DeviceKind implements Worded {
         return this == LIVE_MODULE || this == KEYPAD || this == HEADING_SENSOR || this == BRIDGE || this == SMALL_PART;
     }
 
+    /** Share of the time it is switched on where nobody said: a bilge pump runs now and then; common practice, no source. */
+    public double usualDuty() {
+        return this == PUMP ? 0.05 : 1;
+    }
+
     /** What this kind draws, everything on [W]. */
     public Typical typical() {
         Typical typical = TYPICAL.get(Table.written(this));

@@ -195,16 +195,27 @@ public final class Assumptions {
                                 .orAssume(
                                         use.standby().isSet()
                                                 ? 1 - use.standby().value()
-                                                : 1))))
+                                                : usualDuty(devices, use.device())))))
                 .toList();
         Stream<Use> unsaid = devices.stream()
                 .filter(device -> uses.stream().noneMatch(u -> u.device().equals(device.id())))
-                .map(device -> new Use(device.id(), Figure.UNSET.orAssume(1), Figure.UNSET.orAssume(1)));
+                .map(device -> new Use(
+                        device.id(),
+                        Figure.UNSET.orAssume(1),
+                        Figure.UNSET.orAssume(device.kind().usualDuty())));
         return phase.withUses(Stream.concat(uses.stream(), unsaid)
                 .map(use -> comesLater(devices, use.device())
                         ? use.withDuty(Figure.chosen(0)).withStandby(Figure.UNSET)
                         : use)
                 .toList());
+    }
+
+    private static double usualDuty(List<Device> devices, String id) {
+        return devices.stream()
+                .filter(device -> device.id().equals(id))
+                .mapToDouble(device -> device.kind().usualDuty())
+                .findFirst()
+                .orElse(1);
     }
 
     private static boolean comesLater(List<Device> devices, String id) {

@@ -7,6 +7,7 @@ import app.brightkeel.core.load.Load;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
+import app.brightkeel.core.reference.DeviceKind;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -39,8 +40,10 @@ final class DrawImplausible implements Rule {
             double headroom = off > TOLERATED
                     ? COMFORTABLE * (2 - off) / (2 - TOLERATED)
                     : COMFORTABLE + (1 - COMFORTABLE) * (1 - off / TOLERATED);
+            // a lamp that only tells that something is on is no lantern
+            boolean pilot = devices.get(d).kind() == DeviceKind.LIGHT && watts < usual.low();
             worst.add(
-                    headroom,
+                    pilot ? 1 : headroom,
                     "{} for a {} is unusual: {} to {} W is. Is it the real draw?",
                     new Amount(watts, Unit.WATT),
                     devices.get(d).kind().words(),

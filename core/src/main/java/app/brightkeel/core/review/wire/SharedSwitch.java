@@ -3,6 +3,7 @@ package app.brightkeel.core.review.wire;
 import app.brightkeel.core.harness.Motors;
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
@@ -47,8 +48,8 @@ final class SharedSwitch implements Rule {
                         int others = rig.harness().from(junction.id()).size() - 1;
                         worst.add(
                                 others > 0 ? SHARED : 1,
-                                "The {} hangs behind the {} with {} more: their noise and their volts are its own. A pair of "
-                                        + "its own from the battery, with its own switch and fuse.",
+                                "The {} hangs behind the {} with {} more: their noise is on its picture, their drop in its "
+                                        + "volts, and whoever switches them off switches it off.",
                                 device.name(),
                                 junction.name(),
                                 others);
@@ -57,6 +58,11 @@ final class SharedSwitch implements Rule {
             }
         }
         return worst.judgement();
+    }
+
+    @Override
+    public Text byHand() {
+        return Text.of("A pair of its own from the battery, with its own switch and fuse.");
     }
 
     @Override

@@ -18,10 +18,11 @@ public final class HoldingChanges {
 
     private HoldingChanges() {}
 
-    /** Another way to hold it, and what a strap, shelf or bare pack lacks. */
+    /** What the way it is held in lacks, and each other way. */
     public static Stream<Change> held(Line line) {
         return packs(line)
-                .flatMap(place -> Stream.of(Holding.values())
+                .flatMap(place -> Stream.concat(Stream.of(place.held().how()), Stream.of(Holding.values()))
+                        .distinct()
                         .filter(how -> how != Holding.UNDECIDED)
                         .map(how -> held(
                                 line,

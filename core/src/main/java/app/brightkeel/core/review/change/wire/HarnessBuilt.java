@@ -23,6 +23,7 @@ import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.ShortestWay;
+import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Sockets;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,6 +53,8 @@ final class HarnessBuilt {
     private static final double TOGETHER = 0.6;
 
     /** Draw of a harness's own lamp; common practice, no source [A]. */
+    private static final double LAMP_M = 0.02;
+
     private static final double LAMP_A = 0.02;
 
     private static final int SPARE_WAYS = 2;
@@ -223,14 +226,15 @@ final class HarnessBuilt {
             return;
         }
         Device lamp = new Device(
-                FreshId.of(rig, "harness-lamp"),
-                "lamp of the harness",
-                DeviceKind.LIGHT,
-                "",
-                new Draw.Steady(Figure.rated(LAMP_A)),
-                new Limits(Figure.rated(9), Figure.rated(30), Figure.rated(1), Figure.UNSET),
-                Sockets.UNKNOWN,
-                Figure.rated(0.02));
+                        FreshId.of(rig, "harness-lamp"),
+                        "lamp of the harness",
+                        DeviceKind.LIGHT,
+                        "",
+                        new Draw.Steady(Figure.rated(LAMP_A)),
+                        new Limits(Figure.rated(9), Figure.rated(30), Figure.rated(1), Figure.UNSET),
+                        Sockets.UNKNOWN,
+                        Figure.rated(0.02))
+                .withSize(new Size(Figure.rated(LAMP_M), Figure.rated(LAMP_M), Figure.rated(LAMP_M)));
         String station = rig.stationOf(devices.get(0).id());
         List<Device> more = new ArrayList<>(rig.devices());
         more.add(lamp);
