@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import { changeQuery, changeWorkingsQuery } from "../api/queries";
-import type { Link, LinkState } from "../api/types";
+import type { Link, LinkState, Text } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { Modal } from "../parts/Modal";
@@ -19,13 +19,18 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
     <Modal
       open
       onClose={onClose}
-      title={preview.data ? <Words text={preview.data.label} /> : "A change"}
+      title={preview.data ? title(preview.data.label) : "A change"}
       about="What it would do to the line. Taking it is one step, which undo takes back."
     >
       {preview.isPending && <p className="text-ink-3">Working it out…</p>}
       {preview.isError && <p className="text-fails">{preview.error.message}</p>}
       {preview.data && (
         <>
+          {long(preview.data.label) && (
+            <p className="mb-3 max-h-[30vh] overflow-y-auto text-[14px]">
+              <Words text={preview.data.label} />.
+            </p>
+          )}
           <table className="w-full">
             <thead>
               <tr className="text-left text-[13px] text-ink-3">
@@ -78,6 +83,17 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
       )}
     </Modal>
   );
+}
+
+const LONG = 120;
+
+const plain = (text: Text) => text.words.join("");
+
+const long = (text: Text) => plain(text).length > LONG;
+
+/** What is made of many steps is called by its first words; the steps stand below. */
+function title(label: Text): ReactNode {
+  return long(label) ? plain(label).split(":")[0] : <Words text={label} />;
 }
 
 /** The working of a link as it would be after the change. */

@@ -20,6 +20,7 @@ export function FindingsBar({ onCure, onAll }: { onCure: (id: string) => void; o
         <span>Every link that is built holds.</span>
       )}
       <span className="ml-auto flex shrink-0 items-center gap-4">
+        <Whole onCure={onCure} />
         {(["fails", "unset", "close"] as Verdict[]).map((verdict) => {
           const count = counting.filter((finding) => finding.verdict === verdict).length;
           return (
@@ -40,6 +41,33 @@ export function FindingsBar({ onCure, onAll }: { onCure: (id: string) => void; o
         </button>
       </span>
     </footer>
+  );
+}
+
+/** What is open filled in, what fails mended, what was proposed kept: each in one step. */
+function Whole({ onCure }: { onCure: (id: string) => void }) {
+  const { rig, saved, set } = useEditor();
+  const open = saved.review.links.some((each) => each.kind === "open");
+  const fails = saved.review.findings.filter((each) => !each.putAside && each.verdict === "fails").length;
+  const quiet = "text-act underline decoration-dashed underline-offset-4";
+  return (
+    <>
+      {open && (
+        <button type="button" className={quiet} onClick={() => onCure("water.fill-in")}>
+          fill in the rest
+        </button>
+      )}
+      {!open && fails > 1 && (
+        <button type="button" className={quiet} onClick={() => onCure("water.mend-all")}>
+          mend all that fails
+        </button>
+      )}
+      {rig.proposed.length > 0 && (
+        <button type="button" className={quiet} onClick={() => set("/proposed", [])}>
+          keep all {rig.proposed.length} proposed
+        </button>
+      )}
+    </>
   );
 }
 

@@ -80,6 +80,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
       { replace: true },
     );
 
+  const open = (change: string) => setDialog({ change });
   const commands: Command[] = [
     ...LINKS.map((each, i) => ({
       key: String(i + 1),
@@ -103,13 +104,14 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
         if (next) void navigate(`/rigs/${saved.id}/${next.link}`);
       },
     },
+    { key: "b", words: "Fill in the rest", run: () => open("water.fill-in") },
+    { key: "m", words: "Mend all that fails", run: () => open("water.mend-all") },
     { key: "z", words: "Undo", run: () => move("undo") },
     { key: "Z", words: "Redo", run: () => move("redo") },
     { key: "/", words: "Commands", run: () => setDialog("commands") },
     { key: "?", words: "Keys", run: () => setDialog("commands") },
   ];
   useKeys(Object.fromEntries(commands.map((command) => [command.key, command.run])));
-  const open = (change: string) => setDialog({ change });
 
   return (
     <div className="flex min-h-screen flex-col md:h-screen">

@@ -44,7 +44,9 @@ export function FigureField({
       set(pointer, { kind: "unset" });
     } else if (Number.isFinite(value)) {
       setFault("");
-      set(pointer, { kind: "given", value, basis: given?.basis ?? basis });
+      // what is typed over a proposal is the person's own
+      const own = given && given.basis !== "proposed" ? given.basis : basis;
+      set(pointer, { kind: "given", value, basis: own });
     } else {
       setFault(`"${words}" is no number${example(unit, system)}. Nothing was saved.`);
     }
@@ -85,9 +87,9 @@ export function FigureField({
             aria-label={`${label}: where it comes from`}
             value={given.basis}
             onChange={(event) => set(pointer, { ...given, basis: event.target.value })}
-            className="bg-transparent text-ink-3"
+            className={`bg-transparent ${given.basis === "proposed" ? "text-act" : "text-ink-3"}`}
           >
-            {BASES.map((each) => (
+            {(given.basis === "proposed" ? ([...BASES, "proposed"] as Basis[]) : BASES).map((each) => (
               <option key={each}>{each}</option>
             ))}
           </select>

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { answer, api, etag } from "../api/client";
+import { answer, api, documentOf, etag } from "../api/client";
 import { rigQuery, shelfQuery } from "../api/queries";
 import type { Rig, RigDocument, Saved, ShelfEntry, Unreadable } from "../api/types";
 import { nextStep } from "../parts/guide";
@@ -13,6 +13,36 @@ export interface Told {
   words: string;
   fault?: boolean;
   undo?: () => void;
+}
+
+/** What a person knows as a rig is started; "" where it was not said. */
+export interface Known {
+  craft: string;
+  display: string;
+  hours: string;
+  /** From and to, in metres: "2-10". */
+  depths: string;
+  drill: string;
+  /** Whether the rest is filled in. */
+  fill: boolean;
+}
+
+const chosen = (value: number) => ({ kind: "given", value, basis: "chosen" }) as const;
+
+/** The same rig with what was said of day, water and drilling; the very rig where nothing was. */
+function said(rig: Rig, known: Known): Rig {
+  const [least, most] = known.depths.split("-").map(Number);
+  const { outing, schools } = rig;
+  const water =
+    known.depths === "" ? outing.water : { ...outing.water, leastM: chosen(least!), mostM: chosen(most!) };
+  const phases =
+    known.hours === ""
+      ? outing.phases
+      : outing.phases.map((phase, i) => (i === 0 ? { ...phase, hours: chosen(Number(known.hours)) } : phase));
+  const drilling = known.drill === "" ? schools.drilling : (known.drill as typeof schools.drilling);
+  return known.depths === "" && known.hours === "" && known.drill === ""
+    ? rig
+    : { ...rig, outing: { ...outing, water, phases }, schools: { ...schools, drilling } };
 }
 
 /** Everything that can be done on the shelf. */
@@ -39,10 +69,22 @@ export function useShelf() {
     told,
     hush: () => setTold(null),
     busy: act.isPending,
-    start: (name: string, kind: Rig["craft"]["kind"]) =>
+    start: (name: string, kind: Rig["craft"]["kind"], known: Known) =>
       act.mutate(async () => {
         const query = { name, craft: kind };
-        const saved = await answer(api.POST("/api/rigs/blank", { params: { query } }));
+        let saved = await answer(api.POST("/api/rigs/blank", { params: { query } }));
+        const take = async (change: string) => {
+          const params = { path: { id: saved.id, change }, header: etag(saved.revision) };
+          saved = await answer(api.POST("/api/rigs/{id}/changes/{change}", { params }));
+        };
+        if (known.craft !== "") await take(`mount.craft.${known.craft}`);
+        if (known.display !== "") await take(`screen.one-more.${known.display}`);
+        const told = said(saved.rig, known);
+        if (told !== saved.rig) {
+          const params = { path: { id: saved.id }, header: etag(saved.revision) };
+          saved = await answer(api.PUT("/api/rigs/{id}", { params, body: documentOf(told) }));
+        }
+        if (known.fill) await take("water.fill-in");
         keep(saved);
         void navigate(`/rigs/${saved.id}/${nextStep(saved.review.guide)?.link ?? "screen"}`);
         return null;

@@ -51,5 +51,6 @@ export function blankRig(name: string, kind: Rig["craft"]["kind"]): Rig {
     purse: { purchases: [] },
     quieted: [],
     notes: [],
+    proposed: [],
   };
 }

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { useEditor } from "../../edit/RigEditor";
+import { Proposed } from "../../parts/Proposed";
 import { NoteField } from "./NoteField";
 
 /** A titled part of the Set pane. */
@@ -19,6 +20,7 @@ export function Section({
     <section className="mb-4">
       <div className="flex items-baseline gap-3 border-b border-rule pb-0.5">
         <div className="min-w-0 grow text-[14.5px] font-semibold">{title}</div>
+        {part !== undefined && <Proposed part={part} />}
         {aside}
       </div>
       {children}

@@ -1,8 +1,7 @@
 package app.brightkeel.core.battery;
 
 import app.brightkeel.core.battery.Simulation.Spreads;
-import app.brightkeel.core.circuit.Feed;
-import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.circuit.Laid;
 import app.brightkeel.core.harness.Topology;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -54,7 +53,7 @@ public final class Circuits implements Stage<Circuits.Needs, Circuits.Order> {
         Rig rig = line.rig();
         return Outcome.both(
                         Outcome.both(line.get(Packs.STAGE), line.get(Load.STAGE), Supply::new),
-                        line.get(Feed.STAGE),
+                        line.get(Laid.STAGE),
                         (supply, feed) -> new Needs(circuits(rig, supply, feed)))
                 .flatMap(needs -> needs.circuits().get(0).load().meanW() > 0
                         ? Outcome.known(needs)
@@ -64,7 +63,7 @@ public final class Circuits implements Stage<Circuits.Needs, Circuits.Order> {
     private record Supply(Packs.Bank bank, DayLoad load) {}
 
     /** Those that feed something; the whole rig where there is but one, or none. */
-    private static List<Simulation> circuits(Rig rig, Supply supply, FeedState feed) {
+    private static List<Simulation> circuits(Rig rig, Supply supply, Laid.Harnessed feed) {
         List<Topology> trees = feed.topology().trees();
         List<Simulation> all = new ArrayList<>();
         for (Topology tree : trees) {
@@ -76,7 +75,7 @@ public final class Circuits implements Stage<Circuits.Needs, Circuits.Order> {
         return all.isEmpty() ? List.of(simulation(rig, supply, feed, feed.topology(), supply.load())) : all;
     }
 
-    private static Simulation simulation(Rig rig, Supply supply, FeedState feed, Topology tree, DayLoad load) {
+    private static Simulation simulation(Rig rig, Supply supply, Laid.Harnessed feed, Topology tree, DayLoad load) {
         List<PackString> sources = supply.bank().sources().stream()
                 .filter(source -> tree.ids().contains(source.id()))
                 .toList();

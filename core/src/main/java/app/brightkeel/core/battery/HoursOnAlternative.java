@@ -69,7 +69,7 @@ public final class HoursOnAlternative implements DearStage<HoursOnAlternative.Ne
             return Working.missing("On an alternative source", outcome.missing());
         }
         List<PackString> sources = line.get(Packs.STAGE).value().instead();
-        FeedState feed = line.get(Feed.STAGE).value();
+        List<Double> ohms = line.get(Feed.STAGE).map(FeedState::ohms).orElse(List.of());
         Working.Builder all = Working.of(
                         "On an alternative source",
                         "the same day, run with it alone over its own lead",
@@ -80,9 +80,9 @@ public final class HoursOnAlternative implements DearStage<HoursOnAlternative.Ne
             DayRun run = outcome.value().runs().get(i);
             all.step("t" + (i + 1), pack.name(), run.hours(), Unit.HOUR)
                     .remark("{} ended because {}", pack.name(), run.end().words());
-            for (int s = 0; s < feed.ohms().size(); s++) {
+            for (int s = 0; s < ohms.size(); s++) {
                 if (line.rig().harness().segments().get(s).from().equals(pack.id())) {
-                    all.opened("R", "its own lead", feed.ohms().get(s), Unit.OHM, Feed.segmentWorking(line, s));
+                    all.opened("R", "its own lead", ohms.get(s), Unit.OHM, Feed.segmentWorking(line, s));
                 }
             }
         }

@@ -21,8 +21,10 @@ public final class HoursOtherwise implements DearStage<Simulation, HoursOtherwis
      * @param longLifeH  at the depth that gives a long life
      * @param onceH      at the depth for once in a while
      * @param emptyH     to the very end
+     * @param noWireH    were nothing lost between battery and device
      */
-    public record Hours(double newH, double endOfLifeH, double longLifeH, double onceH, double emptyH) {}
+    public record Hours(
+            double newH, double endOfLifeH, double longLifeH, double onceH, double emptyH, double noWireH) {}
 
     @Override
     public String name() {
@@ -41,7 +43,8 @@ public final class HoursOtherwise implements DearStage<Simulation, HoursOtherwis
                 hours(needs.with(pack -> pack.aged(Math.min(pack.ageFactor(), END_OF_LIFE)))),
                 hours(needs.with(pack -> pack.usedTo(pack.chemistry().data().longLifeDepth()))),
                 hours(needs.with(pack -> pack.usedTo(pack.chemistry().data().depth()))),
-                hours(needs.withDepth(1)));
+                hours(needs.withDepth(1)),
+                hours(needs.withoutWire()));
     }
 
     private static double hours(Simulation simulation) {

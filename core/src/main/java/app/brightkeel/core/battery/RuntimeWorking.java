@@ -2,6 +2,7 @@ package app.brightkeel.core.battery;
 
 import app.brightkeel.core.circuit.Feed;
 import app.brightkeel.core.circuit.FeedState;
+import app.brightkeel.core.circuit.Laid;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Source;
@@ -74,7 +75,12 @@ final class RuntimeWorking {
     }
 
     private static void volts(Line line, Simulation circuit, Working.Builder all) {
-        FeedState feed = line.get(Feed.STAGE).value();
+        Outcome<FeedState> known = line.get(Feed.STAGE);
+        if (!known.isKnown()) {
+            all.remark("no wire is counted yet, as far as nobody said how long and thick it is");
+            return;
+        }
+        FeedState feed = known.value();
         int worst = feed.worstDevice(circuit.fed());
         if (worst >= 0 && feed.empty().exists()) {
             all.opened(
@@ -125,6 +131,10 @@ final class RuntimeWorking {
         HoursOtherwise.Hours beside = line.get(HoursOtherwise.STAGE).value();
         if (beside.endOfLifeH() < line.get(Runtime.STAGE).value().hours()) {
             all.step("old", "the same at 80 % of its rating", beside.endOfLifeH(), Unit.HOUR);
+        }
+        double wireH = beside.noWireH() - line.get(Runtime.STAGE).value().hours();
+        if (line.get(Laid.STAGE).map(Laid.Harnessed::whole).orElse(false)) {
+            all.step("wire", "hours that the wire takes", Math.max(0, wireH), Unit.HOUR);
         }
         if (beside.longLifeH() != beside.onceH()) {
             all.step("long life", "used to the depth for a long life", beside.longLifeH(), Unit.HOUR)

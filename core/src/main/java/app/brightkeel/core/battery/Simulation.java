@@ -7,6 +7,7 @@ import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.rig.Pack;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -40,7 +41,7 @@ public record Simulation(
     /** How far each is moved for one run: 0 is the plan, 1 the worse end, −1 the better one. */
     public record Shift(List<Double> draw, double capacity, double ohm) {
         static Shift none(int devices) {
-            return new Shift(java.util.Collections.nCopies(devices, 0.0), 0, 0);
+            return new Shift(Collections.nCopies(devices, 0.0), 0, 0);
         }
     }
 
@@ -142,6 +143,11 @@ public record Simulation(
     /** The same with every pack changed. */
     Simulation with(UnaryOperator<PackModel> change) {
         return new Simulation(topology, ohms, each(packs, change), each(spares, change), load, minV, spread);
+    }
+
+    /** The same with nothing lost between battery and device. */
+    Simulation withoutWire() {
+        return new Simulation(topology, Collections.nCopies(ohms.size(), 0.0), packs, spares, load, minV, spread);
     }
 
     /** The same with every pack used to another depth. */

@@ -244,6 +244,7 @@ public final class Fields {
             Map.entry("storedC", new Field("warmest of the store", Unit.CELSIUS)),
             choice("secondHand", "bought second-hand"),
             choice("kept", "room that is kept"),
+            choice("proposed", "proposed, not taken yet"),
             choice("drained", "a drain at its lowest corner"),
             choice("lidBolts", "bolt pattern of the lid"),
             choice("footBolts", "bolt pattern of the foot"),

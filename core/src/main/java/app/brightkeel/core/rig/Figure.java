@@ -12,6 +12,7 @@ public sealed interface Figure {
         MEASURED,
         RATED,
         CHOSEN,
+        PROPOSED,
         ASSUMED
     }
 
@@ -46,6 +47,11 @@ public sealed interface Figure {
 
     static Figure chosen(double value) {
         return new Given(value, Basis.CHOSEN);
+    }
+
+    /** Filled in by the planner, for the person to take or change. */
+    static Figure proposed(double value) {
+        return new Given(value, Basis.PROPOSED);
     }
 
     default boolean isSet() {

@@ -32,7 +32,8 @@ public enum Part {
     FIT_OUT(Rig::fitOut),
     PURSE(Rig::purse),
     QUIETED(Rig::quieted),
-    NOTES(Rig::notes);
+    NOTES(Rig::notes),
+    PROPOSED(Rig::proposed);
 
     /** Every part. */
     static final long ALL_BITS = (1L << values().length) - 1;

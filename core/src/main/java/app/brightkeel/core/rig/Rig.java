@@ -34,6 +34,7 @@ import java.util.function.Function;
  * @param fitOut      weights, pass-throughs, boxes and boards round it
  * @param purse       what is on hand, what is bought, and what may be spent
  * @param quieted     ids of rules whose findings the person has put aside
+ * @param proposed    ids of parts that were filled in and that nobody has taken yet, each once
  * @param notes       why a part was chosen, at most one for each; a note goes when its part goes
  */
 @RecordBuilder
@@ -57,7 +58,22 @@ public record Rig(
         FitOut fitOut,
         Purse purse,
         Set<String> quieted,
-        List<Note> notes)
+        List<Note> notes,
+
+        @Names(
+                value = {
+                    PartKind.DEVICE,
+                    PartKind.TRANSDUCER,
+                    PartKind.HOLDER,
+                    PartKind.PACK,
+                    PartKind.JUNCTION,
+                    PartKind.SEGMENT,
+                    PartKind.CHARGER,
+                    PartKind.BOX,
+                    PartKind.EXTRA
+                },
+                gone = Names.Gone.IS_EMPTIED)
+        List<String> proposed)
         implements RigBuilder.With {
 
     /** Most devices in one rig. */
@@ -69,6 +85,7 @@ public record Rig(
     private static final int MOST_RUNS = 100;
     private static final int MOST_QUIETED = 200;
     private static final int MOST_NOTES = 500;
+    private static final int MOST_PROPOSED = 500;
 
     /** @throws Refusal naming the field for a blank name, an id used twice, a reference to nothing, too long a list */
     public Rig {
@@ -81,6 +98,8 @@ public record Rig(
         onHand = Checks.atMost("onHand", MOST_ON_HAND, onHand);
         chargers = Checks.atMost("chargers", MOST_CHARGERS, chargers);
         notes = Checks.atMost("notes", MOST_NOTES, notes);
+        proposed = Checks.atMost("proposed", MOST_PROPOSED, proposed);
+        Checks.distinct("proposed", proposed);
         if (quieted.size() > MOST_QUIETED) {
             throw new Refusal(
                     RefusalCode.TOO_MANY, "quieted", String.valueOf(quieted.size()), "at most " + MOST_QUIETED);
@@ -103,6 +122,7 @@ public record Rig(
                 .of("fitOut", fitOut)
                 .of("purse", purse)
                 .of("notes", notes)
+                .of("proposed", proposed)
                 .check();
     }
 
@@ -195,6 +215,11 @@ public record Rig(
     @Override
     public List<Note> notes() {
         return Reads.noted(Part.NOTES, notes);
+    }
+
+    @Override
+    public List<String> proposed() {
+        return Reads.noted(Part.PROPOSED, proposed);
     }
 
     // whoever takes parts out need not think of what named them: it goes, or names nothing from then on, see Names
@@ -292,6 +317,7 @@ public record Rig(
                 FitOut.NONE,
                 Purse.NONE,
                 Set.of(),
+                List.of(),
                 List.of());
     }
 

@@ -16,7 +16,7 @@ public final class Spread {
         return switch (figure.basis()) {
             case MEASURED -> MEASURED;
             case RATED -> RATED;
-            case CHOSEN -> 0;
+            case CHOSEN, PROPOSED -> 0;
             case ASSUMED -> assumed;
         };
     }

@@ -34,6 +34,7 @@ public final class EveryList {
                         Figure.chosen(500),
                         List.of(new Purchase(device.id(), "", device.origin(), Having.OWNED, OPEN, ""))))
                 .withNetwork(rig.network().withShares(List.of(Shared.values())))
+                .withProposed(List.of(device.id(), pack.id()))
                 .withFitOut(fitOut(rig))
                 .withRuns(rig.runs().stream().map(EveryList::travelling).toList());
     }

@@ -67,7 +67,8 @@ final class FigureDeserializer extends ValueDeserializer<Figure> {
             case "measured" -> Figure.Basis.MEASURED;
             case "rated" -> Figure.Basis.RATED;
             case "chosen" -> Figure.Basis.CHOSEN;
-            default -> throw new Refusal(RefusalCode.NOT_OFFERED, "basis", word, "measured, rated or chosen");
+            case "proposed" -> Figure.Basis.PROPOSED;
+            default -> throw new Refusal(RefusalCode.NOT_OFFERED, "basis", word, "measured, rated, chosen or proposed");
         };
     }
 }

@@ -154,7 +154,8 @@ public class FormatVersionsTest {
         Transducer transducer = rig.transducers().get(0);
         Device display = rig.devices().get(0);
         Ending bare = new Ending(Ending.Terminal.BARE, Ending.Half.UNDECIDED, Figure.UNSET, Figure.measured(0.006));
-        return rig.withCraft(rig.craft()
+        return rig.withProposed(List.of(display.id()))
+                .withCraft(rig.craft()
                         .withKept(List.of(
                                 room("well", "stern well", Zone.WELL, 3.2, 0.6, 0.42, Figure.measured(4)),
                                 room("seat-folded", "seat folded", Zone.SEAT, 1.7, 0.4, 0.45, Figure.UNSET))))

@@ -21,6 +21,7 @@ final class BatteryKinds {
             entry("take", ChangeKind.of(2, (line, said) -> BatteryChanges.take(line, said[0], said[1]))),
             entry("on-hand", among(BatteryChanges::owned)),
             entry("second", among(BankChanges::second)),
+            entry("first", among(BatteryChanges::first)),
             entry("third", among(BankChanges::third)),
             entry("charge", among(line -> BatteryChanges.charged(line).stream())),
             entry("depth", among(line -> BatteryChanges.deeper(line).stream())),

@@ -219,6 +219,12 @@ public final class Comparison {
                 .filter(each -> Table.written(each).equals(words[0]))
                 .map(Links::of)
                 .findFirst();
+        if (words[1].equals(Filling.ID)) {
+            return link.flatMap(each -> Filling.of(line, id, new RigReviewer()));
+        }
+        if (words[1].equals(MendAll.ID)) {
+            return link.flatMap(each -> MendAll.of(line, id, new RigReviewer()));
+        }
         return words[1].equals(AS_IT_IS)
                 ? link.map(each -> asItIs(line, each))
                 : link.flatMap(each -> Optional.ofNullable(each.kinds().get(words[1]))

@@ -18,6 +18,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.NetworkPlan;
+import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
@@ -102,6 +103,7 @@ public class ChangeKindTest {
                         .with(board.withMount(board.mount().withBelowM(Figure.measured(-0.12)))),
                 pram.withFitOut(
                         pram.fitOut().withBoards(pram.fitOut().boards().withStockWideM(Figure.measured(0.175)))),
+                DemoRigs.oystercatcher().without(PartKind.PACK, "pack"),
                 rodsOnOneSide(gannet),
                 footOnALid(DemoRigs.bittern()),
                 twoByOneFitting(gannet, pram.fitOut().boxes().get(0)),

@@ -21,6 +21,7 @@ import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.change.screen.ScreenChanges;
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Rig;
@@ -179,7 +180,7 @@ public final class BatteryChanges {
     public static List<Change> candidates(Line line) {
         List<List<Pack>> banks = Banks.inUse(line.entered());
         if (banks.isEmpty()) {
-            return List.of();
+            return first(line).toList();
         }
         List<Pack> bank = banks.stream()
                 .filter(each -> line.get(Circuits.STAGE)
@@ -196,6 +197,44 @@ public final class BatteryChanges {
                         BankChanges.third(line))
                 .flatMap(each -> each)
                 .toList();
+    }
+
+    /** What is on hand and every catalogue pack as the first battery of a rig that has none in use. */
+    public static Stream<Change> first(Line line) {
+        Rig rig = line.entered();
+        if (!Banks.inUse(rig).isEmpty()) {
+            return Stream.empty();
+        }
+        Stream<Change> owned = rig.onHand().stream()
+                .map(item -> first(
+                        rig.withOnHand(rig.onHand().stream()
+                                .filter(each -> each != item)
+                                .toList()),
+                        item,
+                        Text.of("{}, on hand", item.name()),
+                        Effort.MOVE));
+        return Stream.concat(
+                owned,
+                Catalogue.packs().stream()
+                        .map(item -> first(
+                                rig,
+                                item.withOrigin(item.id()),
+                                Text.of(
+                                        "{}, {}",
+                                        item.name(),
+                                        new Amount(item.massKg().value(), Unit.KILOGRAM)),
+                                Effort.BUY)));
+    }
+
+    private static Change first(Rig rig, Pack item, Text label, Effort effort) {
+        List<Pack> all = new ArrayList<>(rig.harness().packs());
+        all.add(item.with(
+                pack -> pack.id(FreshId.of(rig, "pack")).role(PackRole.IN_USE).onTopOf("")));
+        return new Change(
+                "battery.first." + item.id(),
+                label,
+                effort,
+                rig.withHarness(rig.harness().withPacks(all)));
     }
 
     private static boolean unlike(List<Pack> bank) {
