@@ -132,7 +132,7 @@ export function StartDialog({
             disabled={name.trim() === "" || kind === "undecided"}
             onClick={() => start(true)}
           >
-            Start it, the rest filled in
+            Have the rest filled in
           </Button>
           <span className="text-[13px] text-ink-3">
             filled in is proposed: each part is yours to keep or change

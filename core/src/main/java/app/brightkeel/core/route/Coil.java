@@ -82,6 +82,11 @@ public record Coil(
 
     /** Dry places on the way of a cable, then those one passage off it. */
     public static List<Station> places(Rig rig, LaidCable laid) {
+        return near(rig, laid).stream().filter(station -> dry(rig, station)).toList();
+    }
+
+    /** All places on the way of a cable, then those one passage off it. */
+    public static List<Station> near(Rig rig, LaidCable laid) {
         Craft craft = rig.craft();
         Set<String> ids = new LinkedHashSet<>(laid.stations());
         for (String on : laid.stations()) {
@@ -91,10 +96,7 @@ public record Coil(
                 }
             }
         }
-        return ids.stream()
-                .flatMap(id -> craft.station(id).stream())
-                .filter(station -> dry(rig, station))
-                .toList();
+        return ids.stream().flatMap(id -> craft.station(id).stream()).toList();
     }
 
     private static boolean dry(Rig rig, Station station) {

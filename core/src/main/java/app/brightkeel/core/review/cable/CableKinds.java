@@ -33,6 +33,7 @@ final class CableKinds {
             entry("relief", among(LooseEnds::relieved)),
             entry("drips", among(LooseEnds::drips)),
             entry("coil", among(LooseEnds::coiled)),
+            entry("bag", among(LooseEnds::bagged)),
             entry("exit", among(LooseEnds::leaving)),
             entry("sleeve", among(LooseEnds::sleeved)),
             entry("fitted", among(CableChanges::fitted)),

@@ -54,6 +54,7 @@ final class CoilLiesBadly implements Rule {
     public Stream<Change> cures(Line line) {
         return Stream.of(
                         LooseEnds.coiled(line),
+                        LooseEnds.bagged(line),
                         CableChanges.shorter(line),
                         CableChanges.soundWays(line),
                         CarryChanges.displays(line))

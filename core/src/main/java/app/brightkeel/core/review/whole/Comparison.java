@@ -190,7 +190,8 @@ public final class Comparison {
             }
             planned |= same;
         }
-        if (!all.isEmpty() && !planned) {
+        // where nothing is planned yet nothing stands among what could be
+        if (!all.isEmpty() && !planned && !shown.planned(line).plain().isBlank()) {
             all.add(asItIs(line, shown));
         }
         return all;

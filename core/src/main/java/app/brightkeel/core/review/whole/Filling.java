@@ -52,7 +52,7 @@ final class Filling {
     private static final double DAY_H = 6;
 
     private static final double ANGLER_KG = 82;
-    private static final double LEAST_M = 1.5;
+    private static final double LEAST_M = 2;
     private static final double MOST_M = 8;
     private static final String DISPLAY = "display-7-in-chirp";
 
@@ -77,11 +77,9 @@ final class Filling {
     }
 
     private Text label() {
-        Text all = Text.of("Fill in what is open");
-        for (Text each : said) {
-            all = Text.of(all.plain().endsWith("open") ? "{}: {}" : "{}; {}", all, each);
-        }
-        return all;
+        return said.isEmpty()
+                ? Text.of("Fill in what is open")
+                : Text.of("Fill in what is open: {}", MendAll.joined(said));
     }
 
     private void run() {
@@ -100,12 +98,8 @@ final class Filling {
                     List.of(Link.TRANSDUCER));
         }
         for (Transducer transducer : line.entered().transducers()) {
-            if (transducer.mount().kind() == MountKind.UNDECIDED
-                    || transducer.mount().station().isEmpty()) {
-                best(
-                        MountChanges.all(line)
-                                .filter(change -> change.id().startsWith("mount.take." + transducer.id() + ".")),
-                        List.of(Link.MOUNT, Link.TRANSDUCER));
+            if (line.entered().displayOf(transducer).isEmpty()) {
+                best(plugged(transducer), List.of(Link.TRANSDUCER));
             }
         }
         for (Device device : line.entered().devices()) {
@@ -113,10 +107,19 @@ final class Filling {
                 best(
                         places(device.id(), device.name(), spot -> spot.spot().takesDisplay())
                                 .flatMap(place -> held(device, place)),
-                        List.of(Link.SCREEN, Link.MOUNT));
+                        List.of(Link.SCREEN));
             }
         }
         best(HolderChanges.missing(line), List.of(Link.SCREEN));
+        for (Transducer transducer : line.entered().transducers()) {
+            if (transducer.mount().kind() == MountKind.UNDECIDED
+                    || transducer.mount().station().isEmpty()) {
+                best(
+                        MountChanges.all(line)
+                                .filter(change -> change.id().startsWith("mount.take." + transducer.id() + ".")),
+                        List.of(Link.MOUNT, Link.TRANSDUCER, Link.CABLE));
+            }
+        }
         best(BatteryChanges.first(line), List.of(Link.BATTERY));
         for (Pack pack : line.entered().harness().packs()) {
             if (line.entered().placeOf(pack.id()).isEmpty()) {
@@ -135,7 +138,7 @@ final class Filling {
                 take(rig -> Optional.of(Rerouting.of(rig, cable.id())));
             }
         }
-        line = MendAll.mended(line, reviewer);
+        line = MendAll.mended(line, reviewer, began);
         take(rig -> Optional.of(rig.withProposed(proposed(rig))));
     }
 
@@ -190,6 +193,18 @@ final class Filling {
 
     private static long count(List<Ruling> all, Verdict verdict) {
         return all.stream().filter(each -> each.verdict() == verdict).count();
+    }
+
+    /** Into each display: which of several it feeds nobody said. */
+    private Stream<Change> plugged(Transducer transducer) {
+        Rig rig = line.entered();
+        return rig.devices().stream()
+                .filter(device -> device.kind().display())
+                .map(display -> new Change(
+                        "transducer.feeds." + transducer.id() + "." + display.id(),
+                        Text.of("{} into the {}", transducer.name(), display.name()),
+                        Effort.SETTING,
+                        rig.with(transducer.withFeeds(display.id()))));
     }
 
     private Stream<Change> places(String item, String name, Predicate<Station> takes) {

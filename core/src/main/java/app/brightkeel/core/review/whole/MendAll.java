@@ -4,8 +4,10 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.review.Remedy;
 import app.brightkeel.core.review.Ruling;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -23,24 +25,33 @@ final class MendAll {
     /** More than this is another rig. */
     private static final int MOST_STEPS = 16;
 
+    /** Close for hardly more than a look, and dear to search for: left to the person. */
+    private static final Set<String> LEFT = Set.of("carry.trim", "carry.too-tender");
+
     private final RigReviewer reviewer;
+    private final Verdict from;
+    private final Rig keeps;
     private final List<Change> taken = new ArrayList<>();
     private Line line;
 
-    private MendAll(Line line, RigReviewer reviewer) {
+    private MendAll(Line line, RigReviewer reviewer, Verdict from, Rig keeps) {
+        this.keeps = keeps;
         this.line = line;
         this.reviewer = reviewer;
+        this.from = from;
     }
 
     /** As one change; none where nothing fails, or nothing is known against what does. */
     static Optional<Change> of(Line line, String id, RigReviewer reviewer) {
-        MendAll all = new MendAll(line, reviewer);
+        MendAll all = new MendAll(line, reviewer, Verdict.FAILS, line.entered());
         all.run();
         return all.taken.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Change(
                         id,
-                        Text.of("Mend what fails: {}", words(all.taken)),
+                        Text.of(
+                                "Mend what fails: {}",
+                                joined(all.taken.stream().map(Change::label).toList())),
                         all.taken.stream()
                                 .map(Change::effort)
                                 .max(Effort::compareTo)
@@ -48,19 +59,34 @@ final class MendAll {
                         all.line.entered()));
     }
 
-    /** What comes of it, changed or not. */
-    static Line mended(Line line, RigReviewer reviewer) {
-        MendAll all = new MendAll(line, reviewer);
+    /**
+     * The same of what is only close, too, as long as it is cured whole, without a drill, without another day or wish, and with
+     * the things that were there.
+     *
+     * @param keeps the rig whose displays and batteries stay
+     */
+    static Line mended(Line line, RigReviewer reviewer, Rig keeps) {
+        MendAll all = new MendAll(line, reviewer, Verdict.CLOSE, keeps);
         all.run();
         return all.line;
     }
 
-    static Text words(List<Change> taken) {
-        Text all = taken.get(0).label();
-        for (Change next : taken.subList(1, taken.size())) {
-            all = Text.of("{}; {}", all, next.label());
-        }
-        return all;
+    /** One after the other; at least one. */
+    static Text joined(List<Text> labels) {
+        return labels.stream()
+                .reduce((all, next) -> Text.of("{}; {}", all, next))
+                .orElseThrow();
+    }
+
+    private boolean harmless(Remedies.Proposed cure) {
+        Change change = cure.tried().change();
+        return cure.mending() == Remedy.Mending.CURES
+                && change.effort() != Effort.DRILL
+                && change.after().outing().equals(line.entered().outing())
+                && change.after().schools().equals(line.entered().schools())
+                && change.after().craft().equals(line.entered().craft())
+                && change.after().devices().containsAll(keeps.devices())
+                && change.after().harness().packs().containsAll(keeps.harness().packs());
     }
 
     private void run() {
@@ -68,6 +94,10 @@ final class MendAll {
         for (int step = 0; step < MOST_STEPS; step++) {
             Optional<Ruling> worst = reviewer.toMend(line)
                     .filter(ruling -> ruling.verdict() == Verdict.FAILS
+                            || from == Verdict.CLOSE
+                                    && !LEFT.contains(ruling.rule().id()))
+                    .filter(ruling -> ruling.verdict() != Verdict.UNSET
+                            && !ruling.putAside()
                             && !without.contains(ruling.rule().id()))
                     .findFirst();
             if (worst.isEmpty()) {
@@ -75,6 +105,7 @@ final class MendAll {
             }
             Optional<Change> cure = new Remedies(line, reviewer)
                     .proposed(worst.get()).stream()
+                            .filter(each -> worst.get().verdict() == Verdict.FAILS || harmless(each))
                             .findFirst()
                             .map(each -> each.tried().change());
             // what came back by another cure is not cured for ever

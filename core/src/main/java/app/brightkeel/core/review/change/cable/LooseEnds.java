@@ -1,5 +1,6 @@
 package app.brightkeel.core.review.change.cable;
 
+import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
@@ -7,6 +8,7 @@ import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Enclosure;
+import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Extra;
@@ -15,13 +17,17 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
+import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Tethers;
 import app.brightkeel.core.route.Coil;
 import app.brightkeel.core.route.LaidCable;
 import app.brightkeel.core.route.RouteStage;
 import app.brightkeel.core.route.Routes;
 import app.brightkeel.core.route.Slack;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -75,6 +81,42 @@ public final class LooseEnds {
                                                 .runOf(coil.laid().carries())
                                                 .orElseThrow()
                                                 .withCoilAt(station.id())))));
+    }
+
+    /** Each coil in the smallest dry bag there is, at each place on its way where nothing else is kept. */
+    public static Stream<Change> bagged(Line line) {
+        Rig rig = line.entered();
+        Optional<Enclosure> bag = Catalogue.boxes().stream()
+                .filter(each -> each.kind() == EnclosureKind.BAG && each.tight())
+                .min(Comparator.comparingDouble(each -> each.massKg().value()));
+        return bag.stream()
+                .flatMap(item -> Coil.of(line).orElse(List.of()).stream()
+                        .filter(coil -> !coil.well())
+                        .flatMap(coil -> Coil.near(rig, coil.laid()).stream()
+                                .filter(station -> free(rig, station))
+                                .flatMap(station -> Change.possible(() -> bagged(rig, item, coil, station)))));
+    }
+
+    private static boolean free(Rig rig, Station station) {
+        return station.placed()
+                && rig.fitOut().boxAt(station.id()).isEmpty()
+                && rig.places().stream().noneMatch(place -> place.station().equals(station.id()))
+                && rig.transducers().stream()
+                        .noneMatch(each -> each.mount().station().equals(station.id()));
+    }
+
+    private static Change bagged(Rig rig, Enclosure item, Coil coil, Station station) {
+        Enclosure bag = item.with(each ->
+                each.id(FreshId.of(rig, item.id())).name("dry bag for the coil").station(station.id()));
+        List<Enclosure> all = new ArrayList<>(rig.fitOut().boxes());
+        all.add(bag);
+        Rig with = rig.withFitOut(rig.fitOut().withBoxes(all));
+        Rig tied = Tethers.wanted(with, bag) ? Tethers.with(with, bag.id(), bag.name()) : with;
+        return new Change(
+                "cable.bag." + coil.laid().run() + "." + station.id(),
+                Text.of("Coil it in a small dry bag at the {}", station.name()),
+                Effort.BUY,
+                tied.with(tied.runOf(coil.laid().carries()).orElseThrow().withCoilAt(station.id())));
     }
 
     /** Each cable by each single hole for cables of the boxes at its ends. */
