@@ -1,15 +1,30 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import { useEditor } from "../edit/RigEditor";
 import { nextStep } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
 import { LINK_NAMES } from "../parts/verdicts";
 
+const CALLED = "guide-called";
+
+const guideKey = (rig: string) => `guide-away-${rig}`;
+
+/** Brings the guide of a rig back where it was put away. */
+export function callGuide(rig: string) {
+  localStorage.removeItem(guideKey(rig));
+  window.dispatchEvent(new Event(CALLED));
+}
+
 /** A first pass in the order of the work: shows what comes next, and steps aside when it is not wanted. */
 export function GuideBar() {
   const { saved, link } = useEditor();
-  const key = `guide-away-${saved.id}`;
+  const key = guideKey(saved.id);
   const [away, setAway] = useState(localStorage.getItem(key) !== null);
+  useEffect(() => {
+    const again = () => setAway(localStorage.getItem(key) !== null);
+    window.addEventListener(CALLED, again);
+    return () => window.removeEventListener(CALLED, again);
+  }, [key]);
   const steps = saved.review.guide;
   const next = nextStep(steps);
   if (away || next === null) return null;

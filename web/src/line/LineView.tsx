@@ -20,7 +20,7 @@ import { FilesMenu } from "./FilesMenu";
 import { FindingsBar } from "./FindingsBar";
 import { FindingsDialog } from "./FindingsDialog";
 import { GoneDialog } from "./GoneDialog";
-import { GuideBar } from "./GuideBar";
+import { callGuide, GuideBar } from "./GuideBar";
 import { HistoryDialog } from "./HistoryDialog";
 import { StaleDialog } from "./StaleDialog";
 import { useKeys } from "../parts/keys";
@@ -106,6 +106,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     },
     { key: "b", words: "Fill in the rest", run: () => open("water.fill-in") },
     { key: "m", words: "Mend all that fails", run: () => open("water.mend-all") },
+    { key: "g", words: "Call the guide back", run: () => callGuide(saved.id) },
     { key: "z", words: "Undo", run: () => move("undo") },
     { key: "Z", words: "Redo", run: () => move("redo") },
     { key: "/", words: "Commands", run: () => setDialog("commands") },

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { shelfQuery, unreadableQuery } from "../api/queries";
-import type { ShelfEntry } from "../api/types";
+import type { Rig, ShelfEntry } from "../api/types";
 import { Button } from "../parts/Button";
 import { Kbd } from "../parts/Kbd";
 import { useKeys } from "../parts/keys";
@@ -15,7 +15,7 @@ import { StartDialog } from "./StartDialog";
 import { UnreadableRow } from "./UnreadableRow";
 import { Notice } from "./Notice";
 import { ShelfFoot } from "./ShelfFoot";
-import { useShelf } from "./useShelf";
+import { NOTHING_KNOWN, type Known, useShelf } from "./useShelf";
 import { useDropped } from "./useDropped";
 
 /** From so many rigs on, looking for one is quicker than reading all. */
@@ -109,7 +109,7 @@ export default function ShelfView() {
         {does.told && <Notice told={does.told} onClose={does.hush} />}
         {shelf.isPending && <p className="py-6 text-ink-3">Looking at the shelf…</p>}
         {shelf.isError && <p className="py-6 text-fails">{shelf.error.message}</p>}
-        {shelf.data?.length === 0 && spoilt.length === 0 && <Empty />}
+        {shelf.data?.length === 0 && spoilt.length === 0 && <Empty onStart={does.start} />}
         {rigs.length > 0 && found.length === 0 && (
           <p className="py-6 text-ink-2">No rig is called, carried or held up by “{wanted}”.</p>
         )}
@@ -168,12 +168,34 @@ function count(rigs: number | undefined, found: number): string {
   return rigs === 0 ? "No rigs yet" : rigs === 1 ? "One rig" : `${rigs} rigs`;
 }
 
-function Empty() {
+/** Whole rigs to begin from: what is said of each is said as in the dialog, the rest is proposed. */
+const EXAMPLES: [string, Rig["craft"]["kind"], Partial<Known>][] = [
+  ["A sit-on-top on a lake", "sit-on-top", { hours: "6", depths: "2-10", drill: "no-drill" }],
+  ["A canoe for two evenings a week", "canoe", { hours: "4", depths: "2-10", display: "display-7-in-chirp" }],
+  ["A crate on the ice", "ice-walk-out", { hours: "5", depths: "3-25", display: "display-5-in" }],
+];
+
+function Empty({ onStart }: { onStart: (name: string, kind: Rig["craft"]["kind"], known: Known) => void }) {
   return (
-    <p className="max-w-[60ch] py-8 text-ink-2">
-      Nothing on the shelf yet. Start a rig: say what carries it, what draws current and for how long, then
-      its battery, its wire and its fuse. Whatever is still open stays dashed, and nothing is made up for it.
-      Or drop a rig file anywhere on this page.
-    </p>
+    <div className="max-w-[60ch] py-8 text-ink-2">
+      <p>
+        Nothing on the shelf yet. Start a rig: say what carries it, what draws current and for how long, then
+        its battery, its wire and its fuse. Whatever is still open stays dashed, and nothing is made up for
+        it. Or drop a rig file anywhere on this page.
+      </p>
+      <p className="pt-4">Or begin from a whole one, and change what is not yours:</p>
+      <ul>
+        {EXAMPLES.map(([name, kind, known]) => (
+          <li key={name} className="py-1">
+            <Button
+              look="quiet"
+              onClick={() => onStart(name, kind, { ...NOTHING_KNOWN, ...known, fill: true })}
+            >
+              {name}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }

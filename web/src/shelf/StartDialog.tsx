@@ -5,7 +5,7 @@ import type { Rig } from "../api/types";
 import { Button } from "../parts/Button";
 import { CRAFTS } from "../parts/crafts";
 import { Modal } from "../parts/Modal";
-import type { Known } from "./useShelf";
+import { NOTHING_KNOWN, type Known } from "./useShelf";
 
 const HOURS = ["3", "4", "5", "6", "8", "10", "12"];
 
@@ -26,14 +26,7 @@ export function StartDialog({
 }) {
   const [name, setName] = useState("");
   const [kind, setKind] = useState<Rig["craft"]["kind"]>("undecided");
-  const [known, setKnown] = useState<Known>({
-    craft: "",
-    display: "",
-    hours: "",
-    depths: "",
-    drill: "",
-    fill: false,
-  });
+  const [known, setKnown] = useState<Known>(NOTHING_KNOWN);
   const crafts = (useQuery(craftsQuery).data ?? []).filter((item) => item.craft.kind === kind);
   const displays = (useQuery(devicesQuery).data ?? []).filter((each) => each.kind.startsWith("display"));
   const say = (more: Partial<Known>) => setKnown((now) => ({ ...now, ...more }));

@@ -27,6 +27,8 @@ export interface Known {
   fill: boolean;
 }
 
+export const NOTHING_KNOWN: Known = { craft: "", display: "", hours: "", depths: "", drill: "", fill: false };
+
 const chosen = (value: number) => ({ kind: "given", value, basis: "chosen" }) as const;
 
 /** The same rig with what was said of day, water and drilling; the very rig where nothing was. */

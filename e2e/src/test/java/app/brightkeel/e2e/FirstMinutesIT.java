@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
@@ -85,6 +86,22 @@ public class FirstMinutesIT extends InBrowser {
         awaitKept();
         nineVerdicts();
         untilAllHold();
+    }
+
+    /** Nothing on the shelf: a whole rig to begin from stands there after one press. */
+    @Test
+    public void anEmptyShelfOffersWholeRigs() {
+        page.route(
+                app.url("/api/rigs"),
+                shelf -> shelf.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody("[]")));
+        page.navigate(app.url("/"));
+        press(button("A crate on the ice"));
+        page.waitForURL("**/rigs/**");
+        awaitLine();
+        nineVerdicts();
+        assertThat(button("keep all")).isVisible();
     }
 
     /** What is proposed looks so until it is kept, and one step takes all of it back. */

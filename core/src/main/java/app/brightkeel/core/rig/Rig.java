@@ -295,11 +295,15 @@ public record Rig(
         return DroppedReferences.without(this, kind, id);
     }
 
-    /** A rig of which nothing is known but its name and what carries it. */
+    /** A rig of which nothing is known but its name and what carries it, and what goes with that: on ice nobody drifts. */
     public static Rig blank(String name, CraftKind craft) {
+        Water water = craft.onIce()
+                ? Water.UNKNOWN.with(
+                        ice -> ice.season(Season.ICE).motion(Motion.STILL).style(FishingStyle.ICE_JIG))
+                : Water.UNKNOWN;
         return new Rig(
                 name,
-                new Outing(Figure.UNSET, Water.UNKNOWN, List.of()),
+                new Outing(Figure.UNSET, water, List.of()),
                 Angler.UNKNOWN,
                 Craft.of(craft),
                 List.of(),

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
 /**
  * Alternatives for one link, best first, each with what it does to every link.
  *
- * <p>Best is: fewest links fail, then fewest are close, then what is there already, then the least effort, then the link's
+ * <p>Best is: fewest links fail, then fewest want something, then fewest are close, then what is there already, then the least effort, then the link's
  * own score, then its order, which puts the smallest first: enough is enough. Nothing wins by points over what is there.
  */
 public final class Comparison {
@@ -67,7 +67,7 @@ public final class Comparison {
         }
     }
 
-    private record Ranked(Offer offer, long failing, long closes, LinkReview.Merit merit) {
+    private record Ranked(Offer offer, long failing, long open, long closes, LinkReview.Merit merit) {
 
         private WhyPlanned.Row row() {
             return new WhyPlanned.Row(offer.label(), failing, closes, offer.fails(), merit);
@@ -87,6 +87,7 @@ public final class Comparison {
     private static List<Offer> sorted(List<Ranked> offers) {
         List<Ranked> best = offers.stream()
                 .sorted(Comparator.comparingLong(Ranked::failing)
+                        .thenComparingLong(Ranked::open)
                         .thenComparingLong(Ranked::closes)
                         .thenComparing(r -> !r.offer().planned())
                         .thenComparing(r -> r.offer().effort())
@@ -165,7 +166,8 @@ public final class Comparison {
                 UNSAID,
                 merit.measures(),
                 Change.moved(before, states));
-        return new Ranked(offer, count(states, Verdict.FAILS), count(states, Verdict.CLOSE), merit);
+        return new Ranked(
+                offer, count(states, Verdict.FAILS), count(states, Verdict.UNSET), count(states, Verdict.CLOSE), merit);
     }
 
     /** What is not said as won or lost; where nothing is won or lost, that. */

@@ -77,9 +77,14 @@ final class Filling {
     }
 
     private Text label() {
-        return said.isEmpty()
+        List<Text> all = new ArrayList<>(said);
+        reviewer.review(line).findings().stream()
+                .filter(finding -> !finding.putAside())
+                .filter(finding -> finding.verdict() == Verdict.UNSET || finding.verdict() == Verdict.FAILS)
+                .forEach(finding -> all.add(Text.of("in the way is still: {}", finding.text())));
+        return all.isEmpty()
                 ? Text.of("Fill in what is open")
-                : Text.of("Fill in what is open: {}", MendAll.joined(said));
+                : Text.of("Fill in what is open: {}", MendAll.joined(all));
     }
 
     private void run() {
