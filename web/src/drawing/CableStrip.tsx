@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useRef } from "react";
+import { type KeyboardEvent, useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 import type { Link, LinkState, Review } from "../api/types";
 import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
@@ -20,6 +20,12 @@ export function CableStrip({
 }) {
   const navigate = useNavigate();
   const strip = useRef<HTMLElement>(null);
+  // on a telephone the strip is pushed along: what is looked at is in sight
+  useEffect(() => {
+    strip.current
+      ?.querySelector<HTMLElement>(`[data-link="${selected}"]`)
+      ?.scrollIntoView?.({ inline: "center", block: "nearest" });
+  }, [selected]);
   const onKeyDown = (event: KeyboardEvent) => {
     const by = event.key === "ArrowRight" ? 1 : event.key === "ArrowLeft" ? -1 : 0;
     if (by !== 0) {
@@ -35,7 +41,7 @@ export function CableStrip({
       ref={strip}
       aria-label="The line"
       onKeyDown={onKeyDown}
-      className="grid grid-cols-3 border-b border-rule bg-sheet px-6 max-md:px-2 sm:grid-cols-9"
+      className="grid grid-cols-9 border-b border-rule bg-sheet px-6 max-md:px-2 max-sm:flex max-sm:overflow-x-auto"
     >
       {review.links.map((state) => (
         <LinkCell
@@ -72,7 +78,7 @@ function LinkCell({
   const long = state.kind === "judged" && text(state.number).length > LONGEST;
   return (
     <div
-      className={`relative h-[132px] min-w-0 max-sm:h-[140px] ${selected ? "bg-act-soft" : "hover:bg-paper"}`}
+      className={`relative h-[132px] min-w-0 max-sm:min-w-[124px] max-sm:grow ${selected ? "bg-act-soft" : "hover:bg-paper"}`}
     >
       <button
         type="button"

@@ -113,7 +113,7 @@ function Handle({ mark, placed }: { mark: Extract<Mark, { kind: "handle" }>; pla
 }
 
 const NAMES: Record<string, string> = {
-  "/outing/water/leastM": "Least depth",
+  "/outing/water/leastM": "Shallowest of the water",
   "/outing/water/typicalM": "Typical depth",
-  "/outing/water/mostM": "Greatest depth",
+  "/outing/water/mostM": "Deepest of the water",
 };

@@ -1,21 +1,29 @@
 import { useQuery } from "@tanstack/react-query";
 import { remediesQuery } from "../api/queries";
-import type { Finding, Verdict } from "../api/types";
+import type { Finding, Link, Verdict } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Kbd } from "../parts/Kbd";
 import { VERDICT_COLOURS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 
 /** The bottom edge: the worst finding with its cheapest cure, and how many there are. */
-export function FindingsBar({ onCure, onAll }: { onCure: (id: string) => void; onAll: () => void }) {
+export function FindingsBar({
+  onCure,
+  onAll,
+  onField,
+}: {
+  onCure: (id: string) => void;
+  onAll: () => void;
+  onField: (link: Link, pointer: string) => void;
+}) {
   const { saved } = useEditor();
   const counting = saved.review.findings.filter((finding) => !finding.putAside);
   const aside = saved.review.findings.length - counting.length;
   const worst = counting[0];
   return (
-    <footer className="flex min-h-[46px] shrink-0 items-center max-md:flex-wrap gap-x-4 gap-y-1 border-t border-rule bg-sheet px-6 py-1.5 max-md:px-3">
+    <footer className="flex min-h-[46px] shrink-0 items-center max-md:flex-wrap gap-x-4 gap-y-1 border-t border-rule bg-sheet px-6 py-1.5 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:px-3">
       {worst ? (
-        <Worst finding={worst} onCure={onCure} onAll={onAll} />
+        <Worst finding={worst} onCure={onCure} onAll={onAll} onField={onField} />
       ) : (
         <span>Every link that is built holds.</span>
       )}
@@ -75,15 +83,18 @@ function Worst({
   finding,
   onCure,
   onAll,
+  onField,
 }: {
   finding: Finding;
   onCure: (id: string) => void;
   onAll: () => void;
+  onField: (link: Link, pointer: string) => void;
 }) {
   const { saved } = useEditor();
   const remedies = useQuery(remediesQuery(saved.id, saved.revision)).data;
   const remedy = remedies?.find((each) => each.rule === finding.rule);
   const [first, ...others] = remedy?.offers ?? [];
+  const wanted = finding.verdict === "unset" ? finding.pointers[0] : undefined;
   return (
     <>
       <span className="min-w-0 md:line-clamp-2">
@@ -96,6 +107,15 @@ function Worst({
           className="shrink-0 border-b border-dashed border-act font-semibold text-act max-md:shrink"
         >
           <Words text={first.label} />
+        </button>
+      )}
+      {wanted !== undefined && (
+        <button
+          type="button"
+          onClick={() => onField(finding.link, wanted)}
+          className="shrink-0 border-b border-dashed border-act font-semibold text-act"
+        >
+          say it
         </button>
       )}
       {first && first.mending !== "cures" && (

@@ -5,6 +5,7 @@ import { Link as RouterLink, useNavigate, useParams, useSearchParams } from "rea
 import { rigQuery } from "../api/queries";
 import type { Link, Problem, Saved } from "../api/types";
 import { CableStrip } from "../drawing/CableStrip";
+import { focusField, linkOf } from "../edit/fields";
 import { RigEditor, useEditor } from "../edit/RigEditor";
 import { nextStep } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
@@ -81,6 +82,10 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     );
 
   const open = (change: string) => setDialog({ change });
+  const reach = (asking: Link, pointer: string) => {
+    void navigate(`/rigs/${saved.id}/${linkOf(pointer, asking)}`);
+    focusField(pointer);
+  };
   const commands: Command[] = [
     ...LINKS.map((each, i) => ({
       key: String(i + 1),
@@ -147,12 +152,15 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
         problem && <Trouble problem={problem} onClose={dismiss} />
       )}
       <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,3fr)_minmax(420px,2fr)]">
-        <section aria-label={`Picture of ${LINK_NAMES[link]}`} className="min-h-0 md:border-r md:border-rule">
+        <section
+          aria-label={`Picture of ${LINK_NAMES[link]}`}
+          className="min-h-0 max-md:order-last md:border-r md:border-rule"
+        >
           <PicturePane />
         </section>
         <Panes key={epoch} pane={pane} show={show} />
       </main>
-      <FindingsBar onCure={open} onAll={() => setDialog("findings")} />
+      <FindingsBar onCure={open} onAll={() => setDialog("findings")} onField={reach} />
       {dialog === "findings" && <FindingsDialog onClose={() => setDialog(null)} onCure={open} />}
       {dialog === "history" && <HistoryDialog onClose={() => setDialog(null)} />}
       {dialog === "lists" && <ListsDialog onClose={() => setDialog(null)} />}

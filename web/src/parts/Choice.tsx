@@ -18,6 +18,7 @@ export function Choice({
       label={label}
       value={String(getAt(rig, pointer))}
       options={options}
+      field={pointer}
       onChange={(value) => set(pointer, value)}
     />
   );
@@ -28,11 +29,14 @@ export function ChoiceOf({
   label,
   value,
   options,
+  field,
   onChange,
 }: {
   label: string;
   value: string;
   options: [string, string][];
+  /** Pointer of what it chooses, by which it is found where that is wanted. */
+  field?: string;
   onChange: (value: string) => void;
 }) {
   const id = useId();
@@ -47,6 +51,7 @@ export function ChoiceOf({
       <label htmlFor={id}>{label}</label>
       <select
         id={id}
+        data-field={field}
         value={pending ?? value}
         onPointerDown={() => {
           keyed.current = false;

@@ -59,6 +59,7 @@ export function FigureField({
       <span className="flex items-baseline">
         <input
           id={id}
+          data-field={pointer}
           value={typed}
           inputMode="text"
           autoComplete="off"

@@ -51,6 +51,23 @@ describe("what a person types is read in the same units", () => {
     ["5.5", "hour", "metric", 5.5],
     ["5 h", "hour", "us", 5],
     ["2 lb", "kilogram", "us", 0.907],
+    // whatever the person's own units are
+    ["30 ft", "depth", "metric", 9.144],
+    ["8 m", "depth", "us", 8],
+    ["27'6\"", "metre", "metric", 8.382],
+    ["6 ft 3 in", "metre", "metric", 1.905],
+    ["12 cm", "millimetre", "us", 0.12],
+    ["0,5 m", "millimetre", "metric", 0.5],
+    ["2 in", "millimetre", "metric", 0.0508],
+    ["900 g", "kilogram", "us", 0.9],
+    ["3.3 lbs", "kilogram", "metric", 1.497],
+    ["1200 mAh", "ampere-hour", "metric", 1.2],
+    ["350 mA", "ampere", "metric", 0.35],
+    ["5 A", "ampere", "us", 5],
+    ["20 mA", "milliampere", "metric", 0.02],
+    ["−4 C", "celsius", "us", -4],
+    ["50F", "celsius", "metric", 10],
+    ["90 min", "hour", "metric", 1.5],
   ])("%s as %s in %s", (text, unit, system, si) => {
     expect(parse(text, unit, system)).toBeCloseTo(si, 3);
   });
@@ -65,6 +82,9 @@ describe("what a person types is read in the same units", () => {
     ["Infinity", "watt"],
     ["5 h xx", "hour"],
     ["6 ft 6 cm", "metre"],
+    ["3 kg", "metre"],
+    ["5 Ah", "ampere"],
+    ["1.2.3 m", "metre"],
   ])("%s is no %s", (text, unit) => {
     expect(parse(text, unit, "us")).toBeNaN();
   });

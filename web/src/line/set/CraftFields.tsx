@@ -17,6 +17,7 @@ export function CraftFields() {
     <Section title="The craft">
       <ChoiceOf
         label="Begin from"
+        field="/craft"
         value={rig.craft.origin}
         options={[
           ["", "nothing: measured by hand"],

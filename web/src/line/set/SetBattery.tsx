@@ -15,7 +15,12 @@ export function SetBattery() {
       {rig.harness.packs.map((pack, i) => (
         <PackFields key={pack.id} index={i} />
       ))}
-      <Button look="quiet" className="mr-3 mb-4" onClick={() => take("battery.new.pack")}>
+      <Button
+        look="quiet"
+        className="mr-3 mb-4"
+        data-field="/harness/packs"
+        onClick={() => take("battery.new.pack")}
+      >
         Add a battery
       </Button>
       <ChargerFields />

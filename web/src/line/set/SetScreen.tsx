@@ -249,6 +249,7 @@ function AddDevice() {
   return (
     <ChoiceOf
       label="Add a device"
+      field="/devices"
       value=""
       options={options}
       onChange={(id) => {

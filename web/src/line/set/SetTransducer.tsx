@@ -198,6 +198,7 @@ function AddTransducer() {
   return (
     <ChoiceOf
       label="Add a transducer"
+      field="/transducers"
       value=""
       options={options}
       onChange={(id) => {

@@ -29,9 +29,9 @@ export function SetWater() {
         <FigureField label="Water temperature" pointer={`${at}/waterC`} unit="celsius" basis="measured" />
       </Section>
       <Section title="Depth that is fished">
-        <FigureField label="Least" pointer={`${at}/leastM`} unit="depth" basis="chosen" />
+        <FigureField label="Shallowest" pointer={`${at}/leastM`} unit="depth" basis="chosen" />
         <FigureField label="Typical" pointer={`${at}/typicalM`} unit="depth" basis="chosen" />
-        <FigureField label="Greatest" pointer={`${at}/mostM`} unit="depth" basis="chosen" />
+        <FigureField label="Deepest" pointer={`${at}/mostM`} unit="depth" basis="chosen" />
         <FigureField
           label="Fish stand"
           hint="above the bottom"

@@ -48,7 +48,12 @@ export function SetWire() {
         <SegmentFields key={spare.id} at={`/harness/spares/${i}`} list="spares" />
       ))}
       <div className="flex flex-wrap gap-3">
-        <Button look="quiet" disabled={!ready || !hungry} onClick={() => take("wire.new.wire")}>
+        <Button
+          look="quiet"
+          data-field="/harness/segments"
+          disabled={!ready || !hungry}
+          onClick={() => take("wire.new.wire")}
+        >
           Add a wire
         </Button>
         <Button look="quiet" onClick={() => take("wire.new.junction")}>

@@ -8,6 +8,7 @@ export function SitsAt({ item, label = "Sits at" }: { item: string; label?: stri
   return (
     <ChoiceOf
       label={label}
+      field="/places"
       value={rig.places.find((each) => each.item === item)?.station ?? ""}
       options={[
         ["", "not decided"],

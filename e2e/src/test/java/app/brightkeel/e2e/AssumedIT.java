@@ -70,8 +70,12 @@ public class AssumedIT extends InBrowser {
         assertThat(assumed("Battery")).isVisible();
         page.keyboard().press("8");
         page.keyboard().press("a");
-        Locator field =
-                page.getByRole(AriaRole.DIALOG).getByLabel(Pattern.compile("^The brightness of .* in “the evening”"));
+        // once it is given, where it comes from bears the same words
+        Locator field = page.getByRole(AriaRole.DIALOG)
+                .getByRole(
+                        AriaRole.TEXTBOX,
+                        new Locator.GetByRoleOptions()
+                                .setName(Pattern.compile("^The brightness of .* in “the evening”")));
         assertThat(field).hasAttribute("placeholder", "100");
         field.focus();
         page.keyboard().type("60");

@@ -88,6 +88,31 @@ public class FirstMinutesIT extends InBrowser {
         untilAllHold();
     }
 
+    /** What is wanted leads to where it is said, on whichever link that is. */
+    @Test
+    public void whatIsWantedLeadsToItsField() {
+        start("Tufted, mill pond", "sit-on-top paddle kayak");
+        press(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start it")));
+        page.waitForURL("**/rigs/**");
+        awaitLine();
+        // the kind of the water, its shallowest and its deepest
+        for (String value : List.of("", "2", "9")) {
+            button("say it").click();
+            Locator focus = page.locator("[data-field^='/outing/water']:focus");
+            assertThat(focus).hasCount(1);
+            if (value.isEmpty()) {
+                focus.selectOption(new SelectOption().setIndex(1));
+            } else {
+                focus.fill(value);
+            }
+            focus.press("Enter");
+            awaitKept();
+        }
+        assertThat(link("water")).not().containsText("unset");
+        button("say it").click();
+        assertThat(page.locator("[data-field='/transducers']")).isFocused();
+    }
+
     /** Nothing on the shelf: a whole rig to begin from stands there after one press. */
     @Test
     public void anEmptyShelfOffersWholeRigs() {
@@ -127,12 +152,12 @@ public class FirstMinutesIT extends InBrowser {
                 .hasCount(0);
         link("water").click();
         assertEquals(
-                page.getByLabel("Least: where it comes from").inputValue(),
+                page.getByLabel("Shallowest: where it comes from").inputValue(),
                 "proposed",
                 "a depth nobody said looks proposed");
-        type("Least", "3");
+        type("Shallowest", "3");
         awaitKept();
-        assertEquals(page.getByLabel("Least: where it comes from").inputValue(), "chosen");
+        assertEquals(page.getByLabel("Shallowest: where it comes from").inputValue(), "chosen");
         page.locator("body").click();
         for (int i = 0; i < 3; i++) {
             page.keyboard().press("z");

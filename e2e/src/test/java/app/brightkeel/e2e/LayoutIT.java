@@ -98,7 +98,7 @@ public class LayoutIT extends InBrowser {
     public void thePodIsCured() {
         openCopy("Reedling, canal pram", "carry");
         assertThat(link("carry")).containsText("fails");
-        for (String cure : new String[] {"Stand it upright", "Splice the transom rail"}) {
+        for (String cure : new String[] {"Stand it upright", "Splice the transom rail", "A drain hole"}) {
             page.keyboard().press("f");
             page.getByRole(AriaRole.DIALOG)
                     .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(cure))

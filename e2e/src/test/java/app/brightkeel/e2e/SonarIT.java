@@ -73,7 +73,7 @@ public class SonarIT extends InBrowser {
     public void aDepthIsSetInThePictureByKeys() {
         openRig("Oystercatcher");
         link("water").click();
-        Locator greatest = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Greatest depth"));
+        Locator greatest = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Deepest of the water"));
         greatest.focus();
         page.keyboard().press("ArrowUp");
         assertThat(link("water")).containsText("8.9 m");

@@ -31,8 +31,8 @@ public class WholeRigIT extends InBrowser {
 
         chooseByKeys("Kind", "fresh");
         chooseByKeys("Season", "summer");
-        enter("Least", "1.5");
-        enter("Greatest", "6");
+        enter("Shallowest", "1.5");
+        enter("Deepest", "6");
         chooseByKeys("The craft is", "drifting");
         assertThat(link("water")).containsText("6 m");
         stillUnset(Pages.LINKS.subList(1, Pages.LINKS.size()));

@@ -79,8 +79,8 @@ public final class WaterStage implements Stage<Water, WaterState> {
                         Unit.METRE_PER_SECOND,
                         AT + "displaySoundMs")
                 .step("error", "of every depth it shows", state.error(), Unit.FINE_PERCENT)
-                .step("shown", "at the least depth", state.shownM(state.leastM()), Unit.DEPTH)
-                .step("shown", "at the greatest depth", state.shownM(state.mostM()), Unit.DEPTH)
+                .step("shown", "at the shallowest depth", state.shownM(state.leastM()), Unit.DEPTH)
+                .step("shown", "at the deepest", state.shownM(state.mostM()), Unit.DEPTH)
                 .result("shown", "at the typical depth", state.shownM(state.typicalM()), Unit.DEPTH)
                 .done();
     }

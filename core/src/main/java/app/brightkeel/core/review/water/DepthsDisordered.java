@@ -32,7 +32,7 @@ final class DepthsDisordered implements Rule {
         }
         return Rule.measured(
                 -1,
-                "Least {}, typical {}, greatest {}: these are out of order.",
+                "Shallowest {}, typical {}, deepest {}: these are out of order.",
                 new Amount(least, Unit.DEPTH),
                 new Amount(typical, Unit.DEPTH),
                 new Amount(most, Unit.DEPTH));

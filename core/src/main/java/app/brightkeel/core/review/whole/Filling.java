@@ -169,7 +169,7 @@ final class Filling {
         return all;
     }
 
-    /** The best of several by the links they touch; the planned rig stays where none is better than it. */
+    /** The best of several by the links they touch, the first of equals; nothing where there are none. */
     private void best(Stream<Change> changes, List<Link> by) {
         record Judged(Change change, Line then, long fails, long open, long closes, double score) {}
         changes.map(change -> {

@@ -60,8 +60,8 @@ final class MendAll {
     }
 
     /**
-     * The same of what is only close, too, as long as it is cured whole, without a drill, without another day or wish, and with
-     * the things that were there.
+     * What comes of it with the displays and batteries that were there, what is only close cured, too: that as long as it is
+     * cured whole, without a drill, another device, another day or wish.
      *
      * @param keeps the rig whose displays and batteries stay
      */
@@ -85,11 +85,32 @@ final class MendAll {
                 && change.after().outing().equals(line.entered().outing())
                 && change.after().schools().equals(line.entered().schools())
                 && change.after().craft().equals(line.entered().craft())
-                && change.after().devices().containsAll(keeps.devices())
-                && change.after().harness().packs().containsAll(keeps.harness().packs());
+                && change.after().devices().size() == line.entered().devices().size();
+    }
+
+    private boolean keepsOwn(Rig after) {
+        return after.devices().containsAll(keeps.devices())
+                && after.harness().packs().containsAll(keeps.harness().packs());
     }
 
     private void run() {
+        Line began = line;
+        long before = failing(began);
+        step();
+        // a cure at a price whose price nothing paid
+        if (failing(line) > before) {
+            taken.clear();
+            line = began;
+        }
+    }
+
+    private long failing(Line at) {
+        return reviewer.states(at).stream()
+                .filter(state -> state.verdict() == Verdict.FAILS)
+                .count();
+    }
+
+    private void step() {
         Set<String> without = new HashSet<>();
         for (int step = 0; step < MOST_STEPS; step++) {
             Optional<Ruling> worst = reviewer.toMend(line)
@@ -105,7 +126,9 @@ final class MendAll {
             }
             Optional<Change> cure = new Remedies(line, reviewer)
                     .proposed(worst.get()).stream()
-                            .filter(each -> worst.get().verdict() == Verdict.FAILS || harmless(each))
+                            .filter(each -> from == Verdict.FAILS
+                                    || keepsOwn(each.tried().change().after())
+                                            && (worst.get().verdict() == Verdict.FAILS || harmless(each)))
                             .findFirst()
                             .map(each -> each.tried().change());
             // what came back by another cure is not cured for ever

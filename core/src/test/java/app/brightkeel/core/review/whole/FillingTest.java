@@ -160,6 +160,53 @@ public class FillingTest {
         }
     }
 
+    /** Rigs made at random, broken in any way: mended they never fail in more links, filled in they keep every display as it was. */
+    @Test
+    public void neverWorse() {
+        WholeRigs.from(25).limit(60).forEach(rig -> {
+            long before = failing(rig);
+            assertTrue(failing(mended(rig)) <= before, rig.name());
+            assertTrue(filled(rig).devices().containsAll(rig.devices()), rig.name());
+        });
+    }
+
+    private static long failing(Rig rig) {
+        return verdicts(rig).stream().filter(each -> each == Verdict.FAILS).count();
+    }
+
+    /** Two displays: the transducer goes into the one that takes its plug, and each display has a place and a holder. */
+    @Test(dataProvider = "twoDisplays")
+    public void twoDisplays(String craft) {
+        Rig start = blank(CraftKind.CANOE)
+                .withCraft(Catalogue.crafts().stream()
+                        .filter(item -> item.id().equals(craft))
+                        .findFirst()
+                        .orElseThrow()
+                        .craft())
+                .withDevices(Stream.of("display-9-in", "display-5-in")
+                        .map(id -> Catalogue.devices().stream()
+                                .filter(device -> device.id().equals(id))
+                                .findFirst()
+                                .orElseThrow())
+                        .toList());
+        Rig whole = filled(start);
+        assertFalse(verdicts(whole).contains(Verdict.UNSET));
+        assertFalse(verdicts(whole).contains(Verdict.FAILS));
+        assertTrue(whole.displayOf(whole.transducers().get(0)).isPresent());
+        assertEquals(whole.holders().size(), 2);
+        assertEquals(
+                whole.devices().stream()
+                        .map(device -> whole.stationOf(device.id()))
+                        .distinct()
+                        .count(),
+                2);
+    }
+
+    @DataProvider
+    public Object[][] twoDisplays() {
+        return new Object[][] {{"sit-on-top-3-9"}, {"canoe-4-9"}, {"pedal-4-2"}, {"boat-4-0"}};
+    }
+
     /** Hours are known as soon as a battery and a draw are, and the wire then takes its share of them. */
     @Test
     public void hoursBeforeWire() {
