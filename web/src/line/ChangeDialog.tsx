@@ -23,7 +23,7 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
       about="What it would do to the line. Taking it is one step, which undo takes back."
     >
       {preview.isPending && <p className="text-ink-3">Working it out…</p>}
-      {preview.isError && <p className="text-fails">{preview.error.message}</p>}
+      {preview.isError && <p className="text-fails">{NOTHING[change] ?? preview.error.message}</p>}
       {preview.data && (
         <>
           {long(preview.data.label) && (
@@ -84,6 +84,12 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
     </Modal>
   );
 }
+
+/** What is not offered because there is nothing to do. */
+const NOTHING: Record<string, string> = {
+  "water.fill-in": "Nothing is open that could be filled in.",
+  "water.mend-all": "Nothing fails, or nothing is known against what does.",
+};
 
 const LONG = 120;
 

@@ -127,6 +127,9 @@ public class FirstMinutesIT extends InBrowser {
         awaitLine();
         nineVerdicts();
         assertThat(button("keep all")).isVisible();
+        page.locator("body").click();
+        page.keyboard().press("m");
+        assertThat(dialog()).containsText("Nothing fails, or nothing is known against what does.");
     }
 
     /** What is proposed looks so until it is kept, and one step takes all of it back. */
