@@ -8,6 +8,7 @@ import app.brightkeel.core.TestRigs;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.harness.Banks;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.picture.Pictures;
 import app.brightkeel.core.picture.Scene;
@@ -21,6 +22,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackLabel;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -114,6 +116,20 @@ public class CandidatesTest {
         Rig three = Comparison.find(Line.of(after), second.id()).orElseThrow().after();
         assertEquals(hours(three), 3 * hours(crate), 1e-4);
         assertTrue(offers(three).stream().noneMatch(each -> each.id().contains(".second.")), "not a fourth");
+    }
+
+    /** Two in parallel of 20 Ah each: a third one like them, on a fused lead of its own, makes half as much again and a little more. */
+    @Test
+    public void aThirdOneIsJoined() {
+        Rig two = TestRigs.twoScreens();
+        Rig three = Comparison.find(Line.of(two), "battery.third.left")
+                .orElseThrow()
+                .after();
+        assertEquals(Banks.inUse(three).get(0).size(), 3);
+        Segment own = three.harness().from("left-more").get(0);
+        assertTrue(own.fused() && own.to().equals("bus"), own.toString());
+        double more = hours(three) / hours(two);
+        assertTrue(more > 1.49 && more < 1.6, "times " + more);
     }
 
     private static double hours(Rig rig) {

@@ -1,25 +1,33 @@
 package app.brightkeel.core.review.whole;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.craft.FloatStage;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.layout.CarryStage;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.parts.Optionals;
+import app.brightkeel.core.reach.HolderFit;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Ballast;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Ending;
+import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Hand;
 import app.brightkeel.core.rig.Held;
+import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Zone;
 import java.util.List;
@@ -102,6 +110,41 @@ public class HoldingTest {
         assertEquals(rule.verdict(judged), expected.isEmpty() ? Verdict.HOLDS : Verdict.CLOSE, held.toString());
         String words = ((Rule.Judgement.Measured) judged).template();
         assertTrue(words.contains(expected), words);
+    }
+
+    /** A lid drilled to another pattern than the foot of what stands on it fails, until it is drilled to that. */
+    @Test
+    public void theFootGoesWithTheLid() {
+        Rig bittern = DemoRigs.bittern();
+        Holder foot = bittern.holders().get(0).withFootBolts("30 × 60 mm");
+        Enclosure lid = bittern.fitOut().boxes().get(0).withLidBolts("25 × 50 mm");
+        Rig rig = bittern.withHolders(List.of(foot))
+                .withFitOut(bittern.fitOut().withBoxes(List.of(lid)))
+                .with(new Placement(foot.holds(), lid.station(), true));
+        assertTrue(HolderFit.of(rig, foot, rig.device(foot.holds())).stream().anyMatch(fit -> !fit.fits()));
+        Rig drilled = Comparison.find(Line.of(rig), "carry.lid-bolts." + lid.id() + "." + foot.id())
+                .orElseThrow()
+                .after();
+        assertEquals(drilled.fitOut().boxes().get(0).lidBolts(), "30 × 60 mm");
+        assertTrue(HolderFit.of(drilled, foot, drilled.device(foot.holds())).stream()
+                .filter(fit -> fit.template().contains("foot"))
+                .allMatch(HolderFit::fits));
+    }
+
+    /** A pole where lines come in is worth a guard; on the other side of a rig that keeps its side free it is not. */
+    @Test
+    public void aLineGuardWhereLinesComeIn() {
+        Rig rig = DemoRigs.gannet();
+        assertTrue(guarded(rig.withSchools(Schools.UNDECIDED)));
+        Rig right = rig.withAngler(rig.angler().withHand(Hand.RIGHT));
+        assertFalse(guarded(right.withSchools(Schools.UNDECIDED.withPost(Schools.Post.AT_HAND))));
+        assertTrue(guarded(right.withSchools(Schools.UNDECIDED.withPost(Schools.Post.ROD_SIDE_FREE))));
+    }
+
+    private static boolean guarded(Rig rig) {
+        return Optionals.of(rig).stream()
+                .anyMatch(worth ->
+                        worth.kind() == ExtraKind.LINE_GUARD && worth.of().equals("head"));
     }
 
     /** In a box, or behind a plug, nothing is open. */
