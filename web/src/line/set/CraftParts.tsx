@@ -5,12 +5,11 @@ import { Button } from "../../parts/Button";
 import { Choice } from "../../parts/Choice";
 import { counted } from "../../parts/counted";
 import { FigureField } from "../../parts/FigureField";
-import { NameField } from "../../parts/NameField";
 import { GripFields } from "./GripFields";
 import { KeptRooms } from "./KeptRooms";
 import { Passages } from "./Passages";
+import { PartOfCraft } from "./PartOfCraft";
 import { PlanFields } from "./PlanFields";
-import { RemovePart } from "./Section";
 import { SizeFields } from "./SizeFields";
 
 const SPOTS = choices<Station["spot"]>("Spot");
@@ -48,52 +47,34 @@ export function CraftParts() {
 function StationFields({ station, index }: { station: Station; index: number }) {
   const at = `/craft/stations/${index}`;
   return (
-    <details className="border-b border-grid">
-      <summary className="cursor-pointer py-1 text-[14px]">{station.name}</summary>
-      <div className="flex items-baseline gap-3 pl-3">
-        <div className="grow font-semibold">
-          <NameField label="Name of the place" pointer={`${at}/name`} />
-        </div>
-        <RemovePart change="mount.without.station" id={station.id} name={station.name} />
-      </div>
-      <div className="pl-3">
-        <Choice label="Sort of place" pointer={`${at}/spot`} options={SPOTS} />
-        <PlanFields at={at} />
-        <FigureField
-          label="Over the bottom line"
-          pointer={`${at}/heightM`}
-          unit="millimetre"
-          basis="measured"
-        />
-        <SizeFields at={`${at}/room`} of={`the room at ${station.name}`} />
-        <GripFields index={index} />
-      </div>
-    </details>
+    <PartOfCraft part={station} what="place" kind="station" at={at}>
+      <Choice label="Sort of place" pointer={`${at}/spot`} options={SPOTS} />
+      <PlanFields at={at} />
+      <FigureField
+        label="Over the bottom line"
+        pointer={`${at}/heightM`}
+        unit="millimetre"
+        basis="measured"
+      />
+      <SizeFields at={`${at}/room`} of={`the room at ${station.name}`} />
+      <GripFields index={index} />
+    </PartOfCraft>
   );
 }
 
 function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: string }) {
   return (
-    <details className="border-b border-grid">
-      <summary className="cursor-pointer py-1 text-[14px]">{obstruction.name}</summary>
-      <div className="flex items-baseline gap-3 pl-3">
-        <div className="grow font-semibold">
-          <NameField label="Name of the obstruction" pointer={`${at}/name`} />
-        </div>
-        <RemovePart change="mount.without.obstruction" id={obstruction.id} name={obstruction.name} />
-      </div>
-      <div className="pl-3">
-        <Choice label="Sort" pointer={`${at}/sort`} options={SORTS} />
-        <PlanFields at={at} />
-        <FigureField
-          label="Below the bottom line"
-          pointer={`${at}/belowM`}
-          unit="millimetre"
-          basis="measured"
-        />
-        <FigureField label="Half width" pointer={`${at}/halfWidthM`} unit="millimetre" basis="measured" />
-      </div>
-    </details>
+    <PartOfCraft part={obstruction} what="obstruction" kind="obstruction" at={at}>
+      <Choice label="Sort" pointer={`${at}/sort`} options={SORTS} />
+      <PlanFields at={at} />
+      <FigureField
+        label="Below the bottom line"
+        pointer={`${at}/belowM`}
+        unit="millimetre"
+        basis="measured"
+      />
+      <FigureField label="Half width" pointer={`${at}/halfWidthM`} unit="millimetre" basis="measured" />
+    </PartOfCraft>
   );
 }
 

@@ -4,9 +4,8 @@ import { Button } from "../../parts/Button";
 import { Choice } from "../../parts/Choice";
 import { choices } from "../../parts/choices";
 import { FigureField } from "../../parts/FigureField";
-import { NameField } from "../../parts/NameField";
+import { PartOfCraft } from "./PartOfCraft";
 import { PlanFields } from "./PlanFields";
-import { RemovePart } from "./Section";
 
 const USES = choices("Zone").filter(([use]) => use !== "none");
 
@@ -18,7 +17,7 @@ export function KeptRooms() {
       {rig.craft.kept.map((room, i) => (
         <RoomFields key={room.id} room={room} at={`/craft/kept/${i}`} />
       ))}
-      <Button look="quiet" onClick={() => take("mount.new.room")}>
+      <Button look="quiet" onClick={() => take("mount.new.kept-room")}>
         Add a well, a drink holder, room for rods or a folded seat
       </Button>
     </>
@@ -27,21 +26,12 @@ export function KeptRooms() {
 
 function RoomFields({ room, at }: { room: KeptRoom; at: string }) {
   return (
-    <details className="border-b border-grid">
-      <summary className="cursor-pointer py-1 text-[14px]">{room.name}</summary>
-      <div className="flex items-baseline gap-3 pl-3">
-        <div className="grow font-semibold">
-          <NameField label="Name of the room" pointer={`${at}/name`} />
-        </div>
-        <RemovePart change="mount.without.room" id={room.id} name={room.name} />
-      </div>
-      <div className="pl-3">
-        <Choice label="It is" pointer={`${at}/use`} options={USES} />
-        <PlanFields at={at} label="Its middle, from the bow" />
-        <FigureField label="Long" pointer={`${at}/longM`} unit="millimetre" basis="measured" />
-        <FigureField label="Wide" pointer={`${at}/wideM`} unit="millimetre" basis="measured" />
-        <FigureField label="What lies in it" pointer={`${at}/loadKg`} unit="kilogram" basis="chosen" />
-      </div>
-    </details>
+    <PartOfCraft part={room} what="room" kind="kept-room" at={at}>
+      <Choice label="It is" pointer={`${at}/use`} options={USES} />
+      <PlanFields at={at} label="Its middle, from the bow" />
+      <FigureField label="Long" pointer={`${at}/longM`} unit="millimetre" basis="measured" />
+      <FigureField label="Wide" pointer={`${at}/wideM`} unit="millimetre" basis="measured" />
+      <FigureField label="What lies in it" pointer={`${at}/loadKg`} unit="kilogram" basis="chosen" />
+    </PartOfCraft>
   );
 }

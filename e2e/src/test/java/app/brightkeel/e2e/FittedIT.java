@@ -101,6 +101,10 @@ public class FittedIT extends InBrowser {
         page.keyboard().press("Escape");
         type("Its middle, from the bow", "2.6");
         assertThat(link("screen")).containsText("holds");
+        awaitKept();
+        button("remove room").last().click();
+        awaitKept();
+        assertThat(field("Name of the room")).hasCount(0);
     }
 
     /** Second-hand is powered on the bench first; a pod that holds a battery drains; what came in the box of what is said. */

@@ -54,7 +54,7 @@ public final class Circuits implements Stage<Circuits.Needs, Circuits.Order> {
         return Outcome.both(
                         Outcome.both(line.get(Packs.STAGE), line.get(Load.STAGE), Supply::new),
                         line.get(Laid.STAGE),
-                        (supply, feed) -> new Needs(circuits(rig, supply, feed)))
+                        (supply, laid) -> new Needs(circuits(rig, supply, laid)))
                 .flatMap(needs -> needs.circuits().get(0).load().meanW() > 0
                         ? Outcome.known(needs)
                         : new Outcome.Missing<>(List.of("/devices/0/draw")));
@@ -63,26 +63,26 @@ public final class Circuits implements Stage<Circuits.Needs, Circuits.Order> {
     private record Supply(Packs.Bank bank, DayLoad load) {}
 
     /** Those that feed something; the whole rig where there is but one, or none. */
-    private static List<Simulation> circuits(Rig rig, Supply supply, Laid.Harnessed feed) {
-        List<Topology> trees = feed.topology().trees();
+    private static List<Simulation> circuits(Rig rig, Supply supply, Laid.Harnessed laid) {
+        List<Topology> trees = laid.topology().trees();
         List<Simulation> all = new ArrayList<>();
         for (Topology tree : trees) {
             DayLoad own = trees.size() == 1 ? supply.load() : supply.load().of(tree.devices());
             if (own.meanW() > 0 || trees.size() == 1) {
-                all.add(simulation(rig, supply, feed, tree, own));
+                all.add(simulation(rig, supply, laid, tree, own));
             }
         }
-        return all.isEmpty() ? List.of(simulation(rig, supply, feed, feed.topology(), supply.load())) : all;
+        return all.isEmpty() ? List.of(simulation(rig, supply, laid, laid.topology(), supply.load())) : all;
     }
 
-    private static Simulation simulation(Rig rig, Supply supply, Laid.Harnessed feed, Topology tree, DayLoad load) {
+    private static Simulation simulation(Rig rig, Supply supply, Laid.Harnessed laid, Topology tree, DayLoad load) {
         List<PackString> sources = supply.bank().sources().stream()
                 .filter(source -> tree.ids().contains(source.id()))
                 .toList();
         boolean only = sources.size() == supply.bank().sources().size();
         return new Simulation(
                 tree,
-                feed.ohms(),
+                laid.ohms(),
                 sources,
                 only ? supply.bank().spares() : List.of(),
                 load,

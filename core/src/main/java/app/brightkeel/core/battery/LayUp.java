@@ -55,8 +55,12 @@ public final class LayUp {
 
     /** The same of one battery, as it is stored. */
     static int everyDays(Pack pack) {
+        return everyDays(pack.chemistry(), storedC(pack));
+    }
+
+    private static double storedC(Pack pack) {
         Figure stored = pack.keeping().storedC();
-        return everyDays(pack.chemistry(), stored.isSet() ? stored.value() : ROOM_C);
+        return stored.isSet() ? stored.value() : ROOM_C;
     }
 
     /** The same at room temperature. */
@@ -87,8 +91,7 @@ public final class LayUp {
 
     private static List<Due> charged(Pack pack, LocalDate from, LocalDate last) {
         boolean lead = pack.chemistry().lead();
-        double storedC =
-                pack.keeping().storedC().isSet() ? pack.keeping().storedC().value() : ROOM_C;
+        double storedC = storedC(pack);
         int every = everyDays(pack);
         List<Due> all = new ArrayList<>();
         all.add(due(

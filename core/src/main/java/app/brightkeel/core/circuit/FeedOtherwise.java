@@ -59,7 +59,7 @@ public final class FeedOtherwise implements Stage<List<FeedOtherwise.Need>, List
             }
             double airC = rig.outing().airC().value();
             for (Segment spare : rig.harness().spares()) {
-                if (spare.wire().gauge().decided() && spare.wire().lengthM().isSet()) {
+                if (spare.wire().measured()) {
                     all.add(new Need("Over " + spare.name() + ": ", over(rig, spare, feed, airC)));
                 }
             }

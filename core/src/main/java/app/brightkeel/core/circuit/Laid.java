@@ -60,10 +60,8 @@ public final class Laid implements Stage<Laid.Harnessed, Laid.Harnessed> {
     }
 
     private static double ohm(Segment segment, double airC) {
-        boolean known =
-                segment.wire().gauge().decided() && segment.wire().lengthM().isSet();
         WireResistance resistance = new WireResistance(segment, airC);
-        return known ? resistance.loopOhm() : resistance.fittingsOhm();
+        return segment.wire().measured() ? resistance.loopOhm() : resistance.fittingsOhm();
     }
 
     /** Every source and every device at one point. */

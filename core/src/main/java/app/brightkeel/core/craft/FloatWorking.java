@@ -6,6 +6,8 @@ import app.brightkeel.core.line.Source;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Craft;
+import app.brightkeel.core.rig.KeptRoom;
+import app.brightkeel.core.rig.Pointer;
 import app.brightkeel.core.rig.Rig;
 
 /** Tells how the craft floats. */
@@ -66,6 +68,12 @@ final class FloatWorking {
                 .figure("", "seat, over the bottom", craft.seatHeightM(), Unit.MILLIMETRE, "/craft/seatHeightM")
                 .figure("", "other gear, amidships", rig.angler().gearKg(), Unit.KILOGRAM, "/angler/gearKg")
                 .remark("An angler's middle is taken 0.25 m over the seat, from memory.");
+        for (int k = 0; k < craft.kept().size(); k++) {
+            KeptRoom room = craft.kept().get(k);
+            if (room.measured() && room.loadKg().isSet()) {
+                told.figure("", "in the " + room.name(), room.loadKg(), Unit.KILOGRAM, Pointer.kept(k, "loadKg"));
+            }
+        }
         MassRows.tell(told, rig);
         aboard.unknown().forEach(name -> told.remark("{} is not counted yet: no mass or no place.", name));
         return told.step("KG", "centre of gravity", it.kgM(), Unit.MILLIMETRE)

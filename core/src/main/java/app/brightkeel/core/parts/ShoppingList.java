@@ -102,7 +102,7 @@ public final class ShoppingList {
     }
 
     private void wire(Segment segment) {
-        if (!segment.wire().gauge().decided() || !segment.wire().lengthM().isSet()) {
+        if (!segment.wire().measured()) {
             return;
         }
         Amount size = new Amount(segment.wire().gauge().size().areaMm2(), Unit.WIRE);

@@ -18,6 +18,7 @@ import app.brightkeel.core.picture.Scene.Twin;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reach.Area;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Obstruction;
@@ -182,15 +183,13 @@ final class CraftScene {
         if (!room.measured()) {
             return;
         }
+        Area area = Area.of(room);
         double x = room.fromBowM().value();
-        double y = room.sideM().value();
-        double deep = room.longM().value() / 2;
-        double wide = room.wideM().value() / 2;
-        Point one = on.plan(x - deep, y - wide);
-        Point other = on.plan(x + deep, y + wide);
-        Point middle = on.plan(x, y);
+        Point one = on.plan(area.foreM(), area.leftM());
+        Point other = on.plan(area.aftM(), area.rightM());
+        Point middle = on.plan(x, room.sideM().value());
         drawing.box(Role.GHOST, one.x(), one.y(), other.x(), other.y())
-                .note(Role.QUIET, on.plan(x, y - wide), Side.MIDDLE, 1, "{}", room.name());
+                .note(Role.QUIET, on.plan(x, area.leftM()), Side.MIDDLE, 1, "{}", room.name());
         drag(pointer + "fromBowM", pointer + "sideM", middle, room.name());
     }
 

@@ -1,5 +1,6 @@
 package app.brightkeel.core.reach;
 
+import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Zone;
 
 /**
@@ -10,6 +11,15 @@ import app.brightkeel.core.rig.Zone;
  * @param leftM  its left edge right of the centre line, and {@code rightM} its right edge
  */
 public record Area(Zone zone, double foreM, double aftM, double leftM, double rightM) {
+
+    /** Of a room of the craft that is measured. */
+    public static Area of(KeptRoom room) {
+        double deep = room.longM().value() / 2;
+        double wide = room.wideM().value() / 2;
+        double x = room.fromBowM().value();
+        double y = room.sideM().value();
+        return new Area(room.use(), x - deep, x + deep, y - wide, y + wide);
+    }
 
     /**
      * How far an upright box reaches into it: the lesser of both ways, 0 where it stays out.

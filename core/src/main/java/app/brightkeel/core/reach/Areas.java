@@ -2,7 +2,6 @@ package app.brightkeel.core.reach;
 
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.CraftKind;
-import app.brightkeel.core.rig.KeptRoom;
 import app.brightkeel.core.rig.Zone;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,7 +51,7 @@ final class Areas {
         // what stands in a well stands there on purpose
         needs.kept().stream()
                 .filter(room -> room.use() != Zone.WELL && room.use() != Zone.NONE)
-                .forEach(room -> all.add(said(room)));
+                .forEach(room -> all.add(Area.of(room)));
         int landing = -needs.post().side(needs.hand());
         if (landing != 0) {
             double inner = half - INBOARD_M;
@@ -65,14 +64,6 @@ final class Areas {
                     landing < 0 ? -inner : outer));
         }
         return all;
-    }
-
-    private static Area said(KeptRoom room) {
-        double deep = room.longM().value() / 2;
-        double wide = room.wideM().value() / 2;
-        double x = room.fromBowM().value();
-        double y = room.sideM().value();
-        return new Area(room.use(), x - deep, x + deep, y - wide, y + wide);
     }
 
     /** Behind the seat, inside each edge. */

@@ -68,6 +68,10 @@ public final class Pointer {
         return "/fitOut/ballast/" + index + "/" + field;
     }
 
+    public static String kept(int index, String field) {
+        return "/craft/kept/" + index + "/" + field;
+    }
+
     public static String box(int index, String field) {
         return "/fitOut/boxes/" + index + "/" + field;
     }

@@ -53,6 +53,11 @@ public record Wire(
         return Packing.factor(2 + unused) * gauge.size().outerM() + jackets;
     }
 
+    /** Whether its resistance can be told: gauge and length are both given. */
+    public boolean measured() {
+        return gauge.decided() && lengthM.isSet();
+    }
+
     /** A plain pair of which only the gauge and the length are stated. */
     public static Wire pair(Gauge gauge, Figure lengthM) {
         return new Wire(gauge, lengthM, false, Insulation.C105, true, 2, false, "", 0);

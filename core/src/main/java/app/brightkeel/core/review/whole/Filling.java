@@ -115,7 +115,9 @@ final class Filling {
                         List.of(Link.SCREEN));
             }
         }
-        best(HolderChanges.missing(line), List.of(Link.SCREEN));
+        for (Device device : line.entered().devices()) {
+            best(missing(line, device), List.of(Link.SCREEN));
+        }
         for (Transducer transducer : line.entered().transducers()) {
             if (transducer.mount().kind() == MountKind.UNDECIDED
                     || transducer.mount().station().isEmpty()) {
@@ -226,12 +228,13 @@ final class Filling {
     /** A display at a place with each holder that fits there; by itself where it is a part that needs none, or none fits. */
     private Stream<Change> held(Device device, Change place) {
         List<Change> holders = device.kind().display()
-                ? HolderChanges.missing(line.with(place.after()))
-                        .filter(change -> change.id().startsWith("screen.hold." + device.id() + "."))
-                        .map(place::and)
-                        .toList()
+                ? missing(line.with(place.after()), device).map(place::and).toList()
                 : List.of();
         return holders.isEmpty() ? Stream.of(place) : holders.stream();
+    }
+
+    private static Stream<Change> missing(Line line, Device device) {
+        return HolderChanges.missing(line).filter(change -> change.id().startsWith("screen.hold." + device.id() + "."));
     }
 
     private void take(Change change) {

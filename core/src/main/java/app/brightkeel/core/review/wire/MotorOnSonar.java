@@ -64,9 +64,7 @@ final class MotorOnSonar implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        return Stream.iterate(0, d -> d < line.rig().devices().size(), d -> d + 1)
-                .filter(d -> Motors.isOne(line.rig().devices().get(d)))
-                .flatMap(d -> OwnRun.of(line, d));
+        return OwnRun.of(line, Motors::isOne);
     }
 
     @Override

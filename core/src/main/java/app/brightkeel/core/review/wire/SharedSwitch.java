@@ -17,7 +17,6 @@ import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Segment;
 import java.util.List;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** A screen has a pair of its own from the battery: behind a boat's accessory switch it shares drop, noise and the hand on it. */
@@ -67,10 +66,6 @@ final class SharedSwitch implements Rule {
 
     @Override
     public Stream<Change> cures(Line line) {
-        List<Device> devices = line.rig().devices();
-        return IntStream.range(0, devices.size())
-                .filter(d -> devices.get(d).kind().display())
-                .boxed()
-                .flatMap(d -> OwnRun.of(line, d));
+        return OwnRun.of(line, device -> device.kind().display());
     }
 }

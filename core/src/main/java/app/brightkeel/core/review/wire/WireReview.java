@@ -59,7 +59,7 @@ public final class WireReview implements LinkReview {
         List<Object> parts = new ArrayList<>();
         StringBuilder template = new StringBuilder();
         for (Segment segment : line.rig().harness().segments()) {
-            if (segment.wire().gauge().decided() && segment.wire().lengthM().isSet()) {
+            if (segment.wire().measured()) {
                 template.append(template.isEmpty() ? "{}, {}" : " · {}, {}");
                 parts.add(new Amount(segment.wire().gauge().size().areaMm2(), Unit.WIRE));
                 parts.add(new Amount(segment.wire().lengthM().value(), Unit.METRE));

@@ -22,6 +22,12 @@ import java.util.stream.Stream;
 /** Changes of how several packs stand together. */
 public final class BankChanges {
 
+    /** Packs of a bank that somebody still carries; common practice, no source. */
+    private static final int MOST_JOINED = 4;
+
+    /** Packs to change between that somebody still carries; common practice, no source. */
+    private static final int MOST_CHANGED = 3;
+
     private BankChanges() {}
 
     /** Packs in series all like the one under them. */
@@ -120,9 +126,6 @@ public final class BankChanges {
         return Stream.concat(Stream.of(charged), BatteryChanges.match(line));
     }
 
-    /** Packs of a bank that somebody still carries; common practice, no source. */
-    private static final int MOST_JOINED = 4;
-
     /** One more beside those that are joined, on a fused lead like that of the first. */
     public static Stream<Change> third(Line line) {
         Rig rig = line.entered();
@@ -147,9 +150,6 @@ public final class BankChanges {
                     });
                 });
     }
-
-    /** Packs to change between that somebody still carries; common practice, no source. */
-    private static final int MOST_CHANGED = 3;
 
     /** One more like the only one in use, carried along and changed to when the first has ended. */
     public static Stream<Change> second(Line line) {

@@ -89,7 +89,7 @@ final class NewParts {
                             c -> c.withObstructions(
                                     and(c.obstructions(), blank(rig).obstruction())))))),
             entry(
-                    "mount.room",
+                    "mount.kept-room",
                     ofRig(rig -> some(craft(
                             rig, c -> c.withKept(and(c.kept(), blank(rig).room())))))),
             entry(

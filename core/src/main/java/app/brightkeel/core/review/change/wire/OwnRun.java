@@ -10,6 +10,7 @@ import app.brightkeel.core.protection.ProtectionState.Place;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Rig;
@@ -17,6 +18,8 @@ import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Wire;
 import app.brightkeel.core.route.Rerouting;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** What shares a trunk, run to the battery on its own: as long as trunk and branch together. */
@@ -30,6 +33,15 @@ public final class OwnRun {
         return !feed.isKnown() || feed.value().starter() < 0
                 ? Stream.empty()
                 : of(line, feed.value().starter());
+    }
+
+    /** The same for each device of a sort. */
+    public static Stream<Change> of(Line line, Predicate<Device> wanted) {
+        List<Device> devices = line.rig().devices();
+        return IntStream.range(0, devices.size())
+                .filter(d -> wanted.test(devices.get(d)))
+                .boxed()
+                .flatMap(d -> of(line, d));
     }
 
     /** The same for one device, by its place. */
