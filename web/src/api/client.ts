@@ -39,6 +39,8 @@ export async function answer<T>(
     status: result.response.status,
     detail: problem?.detail ?? "The request failed.",
     ...(problem?.pointer === undefined ? {} : { pointer: problem.pointer }),
+    ...(problem?.value === undefined ? {} : { value: problem.value }),
+    ...(problem?.allowed === undefined ? {} : { allowed: problem.allowed }),
     ...(problem?.theirs === undefined ? {} : { theirs: problem.theirs }),
     ...(problem?.yours === undefined ? {} : { yours: problem.yours }),
   });

@@ -201,6 +201,12 @@ export const mountsQuery = queryOptions({
   staleTime: Infinity,
 });
 
+export const pairsQuery = queryOptions({
+  queryKey: ["catalogue", "pairs"],
+  queryFn: () => answer(api.GET("/api/catalogue/pairs")),
+  staleTime: Infinity,
+});
+
 export const craftsQuery = queryOptions({
   queryKey: ["catalogue", "crafts"],
   queryFn: () => answer(api.GET("/api/catalogue/crafts")),

@@ -72,6 +72,7 @@ export interface Problem {
   status: number;
   detail: string;
   pointer?: string;
+  value?: string;
   allowed?: string;
   /** Of a stale edit: what the other window did since, and what this one wanted. */
   theirs?: Text[];

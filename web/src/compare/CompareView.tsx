@@ -5,7 +5,7 @@ import type { LinkState, Pair } from "../api/types";
 import { Joint } from "../drawing/Joint";
 import { useKeys } from "../parts/keys";
 import { TopBar } from "../parts/TopBar";
-import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
+import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
 
@@ -104,7 +104,7 @@ function Side({
           <span className="font-semibold">
             {state.kind === "judged" ? <Words text={state.number} /> : "–"}
           </span>{" "}
-          <span className={`text-[13px] ${VERDICT_COLOURS[verdict]}`}>{verdict}</span>
+          <span className={`text-[13px] ${VERDICT_COLOURS[verdict]}`}>{VERDICT_WORDS[verdict]}</span>
           <span className="block text-[13px] text-ink-2">
             {state.kind === "judged" ? <Words text={has} /> : <Words text={state.why} />}
           </span>

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 import type { Link, LinkState, Review } from "../api/types";
-import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
+import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
 import { Joint, Stretch } from "./Joint";
@@ -85,7 +85,7 @@ function LinkCell({
         data-link={state.link}
         aria-current={selected ? "page" : undefined}
         onClick={onSelect}
-        className="flex h-full w-full flex-col items-stretch pt-[11px]"
+        className="flex h-full w-full flex-col items-stretch pt-[8px]"
       >
         <span className={`text-[13px] ${selected ? "font-semibold text-ink" : "font-medium text-ink-2"}`}>
           {LINK_NAMES[state.link]}
@@ -95,21 +95,26 @@ function LinkCell({
           <Joint verdict={verdict} />
           <Stretch verdict={verdict} />
         </span>
-        <span
-          className={`truncate px-1 leading-6 font-semibold ${long ? "text-[14px]" : "text-[16.5px]"} ${verdict === "fails" ? "text-fails" : "text-ink"}`}
-        >
-          {state.kind === "judged" ? <Words text={state.number} /> : "–"}
+        <span className="flex h-[30px] items-center justify-center">
+          <span
+            className={`px-1 font-semibold ${long ? "line-clamp-2 text-[13.5px] leading-[15px]" : "truncate text-[16.5px] leading-6"} ${verdict === "fails" ? "text-fails" : "text-ink"}`}
+          >
+            {state.kind === "judged" ? <Words text={state.number} /> : "–"}
+          </span>
         </span>
-        <span className={`text-[12.5px] leading-4 ${VERDICT_COLOURS[verdict]}`}>{verdict}</span>
+        <span className={`text-[12.5px] leading-4 ${VERDICT_COLOURS[verdict]}`}>
+          {VERDICT_WORDS[verdict]}
+        </span>
         <MarginBar state={state} />
       </button>
       {assumed > 0 && (
         <button
           type="button"
           onClick={onAssumed}
-          className="absolute inset-x-0 bottom-[3px] mx-auto w-fit px-1 text-[12px] leading-4 text-ink-3 underline decoration-rule decoration-dotted underline-offset-2 hover:text-ink"
+          className="absolute inset-x-0 bottom-[3px] mx-auto flex w-fit items-end px-1 text-[12px] leading-4 text-ink-3 underline decoration-rule decoration-dotted underline-offset-2 hover:text-ink"
         >
-          {assumed} assumed<span className="sr-only"> for {LINK_NAMES[state.link]}: list them</span>
+          we guessed {assumed}
+          <span className="sr-only"> for {LINK_NAMES[state.link]}: list them</span>
         </button>
       )}
     </div>
@@ -125,7 +130,7 @@ function MarginBar({ state }: { state: LinkState }) {
     <span
       role="img"
       aria-label={`margin ${margin} of 100`}
-      className="mx-auto mt-[7px] block h-1 w-[78px] max-w-[80%] bg-track"
+      className="mx-auto mt-[5px] block h-1 w-[78px] max-w-[80%] bg-track"
     >
       <span
         className={`block h-1 ${state.verdict === "close" ? "bg-close" : state.verdict === "fails" ? "bg-fails" : "bg-holds"}`}

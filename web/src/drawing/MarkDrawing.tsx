@@ -1,4 +1,4 @@
-import type { Mark } from "../api/types";
+import type { Mark, Point } from "../api/types";
 import { useUnits } from "../units/UnitsProvider";
 import { line, type Projection } from "./frame";
 
@@ -53,6 +53,13 @@ const INKS: Record<Role, Ink> = {
   label: PLAIN,
 };
 
+/** Lines to measure by: words go over or under them, not through. */
+const LEVELS = new Set<Role>(["wanted", "limit", "reserve"]);
+
+function level(points: Point[]): boolean {
+  return points.every((point) => point.y === points[0]!.y);
+}
+
 /** One mark: what it stands for decides how it looks, here and nowhere else. */
 export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Projection }) {
   switch (mark.kind) {
@@ -66,6 +73,7 @@ export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Projection }
           fill={ink.fill ?? "none"}
           strokeDasharray={ink.dash}
           strokeLinejoin="round"
+          data-level={LEVELS.has(mark.role) && level(mark.points) ? "" : undefined}
         />
       );
     }
@@ -73,7 +81,7 @@ export function MarkDrawing({ mark, placed }: { mark: Mark; placed: Projection }
       return <Note mark={mark} placed={placed} />;
     case "spot":
       return (
-        <g transform={`translate(${placed.x(mark.at.x)} ${placed.y(mark.at.y)})`}>
+        <g data-spot={mark.role} transform={`translate(${placed.x(mark.at.x)} ${placed.y(mark.at.y)})`}>
           <Symbol role={mark.role} />
         </g>
       );

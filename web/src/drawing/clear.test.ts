@@ -12,6 +12,12 @@ test.each([
   expect(clear(boxes, 500, 500).map(({ y }) => y)).toEqual(down);
 });
 
+test("a mark stays where it is, and words go round it", () => {
+  expect(clear([box(10, 20)], 500, 500, [{ left: 60, top: 22, width: 12, height: 12 }])).toEqual([
+    { x: 0, y: 13 },
+  ]);
+});
+
 test("nothing leaves the drawing", () => {
   expect(clear([box(450, 20), box(-30, 495)], 500, 500)).toEqual([
     { x: -52, y: 0 },

@@ -10,17 +10,28 @@ export interface Box {
 const TOUCH = 4;
 const EDGE = 2;
 
+/** Room of a symbol and of what stands off it on both sides. */
+const BESIDE = 26;
+
 /** Up or down by so many, nearest first. */
-const MOVES = [0, 7, -7, 13, -13, 19, -19, 26, -26, 34, -34, 44, -44, 56, -56];
+const MOVES = [0, 7, -7, 13, -13, 19, -19, 26, -26, 34, -34, 44, -44, 56, -56, 70, -70, 86, -86];
 
 /**
- * How far each is moved so that none leaves the drawing and none lies over one before it: as little as will do, and not at
- * all where nothing does.
+ * How far each is moved so that none leaves the drawing and none lies over one before it or over a mark: as little as will
+ * do, and not at all where nothing does.
  */
-export function clear(boxes: Box[], width: number, height: number): { x: number; y: number }[] {
-  const placed: Box[] = [];
+export function clear(
+  boxes: Box[],
+  width: number,
+  height: number,
+  marks: Box[] = [],
+): { x: number; y: number }[] {
+  const placed: Box[] = [...marks];
   return boxes.map((box) => {
-    const tried = MOVES.map((down) => within({ ...box, top: box.top + down }, width, height));
+    // where neither over nor under it is free, on the other side of what it names
+    const tried = [0, -box.width - BESIDE].flatMap((across) =>
+      MOVES.map((down) => within({ ...box, left: box.left + across, top: box.top + down }, width, height)),
+    );
     const stands = tried.find((each) => !placed.some((other) => over(each, other))) ?? tried[0]!;
     placed.push(stands);
     return { x: stands.left - box.left, y: stands.top - box.top };

@@ -146,7 +146,7 @@ test("what would be assumed stands in the empty field, and is not sent", async (
   server.assumed = [{ pointer: LENGTH, figure: given(3.2, "assumed"), links: [] }] as typeof server.assumed;
   const { user, length } = open();
   expect(length.placeholder).toBe("3.20");
-  expect(screen.getByText("assumed")).toBeTruthy();
+  expect(screen.getByText("our guess")).toBeTruthy();
   await user.click(length);
   await user.tab();
   expect(server.asked).toEqual([]);

@@ -27,20 +27,36 @@ const PATIENCE_MS = 3000;
 
 /** Opens whatever folds it away and puts the focus into the field of a pointer, or into the first that it begins. */
 export function focusField(pointer: string) {
+  focusOnceThere(() => fieldOf(pointer));
+}
+
+/** The first field of the link, so that a letter and then typing is enough. */
+export function focusFirstField() {
+  focusOnceThere(() => document.querySelector<HTMLElement>("#work [role=tabpanel] [data-field]"));
+}
+
+/** Frames that the focus has to stay: a pane that is about to be drawn anew would take it along. */
+const CALM = 3;
+
+function focusOnceThere(find: () => HTMLElement | null | undefined) {
   const until = Date.now() + PATIENCE_MS;
+  let calm = 0;
   const look = () => {
-    const field = fieldOf(pointer);
-    if (field) {
-      for (let up = field.parentElement; up; up = up.parentElement) {
-        if (up instanceof HTMLDetailsElement) up.open = true;
-      }
-      field.scrollIntoView?.({ block: "center" });
-      field.focus();
-    } else if (Date.now() < until) {
-      requestAnimationFrame(look);
-    }
+    const field = find();
+    calm = field && document.activeElement === field ? calm + 1 : 0;
+    if (field && calm === 0) focusOn(field);
+    if (calm < CALM && Date.now() < until) requestAnimationFrame(look);
   };
   requestAnimationFrame(look);
+}
+
+/** Opens whatever folds it away. */
+function focusOn(field: HTMLElement) {
+  for (let up = field.parentElement; up; up = up.parentElement) {
+    if (up instanceof HTMLDetailsElement) up.open = true;
+  }
+  field.scrollIntoView?.({ block: "center" });
+  field.focus();
 }
 
 function fieldOf(pointer: string): HTMLElement | undefined {

@@ -16,8 +16,8 @@ export function AssumedDialog({ link, onClose }: { link: Link; onClose: () => vo
     <Modal
       open
       onClose={onClose}
-      title={`What ${LINK_NAMES[link]} takes for granted`}
-      about="Nobody gave these: usual values stand in the empty fields, and the verdict stands on them. Give what you know; what you leave empty stays assumed."
+      title={`What we guessed for ${LINK_NAMES[link]}`}
+      about="Nobody said these: usual values stand in the empty fields, and the verdict rests on them. Say what you know; what you leave empty stays our guess."
     >
       {told.isError && <p className="text-fails">{told.error.message}</p>}
       {told.data?.length === 0 && <p>Nothing: every figure it was judged by is given.</p>}

@@ -5,7 +5,7 @@ import type { Link, LinkState, Text } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { Modal } from "../parts/Modal";
-import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
+import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 import { Joint } from "../drawing/Joint";
 import { WorkingTable } from "./WorkingTable";
@@ -88,7 +88,7 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
 /** What is not offered because there is nothing to do. */
 const NOTHING: Record<string, string> = {
   "water.fill-in": "Nothing is open that could be filled in.",
-  "water.mend-all": "Nothing fails, or nothing is known against what does.",
+  "water.mend-all": "Everything works, or nothing is known against what won't.",
 };
 
 const LONG = 120;
@@ -128,7 +128,7 @@ function State({ state }: { state: LinkState }) {
     <span className="flex items-center gap-2">
       <Joint verdict={verdict} wide={44} />
       <span className="font-semibold">{state.kind === "judged" ? <Words text={state.number} /> : "–"}</span>
-      <span className={`text-[13px] ${VERDICT_COLOURS[verdict]}`}>{verdict}</span>
+      <span className={`text-[13px] ${VERDICT_COLOURS[verdict]}`}>{VERDICT_WORDS[verdict]}</span>
     </span>
   );
 }

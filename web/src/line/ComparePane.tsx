@@ -6,7 +6,7 @@ import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { ChoiceOf } from "../parts/Choice";
 import { ChangeDialog } from "./ChangeDialog";
-import { LINK_NAMES, LINKS, VERDICT_COLOURS } from "../parts/verdicts";
+import { LINKS, LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 
 const EFFORTS = { setting: "a setting", move: "move it", buy: "to buy", drill: "needs a hole" };
@@ -52,7 +52,7 @@ export function ComparePane() {
           label="Order by"
           value={measures.includes(by) ? by : ""}
           options={[
-            ["", "what holds, then what is enough"],
+            ["", "what works, then what is enough"],
             ...measures.map((each): [string, string] => [each, each]),
           ]}
           onChange={setBy}
@@ -114,7 +114,10 @@ function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook:
                   <Words text={offer.after.number} />
                 </button>
               )}{" "}
-              · <span className={VERDICT_COLOURS[offer.after.verdict]}>{offer.after.verdict}</span>
+              ·{" "}
+              <span className={VERDICT_COLOURS[offer.after.verdict]}>
+                {VERDICT_WORDS[offer.after.verdict]}
+              </span>
             </>
           ) : (
             <Words text={offer.after.why} />
@@ -127,7 +130,7 @@ function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook:
           </p>
         )}
         <dl className="grid grid-cols-[40px_1fr] gap-x-2 text-[13px] text-ink-2">
-          <Reasons name="Fails" texts={offer.fails} look="text-fails" />
+          <Reasons name="Won't work" texts={offer.fails} look="text-fails" />
           <Reasons name="Wins" texts={offer.wins} look="text-holds" />
           <Reasons name="Loses" texts={offer.loses} look="text-close" />
         </dl>

@@ -3,7 +3,7 @@ import { remediesQuery } from "../api/queries";
 import type { Finding, Link, Verdict } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Kbd } from "../parts/Kbd";
-import { VERDICT_COLOURS } from "../parts/verdicts";
+import { VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 
 /** The bottom edge: the worst finding with its cheapest cure, and how many there are. */
@@ -11,10 +11,12 @@ export function FindingsBar({
   onCure,
   onAll,
   onField,
+  onKeys,
 }: {
   onCure: (id: string) => void;
   onAll: () => void;
   onField: (link: Link, pointer: string) => void;
+  onKeys: () => void;
 }) {
   const { saved } = useEditor();
   const counting = saved.review.findings.filter((finding) => !finding.putAside);
@@ -25,7 +27,7 @@ export function FindingsBar({
       {worst ? (
         <Worst finding={worst} onCure={onCure} onAll={onAll} onField={onField} />
       ) : (
-        <span>Every link that is built holds.</span>
+        <span>All nine links are good.</span>
       )}
       <span className="ml-auto flex shrink-0 items-center gap-4">
         <Whole onCure={onCure} />
@@ -34,7 +36,7 @@ export function FindingsBar({
           return (
             count > 0 && (
               <span key={verdict} className={VERDICT_COLOURS[verdict]}>
-                {count} {verdict}
+                {count} {VERDICT_WORDS[verdict]}
               </span>
             )
           );
@@ -46,6 +48,13 @@ export function FindingsBar({
           className="text-ink-2 underline decoration-rule underline-offset-4"
         >
           findings <Kbd>f</Kbd>
+        </button>
+        <button
+          type="button"
+          onClick={onKeys}
+          className="text-ink-2 underline decoration-rule underline-offset-4 max-md:hidden"
+        >
+          keys <Kbd>?</Kbd>
         </button>
       </span>
     </footer>
@@ -67,7 +76,7 @@ function Whole({ onCure }: { onCure: (id: string) => void }) {
       )}
       {!open && fails > 1 && (
         <button type="button" className={quiet} onClick={() => onCure("water.mend-all")}>
-          mend all that fails
+          mend all that won't work
         </button>
       )}
       {rig.proposed.length > 0 && (
@@ -104,7 +113,8 @@ function Worst({
         <button
           type="button"
           onClick={() => onCure(first.id)}
-          className="shrink-0 border-b border-dashed border-act font-semibold text-act max-md:shrink"
+          data-first
+          className="shrink-0 font-semibold text-act underline decoration-dashed underline-offset-[5px] max-md:shrink"
         >
           <Words text={first.label} />
         </button>
@@ -113,7 +123,8 @@ function Worst({
         <button
           type="button"
           onClick={() => onField(finding.link, wanted)}
-          className="shrink-0 border-b border-dashed border-act font-semibold text-act"
+          data-first
+          className="shrink-0 font-semibold text-act underline decoration-dashed underline-offset-[5px]"
         >
           say it
         </button>

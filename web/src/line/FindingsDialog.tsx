@@ -4,7 +4,7 @@ import type { Cure, Finding, Remedy, Rig } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { Modal } from "../parts/Modal";
-import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
+import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 
 const FORCES = {
@@ -28,7 +28,7 @@ export function FindingsDialog({ onClose, onCure }: { onClose: () => void; onCur
       about="Worst first. Only physics, makers' limits and safety fail a rig; practice and preference may be put aside."
     >
       {remedies.isError && <p className="text-fails">{remedies.error.message}</p>}
-      {findings.length === 0 && <p>Nothing found: every link holds.</p>}
+      {findings.length === 0 && <p>Nothing found: all nine links are good.</p>}
       <ul>
         {findings.map((finding) => (
           <FindingRow
@@ -68,7 +68,7 @@ function FindingRow({
       <p>
         <b className="font-semibold">{LINK_NAMES[finding.link]}</b>{" "}
         <span className={finding.putAside ? "" : VERDICT_COLOURS[finding.verdict]}>
-          {finding.putAside ? "put aside" : finding.verdict}
+          {finding.putAside ? "put aside" : VERDICT_WORDS[finding.verdict]}
         </span>{" "}
         <span className="text-[13px] text-ink-3">{FORCES[finding.force]}</span>
       </p>

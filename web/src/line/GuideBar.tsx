@@ -1,7 +1,9 @@
 import { useEffect, useState } from "react";
-import { Link as RouterLink } from "react-router";
+import { Link as RouterLink, useNavigate } from "react-router";
+import { focusField } from "../edit/fields";
 import { useEditor } from "../edit/RigEditor";
-import { nextStep } from "../parts/guide";
+import { counted } from "../parts/counted";
+import { nextStep, type Step, stepsOf } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
 import { LINK_NAMES } from "../parts/verdicts";
 
@@ -15,8 +17,14 @@ export function callGuide(rig: string) {
   window.dispatchEvent(new Event(CALLED));
 }
 
-/** A first pass in the order of the work: shows what comes next, and steps aside when it is not wanted. */
-export function GuideBar() {
+const SIGNS: Record<Step["state"], [string, string]> = {
+  answered: ["●", ", answered"],
+  waits: ["◐", ", waits for another step"],
+  open: ["○", ", open"],
+};
+
+/** A first pass in the order of the work: shows what comes next, says when it is through, and steps aside when not wanted. */
+export function GuideBar({ onFindings, onLists }: { onFindings: () => void; onLists: () => void }) {
   const { saved, link } = useEditor();
   const key = guideKey(saved.id);
   const [away, setAway] = useState(localStorage.getItem(key) !== null);
@@ -25,40 +33,50 @@ export function GuideBar() {
     window.addEventListener(CALLED, again);
     return () => window.removeEventListener(CALLED, again);
   }, [key]);
-  const steps = saved.review.guide;
-  const next = nextStep(steps);
-  if (away || next === null) return null;
+  const steps = stepsOf(saved.review);
+  const here = steps.find((step) => step.link === link);
+  const next = nextStep(steps, link);
+  if (away) return null;
   return (
     <nav
       aria-label="First pass"
       className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-rule bg-sheet px-6 py-1.5 max-md:px-3"
     >
-      <span className="text-ink-3">first pass</span>
-      <ol className="flex flex-wrap gap-x-4">
-        {steps.map((step) => (
-          <li key={step.link}>
-            <RouterLink
-              to={`/rigs/${saved.id}/${step.link}`}
-              className={
-                step === next ? "font-semibold text-act" : step.state === "open" ? "text-ink-2" : "text-ink-3"
-              }
-            >
-              <span aria-hidden="true">{step.state === "answered" ? "●" : "○"} </span>
-              {LINK_NAMES[step.link]}
-              <span className="sr-only">{step.state === "answered" ? ", answered" : ", open"}</span>
-            </RouterLink>
-          </li>
-        ))}
-      </ol>
-      <span className="min-w-0 grow">
-        {next.link === link ? (
-          next.question
-        ) : (
-          <RouterLink to={`/rigs/${saved.id}/${next.link}`} className="font-semibold text-act">
-            Next: {next.question} <Kbd>n</Kbd>
-          </RouterLink>
-        )}
-      </span>
+      {next === null ? (
+        <Through onFindings={onFindings} onLists={onLists} />
+      ) : (
+        <>
+          <span className="text-ink-3">first pass</span>
+          <ol className="flex flex-wrap gap-x-4">
+            {steps.map((step) => (
+              <li key={step.link}>
+                <RouterLink
+                  to={`/rigs/${saved.id}/${step.link}`}
+                  className={
+                    step.link === link
+                      ? "font-semibold text-act"
+                      : step.state === "open"
+                        ? "text-ink-2"
+                        : "text-ink-3"
+                  }
+                >
+                  <span aria-hidden="true">{SIGNS[step.state][0]} </span>
+                  {LINK_NAMES[step.link]}
+                  <span className="sr-only">{SIGNS[step.state][1]}</span>
+                </RouterLink>
+              </li>
+            ))}
+          </ol>
+          <span className="flex min-w-0 grow flex-wrap items-baseline gap-x-5">
+            {here?.state === "open" && <Here step={here} />}
+            {next.link !== link && (
+              <RouterLink to={`/rigs/${saved.id}/${next.link}`} className="font-semibold text-act">
+                Next: {here?.state === "open" ? LINK_NAMES[next.link] : next.question} <Kbd>n</Kbd>
+              </RouterLink>
+            )}
+          </span>
+        </>
+      )}
       <button
         type="button"
         onClick={() => {
@@ -70,5 +88,61 @@ export function GuideBar() {
         put the guide away
       </button>
     </nav>
+  );
+}
+
+/** What is asked here, and the way to the field that wants it. */
+function Here({ step }: { step: Step }) {
+  return (
+    <span>
+      {step.question}{" "}
+      <button
+        type="button"
+        onClick={() => focusField(step.wanted[0]!)}
+        className="font-semibold text-act underline decoration-dashed underline-offset-4"
+      >
+        to the first of {counted(step.wanted.length, "answer")}
+      </button>
+    </span>
+  );
+}
+
+/** The end: what was made, and what is done with it next. */
+function Through({ onFindings, onLists }: { onFindings: () => void; onLists: () => void }) {
+  const { rig, saved } = useEditor();
+  const navigate = useNavigate();
+  const parts =
+    rig.devices.length +
+    rig.transducers.length +
+    rig.holders.length +
+    rig.harness.packs.length +
+    rig.harness.segments.length +
+    rig.fitOut.boxes.length;
+  const counting = saved.review.findings.filter((each) => !each.putAside);
+  const failing = counting.filter((each) => each.verdict === "fails").length;
+  const act = "font-semibold text-act underline decoration-dashed underline-offset-4";
+  return (
+    <span className="flex grow flex-wrap items-baseline gap-x-5">
+      <span>
+        <b className="font-semibold">First pass done:</b> {counted(parts, "part")} planned
+        {rig.proposed.length > 0 && <>, {rig.proposed.length} of them proposed</>}, all nine links answered.
+      </span>
+      <span className="text-ink-2">Next:</span>
+      {counting.length > 0 && (
+        <button type="button" className={act} onClick={onFindings}>
+          {failing > 0 ? `mend what won't work (${failing})` : `look at what is tight (${counting.length})`}
+        </button>
+      )}
+      <button
+        type="button"
+        className={act}
+        onClick={() => void navigate(`/rigs/${saved.id}/${saved.review.weakest}?pane=compare`)}
+      >
+        compare {LINK_NAMES[saved.review.weakest]}, which gives first
+      </button>
+      <button type="button" className={act} onClick={onLists}>
+        what to buy and to ask
+      </button>
+    </span>
   );
 }

@@ -1,13 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { Tabs } from "radix-ui";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Link as RouterLink, useNavigate, useParams, useSearchParams } from "react-router";
 import { rigQuery } from "../api/queries";
 import type { Link, Problem, Saved } from "../api/types";
 import { CableStrip } from "../drawing/CableStrip";
-import { focusField, linkOf } from "../edit/fields";
+import { focusField, focusFirstField, linkOf } from "../edit/fields";
 import { RigEditor, useEditor } from "../edit/RigEditor";
-import { nextStep } from "../parts/guide";
+import { nextStep, stepsOf } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
 import { NameField } from "../parts/NameField";
 import { TopBar } from "../parts/TopBar";
@@ -92,31 +92,43 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
       words: `Go to ${LINK_NAMES[each]}`,
       run: () => void navigate(`/rigs/${saved.id}/${each}`),
     })),
-    { key: "s", words: "Set", run: () => show("set") },
+    {
+      key: "s",
+      words: "Set: to the first field",
+      run: () => {
+        show("set");
+        focusFirstField();
+      },
+    },
     { key: "c", words: "Compare", run: () => show("compare") },
     { key: "w", words: "Why", run: () => show("why") },
     { key: "f", words: "Findings", run: () => setDialog("findings") },
-    { key: "a", words: "What is assumed here", run: () => setDialog({ assumed: link }) },
+    { key: "a", words: "What we guessed here", run: () => setDialog({ assumed: link }) },
     { key: "u", words: "Change units", run: toggle },
-    { key: "p", words: "You and your schools", run: () => setDialog("you") },
+    { key: "p", words: "You and your habits", run: () => setDialog("you") },
     { key: "l", words: "Lists", run: () => setDialog("lists") },
     { key: "h", words: "History", run: () => setDialog("history") },
     {
       key: "n",
       words: "Next step of the first pass",
       run: () => {
-        const next = nextStep(saved.review.guide);
+        const next = nextStep(stepsOf(saved.review), link);
         if (next) void navigate(`/rigs/${saved.id}/${next.link}`);
       },
     },
     { key: "b", words: "Fill in the rest", run: () => open("water.fill-in") },
-    { key: "m", words: "Mend all that fails", run: () => open("water.mend-all") },
+    { key: "m", words: "Mend all that won't work", run: () => open("water.mend-all") },
     { key: "g", words: "Call the guide back", run: () => callGuide(saved.id) },
     { key: "z", words: "Undo", run: () => move("undo") },
     { key: "Z", words: "Redo", run: () => move("redo") },
     { key: "/", words: "Commands", run: () => setDialog("commands") },
     { key: "?", words: "Keys", run: () => setDialog("commands") },
   ];
+  const work = useRef<HTMLDivElement>(null);
+  // whoever comes by a key begins at the work, not at the top of the page
+  useEffect(() => {
+    if (document.activeElement === document.body) work.current?.focus({ preventScroll: true });
+  }, [link]);
   useKeys(Object.fromEntries(commands.map((command) => [command.key, command.run])));
 
   return (
@@ -143,7 +155,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
         selected={link}
         onAssumed={(assumed) => setDialog({ assumed })}
       />
-      <GuideBar />
+      <GuideBar onFindings={() => setDialog("findings")} onLists={() => setDialog("lists")} />
       {problem?.status === 412 ? (
         <StaleDialog problem={problem} />
       ) : problem?.status === 410 ? (
@@ -158,9 +170,16 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
         >
           <PicturePane />
         </section>
-        <Panes key={epoch} pane={pane} show={show} />
+        <div id="work" ref={work} tabIndex={-1} className="flex min-h-0 flex-col outline-none">
+          <Panes key={epoch} pane={pane} show={show} />
+        </div>
       </main>
-      <FindingsBar onCure={open} onAll={() => setDialog("findings")} onField={reach} />
+      <FindingsBar
+        onCure={open}
+        onAll={() => setDialog("findings")}
+        onField={reach}
+        onKeys={() => setDialog("commands")}
+      />
       {dialog === "findings" && <FindingsDialog onClose={() => setDialog(null)} onCure={open} />}
       {dialog === "history" && <HistoryDialog onClose={() => setDialog(null)} />}
       {dialog === "lists" && <ListsDialog onClose={() => setDialog(null)} />}
@@ -217,7 +236,7 @@ function Steps({
         history
       </button>
       <button type="button" onClick={onYou} className="underline decoration-rule underline-offset-4">
-        you
+        my habits
       </button>
       <button type="button" onClick={onLists} className="underline decoration-rule underline-offset-4">
         lists
@@ -260,7 +279,7 @@ function Panes({ pane, show }: { pane: Pane; show: (pane: Pane) => void }) {
     <Tabs.Root
       value={pane}
       onValueChange={(next) => show(next as Pane)}
-      className="flex min-h-0 flex-col bg-sheet max-md:border-t max-md:border-rule"
+      className="flex min-h-0 grow flex-col bg-sheet max-md:border-t max-md:border-rule"
     >
       <Tabs.List aria-label="Panes" className="mx-6 mt-3 flex gap-6 border-b border-rule">
         {PANES.map(([value, words, key]) => (
@@ -274,7 +293,7 @@ function Panes({ pane, show }: { pane: Pane; show: (pane: Pane) => void }) {
         ))}
       </Tabs.List>
       {PANES.map(([value]) => (
-        <Tabs.Content key={value} value={value} className="min-h-0 grow overflow-auto px-6 py-3">
+        <Tabs.Content key={value} value={value} className="relative min-h-0 grow overflow-auto px-6 py-3">
           {value === "set" ? <SetPane /> : value === "compare" ? <ComparePane /> : <WhyPane />}
         </Tabs.Content>
       ))}

@@ -41,7 +41,7 @@ export function MomentBar({ moment, onChange }: { moment: Moment; onChange: (mom
             max={lastHour(rig)}
             step={0.25}
             onValueChange={([hour]) => onChange({ ...moment, hour: hour ?? 0 })}
-            className="relative flex h-6 grow items-center"
+            className="relative flex h-6 grow items-center max-md:h-11"
           >
             <Slider.Track className="relative h-[2px] grow bg-rule">
               <Slider.Range className="absolute h-full bg-act" />

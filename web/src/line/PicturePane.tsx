@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { sceneQuery } from "../api/queries";
-import type { Picture } from "../api/types";
+import type { Link, Picture } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { useEditor } from "../edit/RigEditor";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
+import { WantedHere } from "./WantedHere";
 import { HarnessBench } from "./HarnessBench";
 
 /** The to-scale picture of the link; while something is dragged, the picture of that. */
@@ -28,6 +29,14 @@ function Kept() {
   ) : (
     <Drawn picture={kept.data} />
   );
+}
+
+/** The way to the first field that the picture waits for. */
+function Wanted({ link }: { link: Link }) {
+  const { saved } = useEditor();
+  const state = saved.review.links.find((each) => each.link === link);
+  const first = state?.kind === "open" ? state.pointers[0] : undefined;
+  return first === undefined ? null : <WantedHere pointer={first} />;
 }
 
 /** One scene at a time; where a link has several, their titles stand above. */
@@ -83,6 +92,7 @@ function Drawn({ picture }: { picture: Picture }) {
       <p className="max-w-[44ch]">
         <Words text={picture.why} />
       </p>
+      <Wanted link={link} />
     </div>
   );
 }

@@ -19,29 +19,42 @@ const WEIGHTS: [string, string][] = [
   ["atHand", "On the side you like"],
 ];
 
-/** The person: weight and gear, the schools they hold with, and what counts when mounts are ranked. */
+/** The person: weight and gear, their habits, and what counts when mounts are ranked. */
 export function PreferencesDialog({ onClose }: { onClose: () => void }) {
   return (
     <Modal
       open
       onClose={onClose}
-      title="You and your schools"
+      title="You and your habits"
       about="Preferences shift what is offered first and what is pointed out; they never fail a rig."
     >
       <Section title="You">
         <BodyFields />
       </Section>
       <Section title="How it travels, and who shares it">
-        <Choice label="It comes to the water" pointer="/sharing/transport" options={choices("Transport")} />
-        <FigureField label="Craft the gear serves" pointer="/sharing/crafts" unit="count" basis="chosen" />
-        <FigureField label="People who use it" pointer="/sharing/people" unit="count" basis="chosen" />
+        <Choice label="It gets to the water" pointer="/sharing/transport" options={choices("Transport")} />
+        <FigureField
+          label="How many craft use this gear"
+          pointer="/sharing/crafts"
+          unit="count"
+          basis="chosen"
+        />
+        <FigureField label="How many people use it" pointer="/sharing/people" unit="count" basis="chosen" />
         <FigureField label="Days of use in a year" pointer="/outing/daysOut" unit="count" basis="chosen" />
       </Section>
-      <Section title="Schools">
-        <Choice label="Drilling" pointer="/schools/drilling" options={choices("SchoolsDrilling")} />
-        <Choice label="The screen stands" pointer="/schools/screen" options={choices("SchoolsScreen")} />
-        <Choice label="Posts and screens stand" pointer="/schools/post" options={choices("SchoolsPost")} />
-        <Choice label="The battery" pointer="/schools/battery" options={choices("SchoolsBattery")} />
+      <Section title="How you like it">
+        <Choice label="May it be drilled" pointer="/schools/drilling" options={choices("SchoolsDrilling")} />
+        <Choice
+          label="Where the screen stands"
+          pointer="/schools/screen"
+          options={choices("SchoolsScreen")}
+        />
+        <Choice label="Posts and screens" pointer="/schools/post" options={choices("SchoolsPost")} />
+        <Choice
+          label="Battery stays or travels"
+          pointer="/schools/battery"
+          options={choices("SchoolsBattery")}
+        />
         <FusingChoice />
       </Section>
       <Section title="What counts when mounts are ranked">

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { WantedHere } from "./WantedHere";
 import type { Row, Working } from "../api/types";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
@@ -42,8 +43,8 @@ function WorkingRow({ row }: { row: Row }) {
   }
   if (row.kind === "wanted") {
     return (
-      <p role="listitem" className="py-[3px] text-fails">
-        wanted: {row.pointer.replace(/^\//, "").replaceAll("/", " › ")}
+      <p role="listitem" className="py-[3px]">
+        <WantedHere pointer={row.pointer} />
       </p>
     );
   }

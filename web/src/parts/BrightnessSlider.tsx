@@ -25,7 +25,7 @@ export function BrightnessSlider({
         <span>{label}</span>
         <span className="font-semibold text-act">
           {Math.round(value * 100)} %{" "}
-          {figure?.kind !== "given" && <span className="font-normal text-ink-3">assumed</span>}
+          {figure?.kind !== "given" && <span className="font-normal text-ink-3">our guess</span>}
         </span>
       </div>
       <Slider.Root
@@ -38,7 +38,7 @@ export function BrightnessSlider({
           preview(change(rig, (next ?? 0) / 100));
         }}
         onValueCommit={([next]) => save((now) => change(now, (next ?? 0) / 100))}
-        className="relative mt-1 flex h-6 items-center"
+        className="relative mt-1 flex h-6 items-center max-md:h-11"
       >
         <Slider.Track className="relative h-[2px] grow bg-rule">
           <Slider.Range className="absolute h-full bg-act" />

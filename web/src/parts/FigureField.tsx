@@ -95,7 +95,7 @@ export function FigureField({
             ))}
           </select>
         ) : (
-          <span className="text-ink-3">{assumed ? "assumed" : "unset"}</span>
+          <span className="text-ink-3">{assumed ? "our guess" : "not said"}</span>
         )}
       </span>
       <span id={`${id}-note`} className="basis-full">
@@ -104,7 +104,7 @@ export function FigureField({
             {fault}
           </span>
         )}
-        <FieldProblem pointer={pointer} />
+        <FieldProblem pointer={pointer} label={label} unit={unit} />
       </span>
     </div>
   );

@@ -1,4 +1,5 @@
 import type { Link, Verdict } from "../api/types";
+import { choices } from "./choices";
 
 export const LINKS: Link[] = [
   "water",
@@ -23,6 +24,9 @@ export const LINK_NAMES: Record<Link, string> = {
   battery: "Battery",
   carry: "Carry",
 };
+
+/** What a person reads of each. */
+export const VERDICT_WORDS = Object.fromEntries(choices<Verdict>("Verdict")) as Record<Verdict, string>;
 
 export const VERDICT_COLOURS: Record<Verdict, string> = {
   holds: "text-holds",

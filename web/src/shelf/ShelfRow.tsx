@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import type { ShelfEntry } from "../api/types";
 import { Joint, Stretch } from "../drawing/Joint";
 import { useNarrow } from "../parts/narrow";
-import { LINK_NAMES, VERDICT_COLOURS } from "../parts/verdicts";
+import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 
 /** One rig: its name, its drawn line, what gives first; and what can be done with it. */
@@ -35,7 +35,8 @@ export function ShelfRow({
         <Drawn entry={entry} />
         <span className="text-[13.5px] md:pb-4">
           <b className="font-semibold">{LINK_NAMES[entry.weakest]}</b>{" "}
-          <span className={VERDICT_COLOURS[entry.verdict]}>{entry.verdict}:</span> <Words text={entry.says} />
+          <span className={VERDICT_COLOURS[entry.verdict]}>{VERDICT_WORDS[entry.verdict]}:</span>{" "}
+          <Words text={entry.says} />
         </span>
       </Link>
       <span className="absolute right-6 bottom-1.5 flex w-[320px] gap-4 text-[13px] font-semibold text-act opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 max-md:right-auto max-md:left-3 max-md:opacity-100 [@media(hover:none)]:opacity-100">

@@ -2,20 +2,22 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { shelfQuery, unreadableQuery } from "../api/queries";
-import type { Rig, ShelfEntry } from "../api/types";
+import type { ShelfEntry } from "../api/types";
 import { Button } from "../parts/Button";
 import { Kbd } from "../parts/Kbd";
 import { useKeys } from "../parts/keys";
 import { TopBar } from "../parts/TopBar";
-import { LINK_NAMES } from "../parts/verdicts";
+import { LINK_NAMES, VERDICT_WORDS } from "../parts/verdicts";
 import { useUnits } from "../units/UnitsProvider";
 import { DeletedDialog } from "./DeletedDialog";
+import { Empty } from "./Empty";
 import { ShelfRow } from "./ShelfRow";
 import { StartDialog } from "./StartDialog";
 import { UnreadableRow } from "./UnreadableRow";
 import { Notice } from "./Notice";
 import { ShelfFoot } from "./ShelfFoot";
-import { NOTHING_KNOWN, type Known, useShelf } from "./useShelf";
+import { type Known } from "./start";
+import { useShelf } from "./useShelf";
 import { useDropped } from "./useDropped";
 
 /** From so many rigs on, looking for one is quicker than reading all. */
@@ -30,7 +32,7 @@ export default function ShelfView() {
   const { toggle } = useUnits();
   const [wanted, setWanted] = useState("");
   const [picked, setPicked] = useState<string[]>([]);
-  const [dialog, setDialog] = useState<"start" | "deleted" | null>(null);
+  const [dialog, setDialog] = useState<"start" | "deleted" | { begin: Partial<Known> } | null>(null);
   const search = useRef<HTMLInputElement>(null);
   const file = useRef<HTMLInputElement>(null);
   const over = useDropped(does.take);
@@ -109,7 +111,9 @@ export default function ShelfView() {
         {does.told && <Notice told={does.told} onClose={does.hush} />}
         {shelf.isPending && <p className="py-6 text-ink-3">Looking at the shelf…</p>}
         {shelf.isError && <p className="py-6 text-fails">{shelf.error.message}</p>}
-        {shelf.data?.length === 0 && spoilt.length === 0 && <Empty onStart={does.start} />}
+        {shelf.data?.length === 0 && spoilt.length === 0 && (
+          <Empty onStart={does.start} onBegin={(begin) => setDialog({ begin })} />
+        )}
         {rigs.length > 0 && found.length === 0 && (
           <p className="py-6 text-ink-2">No rig is called, carried or held up by “{wanted}”.</p>
         )}
@@ -140,14 +144,21 @@ export default function ShelfView() {
           Let go, and the rig stands on the shelf
         </div>
       )}
-      {dialog === "start" && <StartDialog onStart={does.start} onClose={() => setDialog(null)} />}
+      {dialog !== null && dialog !== "deleted" && (
+        <StartDialog
+          begin={dialog === "start" ? {} : dialog.begin}
+          onStart={does.start}
+          onClose={() => setDialog(null)}
+        />
+      )}
       {dialog === "deleted" && <DeletedDialog onRestore={does.restore} onClose={() => setDialog(null)} />}
     </div>
   );
 }
 
 function matches(entry: ShelfEntry, wanted: string): boolean {
-  const words = `${entry.name} ${entry.carried} ${LINK_NAMES[entry.weakest]} ${entry.verdict}`.toLowerCase();
+  const words =
+    `${entry.name} ${entry.carried} ${LINK_NAMES[entry.weakest]} ${VERDICT_WORDS[entry.verdict]}`.toLowerCase();
   return wanted
     .toLowerCase()
     .split(/\s+/)
@@ -166,36 +177,4 @@ function count(rigs: number | undefined, found: number): string {
   if (rigs === undefined) return "Rigs";
   if (found < rigs) return `${found} of ${rigs} rigs`;
   return rigs === 0 ? "No rigs yet" : rigs === 1 ? "One rig" : `${rigs} rigs`;
-}
-
-/** Whole rigs to begin from: what is said of each is said as in the dialog, the rest is proposed. */
-const EXAMPLES: [string, Rig["craft"]["kind"], Partial<Known>][] = [
-  ["A sit-on-top on a lake", "sit-on-top", { hours: "6", depths: "2-10", drill: "no-drill" }],
-  ["A canoe for two evenings a week", "canoe", { hours: "4", depths: "2-10", display: "display-7-in-chirp" }],
-  ["A crate on the ice", "ice-walk-out", { hours: "5", depths: "3-25", display: "display-5-in" }],
-];
-
-function Empty({ onStart }: { onStart: (name: string, kind: Rig["craft"]["kind"], known: Known) => void }) {
-  return (
-    <div className="max-w-[60ch] py-8 text-ink-2">
-      <p>
-        Nothing on the shelf yet. Start a rig: say what carries it, what draws current and for how long, then
-        its battery, its wire and its fuse. Whatever is still open stays dashed, and nothing is made up for
-        it. Or drop a rig file anywhere on this page.
-      </p>
-      <p className="pt-4">Or begin from a whole one, and change what is not yours:</p>
-      <ul>
-        {EXAMPLES.map(([name, kind, known]) => (
-          <li key={name} className="py-1">
-            <Button
-              look="quiet"
-              onClick={() => onStart(name, kind, { ...NOTHING_KNOWN, ...known, fill: true })}
-            >
-              {name}
-            </Button>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
 }

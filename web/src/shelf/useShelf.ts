@@ -4,7 +4,8 @@ import { useNavigate } from "react-router";
 import { answer, api, documentOf, etag } from "../api/client";
 import { rigQuery, shelfQuery } from "../api/queries";
 import type { Rig, RigDocument, Saved, ShelfEntry, Unreadable } from "../api/types";
-import { nextStep } from "../parts/guide";
+import { nextStep, stepsOf } from "../parts/guide";
+import { type Known, withSaid } from "./start";
 
 const MOST_BYTES = 1 << 20;
 
@@ -13,38 +14,6 @@ export interface Told {
   words: string;
   fault?: boolean;
   undo?: () => void;
-}
-
-/** What a person knows as a rig is started; "" where it was not said. */
-export interface Known {
-  craft: string;
-  display: string;
-  hours: string;
-  /** From and to, in metres: "2-10". */
-  depths: string;
-  drill: string;
-  /** Whether the rest is filled in. */
-  fill: boolean;
-}
-
-export const NOTHING_KNOWN: Known = { craft: "", display: "", hours: "", depths: "", drill: "", fill: false };
-
-const chosen = (value: number) => ({ kind: "given", value, basis: "chosen" }) as const;
-
-/** The same rig with what was said of day, water and drilling; the very rig where nothing was. */
-function said(rig: Rig, known: Known): Rig {
-  const [least, most] = known.depths.split("-").map(Number);
-  const { outing, schools } = rig;
-  const water =
-    known.depths === "" ? outing.water : { ...outing.water, leastM: chosen(least!), mostM: chosen(most!) };
-  const phases =
-    known.hours === ""
-      ? outing.phases
-      : outing.phases.map((phase, i) => (i === 0 ? { ...phase, hours: chosen(Number(known.hours)) } : phase));
-  const drilling = known.drill === "" ? schools.drilling : (known.drill as typeof schools.drilling);
-  return known.depths === "" && known.hours === "" && known.drill === ""
-    ? rig
-    : { ...rig, outing: { ...outing, water, phases }, schools: { ...schools, drilling } };
 }
 
 /** Everything that can be done on the shelf. */
@@ -81,14 +50,16 @@ export function useShelf() {
         };
         if (known.craft !== "") await take(`mount.craft.${known.craft}`);
         if (known.display !== "") await take(`screen.one-more.${known.display}`);
-        const told = said(saved.rig, known);
+        if (known.transducer !== "") await take(`transducer.one-more.${known.transducer}`);
+        const told = withSaid(saved.rig, known);
         if (told !== saved.rig) {
           const params = { path: { id: saved.id }, header: etag(saved.revision) };
           saved = await answer(api.PUT("/api/rigs/{id}", { params, body: documentOf(told) }));
         }
+        if (known.pack !== "") await take(`battery.own.${known.pack}`);
         if (known.fill) await take("water.fill-in");
         keep(saved);
-        void navigate(`/rigs/${saved.id}/${nextStep(saved.review.guide)?.link ?? "screen"}`);
+        void navigate(`/rigs/${saved.id}/${nextStep(stepsOf(saved.review))?.link ?? saved.review.weakest}`);
         return null;
       }),
     duplicate: (entry: ShelfEntry) =>

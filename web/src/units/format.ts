@@ -79,11 +79,16 @@ export function symbolOf(unit: Unit, system: System): string {
   return style === "hours-minutes" || style === "feet-inches" ? "" : symbol;
 }
 
-/** From a hundred on nobody reads decimals in a sentence; in a field they stay as they were typed. */
+/**
+ * From a hundred on nobody reads decimals in a sentence, from ten on one; but a tenth of a volt says how full a battery is. In
+ * a field they stay as they were typed.
+ */
 function large(amount: Amount, system: System): string | null {
-  const { style, factor, offset } = shown(amount.unit, system);
+  const { style, factor, offset, decimals } = shown(amount.unit, system);
   const value = amount.si * factor + offset;
-  return style === "plain" && Math.abs(value) >= 100 ? signed(value, fixed(value, 0)) : null;
+  const size = Math.abs(value);
+  if (style !== "plain" || size < 10 || (size < 100 && amount.unit === "volt")) return null;
+  return signed(value, fixed(value, size >= 100 ? 0 : Math.min(decimals, 1)));
 }
 
 export function amountText(amount: Amount, system: System): string {

@@ -6,14 +6,25 @@ function plainNumber(text: string): number {
   return /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i.test(cleaned) ? Number(cleaned) : NaN;
 }
 
-/** "5 h 30", "5:30", "5.5", "90 min". */
+/** "5 h 30", "5:30", "5.5", "90 min", "half past 5", "5 and a half", "5½", "half an hour". */
 function hours(text: string): number {
-  const minutes = /^\s*([\d.,]+)\s*min\s*$/i.exec(text);
+  const minutes = /^\s*([\d.,]+)\s*min(?:utes)?\s*$/i.exec(text);
   if (minutes) {
     return plainNumber(minutes[1]!) / 60;
   }
+  const half =
+    /^\s*half\s+past\s+(\d+)\s*$/i.exec(text) ??
+    /^\s*(\d+)\s*(?:h|hours?)?\s*(?:½|and\s+a\s+half)\s*(?:h|hours?)?\s*$/i.exec(text);
+  if (half) {
+    return Number(half[1]) + 0.5;
+  }
+  if (/^\s*(?:½|half)\s*(?:an?\s*)?(?:h|hour)?\s*$/i.test(text)) {
+    return 0.5;
+  }
   const both = /^\s*(\d+)\s*(?:h|:)\s*(\d{1,2})?\s*(?:min|m)?\s*$/i.exec(text);
-  return both ? Number(both[1]) + Number(both[2] ?? 0) / 60 : plainNumber(text.replace(/h\s*$/i, ""));
+  return both
+    ? Number(both[1]) + Number(both[2] ?? 0) / 60
+    : plainNumber(text.replace(/\s*(?:h|hours?)\s*$/i, ""));
 }
 
 /** "6 ft 3.5 in", "6' 3\"", "7 in", "6.5" as feet. */

@@ -2,6 +2,7 @@ import { describe, expect, test } from "vitest";
 import amounts from "../../../core/src/test/resources/amounts.csv?raw";
 import type { Unit } from "../api/types";
 import { amountText, numberOf, plain, symbolOf, type System, typedNumber } from "./format";
+import { outOfRange } from "./outOfRange";
 import { parse } from "./parse";
 
 /** The table that core is tested by as well. */
@@ -50,6 +51,11 @@ describe("what a person types is read in the same units", () => {
     ["5:30", "hour", "metric", 5.5],
     ["5.5", "hour", "metric", 5.5],
     ["5 h", "hour", "us", 5],
+    ["5 hours", "hour", "us", 5],
+    ["half past 5", "hour", "metric", 5.5],
+    ["5 and a half", "hour", "metric", 5.5],
+    ["5½ h", "hour", "metric", 5.5],
+    ["half an hour", "hour", "metric", 0.5],
     ["2 lb", "kilogram", "us", 0.907],
     // whatever the person's own units are
     ["30 ft", "depth", "metric", 9.144],
@@ -114,4 +120,13 @@ describe("what a person types is read in the same units", () => {
   ])("%d %s is kept in its field as it was typed", (si, unit, system, words) => {
     expect(typedNumber(si, unit, system)).toBe(words);
   });
+});
+
+test.each<[System, string, string, string | undefined]>([
+  ["metric", "50", "1 to 12 m", "Length is 50.0 m; it may be 1.00 m to 12.0 m."],
+  ["us", "15.24", "0.3048 to 6.096 m", "Length is 50 ft 0 in; it may be 1 ft 0 in to 20 ft 0 in."],
+  ["metric", "blank", "1 to 120 characters", undefined],
+])("what is out of range is told in %s, by the name on the screen", (system, value, allowed, told) => {
+  const problem = { title: "Refused", detail: "", status: 422, value, allowed };
+  expect(outOfRange(problem, "Length", "metre", system)?.replaceAll("\u00a0", " ")).toBe(told);
 });

@@ -14,14 +14,14 @@ export function BoardFields() {
   return (
     <Section title="Built of boards">
       <FigureField
-        label="A pod hangs over a wall of"
+        label="Thickness of the wall a pod hangs on"
         pointer={`${at}/hangsOverM`}
         unit="millimetre"
         basis="measured"
       />
       {rig.fitOut.boards.hangsOverM?.kind === "given" && (
         <FigureField
-          label="That wall is tall inside"
+          label="Inside height of that wall"
           hint="from the floor"
           pointer={`${at}/insideM`}
           unit="millimetre"
@@ -30,10 +30,15 @@ export function BoardFields() {
       )}
       {parts.length > 0 && (
         <>
-          <FigureField label="A board is long" pointer={`${at}/stockLengthM`} unit="metre" />
-          <FigureField label="And wide" pointer={`${at}/stockWideM`} unit="millimetre" />
-          <FigureField label="Thick" pointer={`${at}/thickM`} unit="fine-millimetre" />
-          <FigureField label="A cut takes" pointer={`${at}/kerfM`} unit="fine-millimetre" basis="measured" />
+          <FigureField label="Board length" pointer={`${at}/stockLengthM`} unit="metre" />
+          <FigureField label="Board width" pointer={`${at}/stockWideM`} unit="millimetre" />
+          <FigureField label="Board thickness" pointer={`${at}/thickM`} unit="fine-millimetre" />
+          <FigureField
+            label="Saw cut takes"
+            pointer={`${at}/kerfM`}
+            unit="fine-millimetre"
+            basis="measured"
+          />
         </>
       )}
       {parts.map((part, i) => (
@@ -60,10 +65,10 @@ function PartFields({ index }: { index: number }) {
         <NameField label="Name of the part" pointer={`${at}/name`} />
         <RemovePart change="carry.without.board-part" id={part.id} name={part.name} />
       </div>
-      <FigureField label="Long" pointer={`${at}/lengthM`} unit="millimetre" basis="chosen" />
-      <FigureField label="Wide" pointer={`${at}/wideM`} unit="millimetre" basis="chosen" />
+      <FigureField label="Length" pointer={`${at}/lengthM`} unit="millimetre" basis="chosen" />
+      <FigureField label="Width" pointer={`${at}/wideM`} unit="millimetre" basis="chosen" />
       <ChoiceOf
-        label="Pieces"
+        label="How many"
         value={String(part.count)}
         options={Array.from({ length: MOST_ALIKE }, (_, n) => [String(n + 1), String(n + 1)])}
         onChange={(chosen) => set(`${at}/count`, Number(chosen))}

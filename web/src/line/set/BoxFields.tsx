@@ -46,26 +46,26 @@ function OneBox({ box, at }: { box: Enclosure; at: string }) {
     >
       <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
       <Choice label="Stands at" pointer={`${at}/station`} options={stations} />
-      <FigureField label="Empty" pointer={`${at}/massKg`} unit="kilogram" basis="measured" />
+      <FigureField label="Mass, empty" pointer={`${at}/massKg`} unit="kilogram" basis="measured" />
       <p className="pt-1 text-[13px] text-ink-2">Outside</p>
       <SizeFields at={`${at}/outside`} of={box.name} />
-      <FigureField label="Wall" pointer={`${at}/wallM`} unit="fine-millimetre" basis="measured" />
+      <FigureField label="Wall thickness" pointer={`${at}/wallM`} unit="fine-millimetre" basis="measured" />
       <FigureField
-        label="Kept free"
+        label="Free space around things"
         hint="on every side"
         pointer={`${at}/clearM`}
         unit="millimetre"
         basis="chosen"
       />
       <FigureField
-        label="Under the closed lid"
+        label="Taken under the lid"
         hint="bolts, outlets"
         pointer={`${at}/lidM`}
         unit="millimetre"
         basis="measured"
       />
-      <Tick label="Keeps water out as bought" pointer={`${at}/tight`} />
-      <Tick label="Gas gets out" pointer={`${at}/vented`} />
+      <Tick label="Watertight as bought" pointer={`${at}/tight`} />
+      <Tick label="Has a vent" pointer={`${at}/vented`} />
       {!box.tight && box.kind !== "bag" && (
         <Tick label="A drain at its lowest corner" pointer={`${at}/drained`} />
       )}
@@ -128,11 +128,11 @@ function Ribs({ box, at }: { box: Enclosure; at: string }) {
       {(each) => (
         <>
           <Choice
-            label="Takes from"
+            label="Takes away from"
             pointer={`${each}/takes`}
             options={choices("Inward", { deep: "length", wide: "width", tall: "height" })}
           />
-          <FigureField label="Stands in" pointer={`${each}/depthM`} unit="millimetre" basis="measured" />
+          <FigureField label="Stands in by" pointer={`${each}/depthM`} unit="millimetre" basis="measured" />
         </>
       )}
     </Entries>
@@ -149,9 +149,9 @@ function Exits({ box, at }: { box: Enclosure; at: string }) {
     <Entries at={at} what="hole" entries={box.exits} kind="exit" box={box.id}>
       {(each) => (
         <>
-          <Choice label="Is" pointer={`${each}/use`} options={choices("ExitUse")} />
+          <Choice label="Used for" pointer={`${each}/use`} options={choices("ExitUse")} />
           <Tick label="To be drilled" pointer={`${each}/cut`} />
-          <Choice label="In the wall" pointer={`${each}/wall`} options={[...EDGES, ["none", "lid"]]} />
+          <Choice label="In which wall" pointer={`${each}/wall`} options={[...EDGES, ["none", "lid"]]} />
           {holeAt(box, each)?.wall !== "none" && (
             <FigureField
               label="Over the floor"
@@ -186,7 +186,7 @@ function Pockets({ box, at }: { box: Enclosure; at: string }) {
     <Entries at={at} what="pocket" entries={box.pockets} kind="pocket" box={box.id}>
       {(each) => (
         <>
-          <Choice label="When" pointer={`${each}/pose`} options={choices("Pose")} />
+          <Choice label="State" pointer={`${each}/pose`} options={choices("Pose")} />
           <Choice label="Holds" pointer={`${each}/holds`} options={[["", "something else"], ...parts]} />
           <SizeFields at={`${each}/inside`} of="the pocket" />
         </>

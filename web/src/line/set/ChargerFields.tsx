@@ -36,7 +36,7 @@ function OneCharger({ index }: { index: number }) {
       aside={<RemovePart change="battery.without.charger" id={charger.id} name={charger.name} />}
     >
       <Choice
-        label="Charges"
+        label="Battery it charges"
         pointer={`${at}/charges`}
         options={rig.harness.packs.map((pack): [string, string] => [pack.id, pack.name])}
       />
@@ -47,9 +47,9 @@ function OneCharger({ index }: { index: number }) {
         options={BLOCKS}
         onChange={(value) => set(`${at}/blocks`, Number(value))}
       />
-      <FigureField label="Gives" pointer={`${at}/amps`} unit="ampere" />
+      <FigureField label="Charging current" pointer={`${at}/amps`} unit="ampere" />
       <Choice
-        label="Joined by"
+        label="Connected by"
         pointer={`${at}/via`}
         options={[
           ["", "the terminals"],

@@ -2,8 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { craftsQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf, Tick } from "../../parts/Choice";
-import { CRAFTS } from "../../parts/crafts";
+import { craftName, CRAFTS } from "../../parts/crafts";
 import { FigureField } from "../../parts/FigureField";
+import { useUnits } from "../../units/UnitsProvider";
 import { BodyFields } from "./BodyFields";
 import { CraftParts } from "./CraftParts";
 import { Section } from "./Section";
@@ -12,6 +13,7 @@ import { Section } from "./Section";
 export function CraftFields() {
   const { rig, take } = useEditor();
   const crafts = useQuery(craftsQuery);
+  const { system } = useUnits();
   const ice = rig.craft.kind === "ice-walk-out";
   return (
     <Section title="The craft">
@@ -21,13 +23,13 @@ export function CraftFields() {
         value={rig.craft.origin}
         options={[
           ["", "nothing: measured by hand"],
-          ...(crafts.data ?? []).map((item): [string, string] => [item.id, item.name]),
+          ...(crafts.data ?? []).map((item): [string, string] => [item.id, craftName(item, system)]),
         ]}
         onChange={(id) => {
           if (id !== "") take(`mount.craft.${id}`);
         }}
       />
-      <Choice label="Kind" pointer="/craft/kind" options={CRAFTS} />
+      <Choice label="Kind of craft" pointer="/craft/kind" options={CRAFTS} />
       <FigureField
         label={ice ? "Length of the base" : "Length"}
         pointer="/craft/lengthM"

@@ -65,7 +65,7 @@ function StationFields({ station, index }: { station: Station; index: number }) 
 function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: string }) {
   return (
     <PartOfCraft part={obstruction} what="obstruction" kind="obstruction" at={at}>
-      <Choice label="Sort" pointer={`${at}/sort`} options={SORTS} />
+      <Choice label="Kind of place" pointer={`${at}/sort`} options={SORTS} />
       <PlanFields at={at} />
       <FigureField
         label="Below the bottom line"

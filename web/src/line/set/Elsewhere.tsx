@@ -3,7 +3,7 @@ import { useState } from "react";
 import { shuttleQuery } from "../../api/queries";
 import type { LinkState } from "../../api/types";
 import { useEditor } from "../../edit/RigEditor";
-import { VERDICT_COLOURS } from "../../parts/verdicts";
+import { VERDICT_COLOURS, VERDICT_WORDS } from "../../parts/verdicts";
 import { Words } from "../../parts/Words";
 
 /** The same battery on the person's other rigs: one that goes from craft to craft has to do for all of them. */
@@ -47,7 +47,8 @@ export function Elsewhere() {
 function State({ state }: { state: LinkState }) {
   return state.kind === "judged" ? (
     <td className="py-1 pr-2">
-      <Words text={state.number} /> <span className={VERDICT_COLOURS[state.verdict]}>{state.verdict}</span>
+      <Words text={state.number} />{" "}
+      <span className={VERDICT_COLOURS[state.verdict]}>{VERDICT_WORDS[state.verdict]}</span>
     </td>
   ) : (
     <td className="py-1 pr-2 text-ink-3">not known</td>

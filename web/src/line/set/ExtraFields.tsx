@@ -24,7 +24,7 @@ export function ExtraFields() {
           aside={<RemovePart change="carry.without.extra" id={extra.id} name={extra.name} />}
         >
           <Choice label="What it is" pointer={`/fitOut/extras/${i}/kind`} options={choices("ExtraKind")} />
-          <Choice label="Goes with" pointer={`/fitOut/extras/${i}/of`} options={parts} />
+          <Choice label="Belongs to" pointer={`/fitOut/extras/${i}/of`} options={parts} />
         </Section>
       ))}
       <Button className="mr-3 mb-4" look="quiet" onClick={() => take("carry.new.extra")}>

@@ -50,10 +50,10 @@ function OneSort({ index }: { index: number }) {
       title={<NameField label="Name of the screws, bolts or rivets" pointer={`${at}/name`} />}
       aside={<RemovePart change="carry.without.fastener" id={fastener.id} name={fastener.name} />}
     >
-      <Choice label="Sort" pointer={`${at}/kind`} options={choices("FastenerKind")} />
-      <Choice label="Fasten" pointer={`${at}/of`} options={parts} />
+      <Choice label="Kind" pointer={`${at}/kind`} options={choices("FastenerKind")} />
+      <Choice label="What they fasten" pointer={`${at}/of`} options={parts} />
       <ChoiceOf
-        label="Of the same"
+        label="How many"
         value={String(fastener.count)}
         options={Array.from({ length: MOST_ALIKE }, (_, n) => [String(n + 1), String(n + 1)])}
         onChange={(count) => set(`${at}/count`, Number(count))}
@@ -61,7 +61,7 @@ function OneSort({ index }: { index: number }) {
       <FigureField label="Thickness" hint="of the thread" pointer={`${at}/widthM`} unit="fine-millimetre" />
       <FigureField label="Length that goes in" pointer={`${at}/lengthM`} unit="millimetre" />
       <FigureField
-        label="Passes"
+        label="Goes through"
         hint="all layers before"
         pointer={`${at}/passesM`}
         unit="fine-millimetre"
@@ -81,9 +81,9 @@ function OneSort({ index }: { index: number }) {
         unit="millimetre"
         basis="measured"
       />
-      {behind && <Choice label="Behind it" pointer={`${at}/back`} options={choices("BackReach")} />}
+      {behind && <Choice label="Reach behind it" pointer={`${at}/back`} options={choices("BackReach")} />}
       <More>
-        <Choice label="Of what" pointer={`${at}/stuff`} options={choices("Material")} />
+        <Choice label="Material" pointer={`${at}/stuff`} options={choices("Material")} />
         {behind && (
           <Choice label="Its pull is spread by" pointer={`${at}/backing`} options={choices("Backing")} />
         )}

@@ -55,7 +55,12 @@ function HolderMeasures({ name, ball, at }: { name: string; ball: boolean; at: s
         <NameField label="Name of the holder" pointer={`${at}/name`} />
         <WordsField label="Bolts of its foot" hint="30 × 60 mm" pointer={`${at}/footBolts`} />
         <FigureField label="Arm" pointer={`${at}/armM`} unit="millimetre" basis="measured" />
-        <FigureField label="Carries" hint="mass times arm" pointer={`${at}/carriesNm`} unit="newton-metre" />
+        <FigureField
+          label="Carries at most"
+          hint="mass times arm"
+          pointer={`${at}/carriesNm`}
+          unit="newton-metre"
+        />
         <FigureField label="Narrowest screen" pointer={`${at}/leastWideM`} unit="millimetre" />
         <FigureField label="Widest screen" pointer={`${at}/mostWideM`} unit="millimetre" />
       </More>

@@ -18,8 +18,8 @@ export function JunctionFields({ index }: { index: number }) {
       title={<NameField label="Name of the junction" pointer={`${at}/name`} />}
       aside={<RemovePart change="wire.without.junction" id={junction.id} name={junction.name} />}
     >
-      <Choice label="Made as" pointer={`${at}/sort`} options={SORTS} />
-      <FigureField label="Ways" hint="branches it has room for" pointer={`${at}/ways`} unit="count" />
+      <Choice label="Kind" pointer={`${at}/sort`} options={SORTS} />
+      <FigureField label="Outlets" hint="branches it has room for" pointer={`${at}/ways`} unit="count" />
       <Tick label="Each way bears a label" pointer={`${at}/labelled`} />
     </Section>
   );

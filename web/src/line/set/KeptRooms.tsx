@@ -27,10 +27,10 @@ export function KeptRooms() {
 function RoomFields({ room, at }: { room: KeptRoom; at: string }) {
   return (
     <PartOfCraft part={room} what="room" kind="kept-room" at={at}>
-      <Choice label="It is" pointer={`${at}/use`} options={USES} />
+      <Choice label="Kind of room" pointer={`${at}/use`} options={USES} />
       <PlanFields at={at} label="Its middle, from the bow" />
-      <FigureField label="Long" pointer={`${at}/longM`} unit="millimetre" basis="measured" />
-      <FigureField label="Wide" pointer={`${at}/wideM`} unit="millimetre" basis="measured" />
+      <FigureField label="Length" pointer={`${at}/longM`} unit="millimetre" basis="measured" />
+      <FigureField label="Width" pointer={`${at}/wideM`} unit="millimetre" basis="measured" />
       <FigureField label="What lies in it" pointer={`${at}/loadKg`} unit="kilogram" basis="chosen" />
     </PartOfCraft>
   );

@@ -22,8 +22,8 @@ export function OpeningFields({ at }: { at: string }) {
         unit="millimetre"
         basis="measured"
       />
-      <Choice label="Of" pointer={`${at}/opening/stuff`} options={MATERIALS} />
-      <Choice label="Its back" pointer={`${at}/opening/back`} options={BACKS} />
+      <Choice label="Material around it" pointer={`${at}/opening/stuff`} options={MATERIALS} />
+      <Choice label="Reach behind it" pointer={`${at}/opening/back`} options={BACKS} />
       <Tick label="Tried for leaks" pointer={`${at}/opening/tested`} />
       <div className="flex items-baseline gap-3">
         <span>Using it costs</span>

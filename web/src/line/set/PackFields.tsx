@@ -25,9 +25,9 @@ export function PackFields({ index }: { index: number }) {
     >
       {packs.length > 1 && (
         <>
-          <Choice label="Is there as" pointer={`${at}/role`} options={ROLES} />
+          <Choice label="Used as" pointer={`${at}/role`} options={ROLES} />
           <ChoiceOf
-            label="In series on top of"
+            label="In series with"
             value={pack.onTopOf}
             options={[
               ["", "none"],
@@ -41,10 +41,10 @@ export function PackFields({ index }: { index: number }) {
       )}
       <Choice label="Chemistry" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
       <FigureField label="Capacity" hint="on the label" pointer={`${at}/capacityAh`} unit="ampere-hour" />
-      <FigureField label="Left of it" hint="by age" pointer={`${at}/age`} unit="percent" basis="measured" />
-      <FigureField label="Temperature of the pack" pointer={`${at}/tempC`} unit="celsius" basis="chosen" />
+      <FigureField label="Health" hint="by age" pointer={`${at}/age`} unit="percent" basis="measured" />
+      <FigureField label="Temperature of the battery" pointer={`${at}/tempC`} unit="celsius" basis="chosen" />
       <FigureField
-        label="May be used"
+        label="Share you use"
         hint="the rest is reserve"
         pointer={`${at}/depth`}
         unit="percent"
@@ -52,7 +52,7 @@ export function PackFields({ index }: { index: number }) {
       />
       <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
       <SizeFields at={`${at}/size`} of={pack.name} />
-      <FigureField label="May give at most" pointer={`${at}/maxDischargeA`} unit="ampere" />
+      <FigureField label="Largest current out" pointer={`${at}/maxDischargeA`} unit="ampere" />
       <FigureField label="Price" hint="in your money" pointer={`${at}/label/price`} unit="money" />
       <EndingFields label="Its terminals" pointer={`${at}/ending`} />
       <EngineFields at={`${at}/cranking`} engine={pack.cranking.engine} />
@@ -78,18 +78,18 @@ export function PackFields({ index }: { index: number }) {
           unit="celsius"
           basis="measured"
         />
-        <FigureField label="May be charged with" pointer={`${at}/label/maxChargeA`} unit="ampere" />
+        <FigureField label="Largest charging current" pointer={`${at}/label/maxChargeA`} unit="ampere" />
         <FigureField
-          label="Drain with everything off"
+          label="Draw with everything off"
           pointer={`${at}/keeping/drainA`}
           unit="milliampere"
           basis="measured"
         />
         <DayField label="Last charged on" pointer={`${at}/keeping/chargedOn`} />
-        <DayField label="Laid up from" pointer={`${at}/keeping/restsFrom`} />
-        <DayField label="Wanted again on" pointer={`${at}/keeping/restsTo`} />
+        <DayField label="Stored from" pointer={`${at}/keeping/restsFrom`} />
+        <DayField label="Needed again on" pointer={`${at}/keeping/restsTo`} />
         <FigureField
-          label="Store meanwhile"
+          label="Warmth of the store"
           hint="at its warmest"
           pointer={`${at}/keeping/storedC`}
           unit="celsius"
@@ -103,10 +103,10 @@ export function PackFields({ index }: { index: number }) {
           unit="millimetre"
           basis="measured"
         />
-        <FigureField label="Rated over" pointer={`${at}/ratedHours`} unit="rated-hour" />
+        <FigureField label="Rated for a discharge in" pointer={`${at}/ratedHours`} unit="rated-hour" />
         <FigureField label="Peukert exponent" pointer={`${at}/peukert`} unit="factor" />
-        <FigureField label="Inner resistance" hint="cells, 25 °C" pointer={`${at}/cellsOhm`} unit="ohm" />
-        <FigureField label="Cut-off electronics" pointer={`${at}/electronicsOhm`} unit="ohm" />
+        <FigureField label="Internal resistance" hint="cells, 25 °C" pointer={`${at}/cellsOhm`} unit="ohm" />
+        <FigureField label="Resistance of its protection board" pointer={`${at}/electronicsOhm`} unit="ohm" />
       </More>
     </Section>
   );
@@ -120,13 +120,13 @@ function EngineFields({ at, engine }: { at: string; engine: boolean }) {
       {engine && (
         <>
           <FigureField
-            label="Engine wants at least"
+            label="Engine needs at least"
             hint="cold cranking"
             pointer={`${at}/wantsA`}
             unit="ampere"
           />
           <FigureField
-            label="It gives"
+            label="Cranking current"
             hint="cold cranking, on its label"
             pointer={`${at}/givesA`}
             unit="ampere"
@@ -143,8 +143,8 @@ function LoadTestFields({ at }: { at: string }) {
     <details>
       <summary className="cursor-pointer py-1 text-[13px] text-ink-3">test of what it still gives</summary>
       <FigureField label="Rest volts before" pointer={`${at}/beforeV`} unit="volt" basis="measured" />
-      <FigureField label="Drained with" pointer={`${at}/amps`} unit="ampere" basis="measured" />
-      <FigureField label="For" pointer={`${at}/hours`} unit="hour" basis="measured" />
+      <FigureField label="Test current" pointer={`${at}/amps`} unit="ampere" basis="measured" />
+      <FigureField label="Test lasted" pointer={`${at}/hours`} unit="hour" basis="measured" />
       <FigureField
         label="Rest volts after"
         hint="an hour later"

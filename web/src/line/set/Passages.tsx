@@ -46,7 +46,7 @@ function PassageFields({ passage, at }: { passage: Passage; at: string }) {
       <div className="pl-3">
         <Choice label="From" pointer={`${at}/from`} options={stations} />
         <Choice label="To" pointer={`${at}/to`} options={stations} />
-        <Choice label="Leads" pointer={`${at}/way`} options={WAYS} />
+        <Choice label="Runs" pointer={`${at}/way`} options={WAYS} />
         <FigureField label="Cable that lies in it" pointer={`${at}/lengthM`} unit="metre" basis="measured" />
         {open && (
           <>
@@ -60,7 +60,7 @@ function PassageFields({ passage, at }: { passage: Passage; at: string }) {
             <OpeningFields at={at} />
           </>
         )}
-        <Choice label="Crosses" pointer={`${at}/crosses`} options={CROSSED} />
+        <Choice label="Crosses moving" pointer={`${at}/crosses`} options={CROSSED} />
       </div>
     </details>
   );

@@ -58,7 +58,7 @@ export function SocketFields({ index }: { index: number }) {
   return (
     <>
       <ChoiceOf
-        label="Family"
+        label="Brand family"
         value={rig.devices[index]!.sockets.family}
         options={FAMILIES}
         onChange={(family) => set(`${at}/family`, family)}

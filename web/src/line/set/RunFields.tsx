@@ -43,13 +43,13 @@ export function RunFields({
           className="py-1 text-[13px] text-act"
           onClick={() => set(`/runs/${index}/legs`, legs.slice(0, -1))}
         >
-          take the last leg off
+          take the last stretch off
         </button>
       )}
       <ChoiceOf
-        label={legs.length === 0 ? "It begins" : "It goes on"}
+        label={legs.length === 0 ? "First stretch of cable" : "Next stretch of cable"}
         value=""
-        options={[["", "choose a leg"], ...on.map((each): [string, string] => [each.id, each.name])]}
+        options={[["", "choose a stretch"], ...on.map((each): [string, string] => [each.id, each.name])]}
         onChange={(leg) => leg !== "" && take(`cable.leg.${carries}.${leg}`)}
       />
       {index >= 0 && <SlackFields index={index} sonar={sonar} />}

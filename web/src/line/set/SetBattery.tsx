@@ -1,5 +1,7 @@
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
+import { Choice } from "../../parts/Choice";
+import { choices } from "../../parts/choices";
 import { FigureField } from "../../parts/FigureField";
 import { ChargerFields } from "./ChargerFields";
 import { Elsewhere } from "./Elsewhere";
@@ -23,6 +25,11 @@ export function SetBattery() {
       >
         Add a battery
       </Button>
+      <Choice
+        label="Battery stays or travels"
+        pointer="/schools/battery"
+        options={choices("SchoolsBattery")}
+      />
       <ChargerFields />
       <OnHand />
       <Elsewhere />

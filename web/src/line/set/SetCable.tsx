@@ -23,8 +23,8 @@ export function SetCable() {
         </p>
       )}
       <p className="mb-3 text-[13px] text-ink-2">
-        Whole ways, and plans of all cables, stand under Compare <Kbd>c</Kbd>; here each leg can be taken by
-        itself, and pinned so that no plan moves it.
+        Whole ways, and plans of all cables, stand under Compare <Kbd>c</Kbd>; here each stretch can be taken
+        by itself, and pinned so that no plan moves it.
       </p>
       {rig.devices
         .filter((device) => device.kind.startsWith("display"))

@@ -55,7 +55,7 @@ export function SetFuse() {
                       unit="count"
                       basis="measured"
                     />
-                    <Choice label="Form" pointer={`${at}/${f}/form`} options={FORMS} />
+                    <Choice label="Shape of the fuse" pointer={`${at}/${f}/form`} options={FORMS} />
                     <NoteField part={fitting.id} />
                   </div>
                 ),
@@ -73,7 +73,7 @@ export function SetFuse() {
           />
         ))}
       </Section>
-      <Section title="Your school">
+      <Section title="Your habit">
         <FusingChoice />
       </Section>
     </>

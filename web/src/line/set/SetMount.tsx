@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { mountsQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
+import { choices } from "../../parts/choices";
 import { FigureField } from "../../parts/FigureField";
 import { CraftFields } from "./CraftFields";
 import { WordsField } from "../../parts/WordsField";
@@ -13,6 +14,7 @@ export function SetMount() {
   const { rig } = useEditor();
   return (
     <>
+      <Choice label="May it be drilled" pointer="/schools/drilling" options={choices("SchoolsDrilling")} />
       <CraftFields />
       {rig.transducers.length === 0 && (
         <p className="mb-3 text-ink-2">A mount holds a transducer: add one under Transducer first.</p>

@@ -64,8 +64,20 @@ export function SetScreen() {
         <DeviceFields key={device.id} index={i} />
       ))}
       <AddDevice />
+      {rig.devices.some((device) => device.kind.startsWith("display")) && <Habits />}
       {rig.devices.length > 1 && <NetworkFields />}
     </>
+  );
+}
+
+/** What decides where a display goes: asked once there is one. */
+function Habits() {
+  return (
+    <Section title="Where you like it">
+      <Choice label="Working hand" pointer="/angler/hand" options={choices("Hand")} />
+      <Choice label="Where the screen stands" pointer="/schools/screen" options={choices("SchoolsScreen")} />
+      <Choice label="Posts and screens" pointer="/schools/post" options={choices("SchoolsPost")} />
+    </Section>
   );
 }
 
@@ -218,8 +230,8 @@ function DrawFields({ draw, at }: { draw: Draw; at: string }) {
             unit="hour"
             basis="measured"
           />
-          <Choice label="On" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
-          <FigureField label="Of" pointer={`${at}/capacityAh`} unit="ampere-hour" />
+          <Choice label="Battery then" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
+          <FigureField label="Its capacity" pointer={`${at}/capacityAh`} unit="ampere-hour" />
           <FigureField label="At" pointer={`${at}/tempC`} unit="celsius" basis="measured" />
           <FigureField label="Brightness then" pointer={`${at}/brightness`} unit="percent" basis="measured" />
           <FigureField label="Share of the backlight" pointer={`${at}/backlightShare`} unit="percent" />

@@ -100,8 +100,8 @@ function TransducerFields({ index }: { index: number }) {
 function LiveFields({ at }: { at: string }) {
   return (
     <>
-      <Choice label="Looks" pointer={`${at}/look`} options={LOOKS} />
-      <Choice label="Handle" pointer={`${at}/handle`} options={HANDLES} />
+      <Choice label="Looks toward" pointer={`${at}/look`} options={LOOKS} />
+      <Choice label="Handle points" pointer={`${at}/handle`} options={HANDLES} />
       <FigureField label="Tilt of the head" hint="built in" pointer={`${at}/tiltDeg`} unit="degree" />
       <FigureField
         label="Lean of the pole"
@@ -177,7 +177,7 @@ function BeamFields({ transducer, beam }: { transducer: number; beam: number }) 
         <Choice label="Shape" pointer={`${at}/shape`} options={SHAPES} />
         <Choice label="Angle is quoted at" pointer={`${at}/quoted`} options={QUOTED} />
         <FigureField
-          label="Sweep"
+          label="Bandwidth of the ping"
           hint="a tone of 0.1 ms counts as 10 kHz"
           pointer={`${at}/bandwidthKhz`}
           unit="kilohertz"

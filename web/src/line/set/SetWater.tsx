@@ -24,7 +24,7 @@ export function SetWater() {
   return (
     <>
       <Section title="The water">
-        <Choice label="Kind" pointer={`${at}/kind`} options={KINDS} />
+        <Choice label="Kind of water" pointer={`${at}/kind`} options={KINDS} />
         <Choice label="Season" pointer={`${at}/season`} options={SEASONS} />
         <FigureField label="Water temperature" pointer={`${at}/waterC`} unit="celsius" basis="measured" />
       </Section>
@@ -33,7 +33,7 @@ export function SetWater() {
         <FigureField label="Typical" pointer={`${at}/typicalM`} unit="depth" basis="chosen" />
         <FigureField label="Deepest" pointer={`${at}/mostM`} unit="depth" basis="chosen" />
         <FigureField
-          label="Fish stand"
+          label="Fish stay"
           hint="above the bottom"
           pointer={`${at}/fishM`}
           unit="metre"
@@ -69,7 +69,7 @@ export function SetWater() {
         <LogImport />
       </Section>
       <Section title="How it is fished">
-        <Choice label="Style" pointer={`${at}/style`} options={STYLES} />
+        <Choice label="Way of fishing" pointer={`${at}/style`} options={STYLES} />
         <Choice label="The craft is" pointer={`${at}/motion`} options={MOTIONS} />
         <FigureField
           label="Length of the fish"

@@ -20,7 +20,7 @@ export function TravelFields({ run }: { run: number }) {
           <div className="flex items-baseline gap-3">
             <div className="grow">
               <Choice
-                label="Moves"
+                label="What moves"
                 pointer={`${at}/${i}/what`}
                 options={MOVES.filter(
                   ([what]) => what === travel.what || !travels.some((each) => each.what === what),

@@ -87,8 +87,8 @@ public class AccessIT extends InBrowser {
         assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TABLE)).isVisible();
         dialog("lists");
         page.keyboard().press("p");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Schools");
-        dialog("you and your schools");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("How you like it");
+        dialog("you and your habits");
         page.keyboard().press("h");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("beginning");
         dialog("history");

@@ -18,13 +18,13 @@ public class AssumedIT extends InBrowser {
     private Locator assumed(String link) {
         return page.getByRole(
                 AriaRole.BUTTON,
-                new Page.GetByRoleOptions().setName(Pattern.compile("\\d+ assumed for " + link + ": list them")));
+                new Page.GetByRoleOptions().setName(Pattern.compile("we guessed \\d+ for " + link + ": list them")));
     }
 
     @Test
     public void whatIsGivenInTheListIsAssumedNoLonger() {
         openCopy("Sandpiper, reservoir evenings", "battery");
-        assertThat(assumed("Battery")).containsText("7 assumed");
+        assertThat(assumed("Battery")).containsText("we guessed 7");
         assumed("Battery").click();
         Locator list = page.getByRole(AriaRole.DIALOG);
         assertThat(list).containsText("The rated time of 3S NMC, 10 Ah");
@@ -41,9 +41,9 @@ public class AssumedIT extends InBrowser {
         page.keyboard().press("Escape");
         assertThat(assumed("Battery")).hasCount(0);
         assertThat(assumed("Wire")).hasCount(0);
-        assertThat(assumed("Carry")).containsText("3 assumed");
+        assertThat(assumed("Carry")).containsText("we guessed 3");
         page.keyboard().press("z");
-        assertThat(assumed("Battery")).containsText("1 assumed");
+        assertThat(assumed("Battery")).containsText("we guessed 1");
     }
 
     /** A part of the day in which nobody said how the display is used. */

@@ -104,11 +104,11 @@ public class FirstMinutesIT extends InBrowser {
                 focus.selectOption(new SelectOption().setIndex(1));
             } else {
                 focus.fill(value);
+                focus.press("Enter");
             }
-            focus.press("Enter");
             awaitKept();
         }
-        assertThat(link("water")).not().containsText("unset");
+        assertThat(link("water")).not().containsText("not said");
         button("say it").click();
         assertThat(page.locator("[data-field='/transducers']")).isFocused();
     }
@@ -129,7 +129,7 @@ public class FirstMinutesIT extends InBrowser {
         assertThat(button("keep all")).isVisible();
         page.locator("body").click();
         page.keyboard().press("m");
-        assertThat(dialog()).containsText("Nothing fails, or nothing is known against what does.");
+        assertThat(dialog()).containsText("Everything works, or nothing is known against what won't.");
     }
 
     /** What is proposed looks so until it is kept, and one step takes all of it back. */
@@ -166,7 +166,7 @@ public class FirstMinutesIT extends InBrowser {
             page.keyboard().press("z");
             awaitKept();
         }
-        assertThat(link("battery")).containsText("unset");
+        assertThat(link("battery")).containsText("not said");
         assertThat(button("fill in the rest")).isVisible();
     }
 
@@ -197,15 +197,15 @@ public class FirstMinutesIT extends InBrowser {
 
     private void nineVerdicts() {
         for (String each : Pages.LINKS) {
-            assertThat(link(each)).not().containsText("unset");
+            assertThat(link(each)).not().containsText("not said");
         }
         assertTrue(actions <= MOST_UNTIL_WHOLE, actions + " actions until nine verdicts stand there");
     }
 
     /** By what the bottom edge offers first; nothing is put aside. */
     private void untilAllHold() {
-        Locator first = page.getByRole(AriaRole.CONTENTINFO).locator("button.border-dashed");
-        Locator done = page.getByText("Every link that is built holds.");
+        Locator first = page.getByRole(AriaRole.CONTENTINFO).locator("button[data-first]");
+        Locator done = page.getByText("All nine links are good.");
         while (true) {
             assertThat(first.or(done).first()).isVisible();
             if (done.isVisible()) {
@@ -222,7 +222,7 @@ public class FirstMinutesIT extends InBrowser {
 
     private List<String> standing() {
         return Pages.LINKS.stream()
-                .filter(each -> !link(each).innerText().contains("holds"))
+                .filter(each -> !link(each).innerText().contains("good"))
                 .toList();
     }
 }

@@ -50,12 +50,12 @@ public class HarnessIT extends InBrowser {
     @Test
     public void theModuleIsHungOnTheBattery() {
         openWire("Gannet, fjord pedal");
-        assertThat(link("wire")).containsText("fails");
+        assertThat(link("wire")).containsText("won't work");
         drag(piece("module"), piece("pack"), 0.5);
-        assertThat(link("wire")).containsText("close");
+        assertThat(link("wire")).containsText("tight");
         assertThat(harness()).containsText("lead of the module");
         page.keyboard().press("z");
-        assertThat(link("wire")).containsText("fails");
+        assertThat(link("wire")).containsText("won't work");
         piece("five-lead").focus();
         page.keyboard().press("Enter");
         drag(palette("switch"), piece("trunk"), 0.6);
@@ -82,9 +82,9 @@ public class HarnessIT extends InBrowser {
                     .first()
                     .click();
             button("Take it").click();
-            assertThat(link("wire")).containsText("close");
+            assertThat(link("wire")).containsText("tight");
             page.keyboard().press("z");
-            assertThat(link("wire")).containsText("fails");
+            assertThat(link("wire")).containsText("won't work");
         }
     }
 
@@ -127,7 +127,7 @@ public class HarnessIT extends InBrowser {
         page.getByLabel("Build it anew").selectOption("switched");
         assertThat(piece("block-2")).isVisible();
         assertThat(piece("harness-lamp")).isVisible();
-        assertThat(link("wire")).not().containsText("fails");
+        assertThat(link("wire")).not().containsText("won't work");
         link("fuse").click();
         button("Where the fuses sit").click();
         assertThat(page.getByText("the first fuse by here").first()).isVisible();

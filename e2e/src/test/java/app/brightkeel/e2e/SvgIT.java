@@ -1,12 +1,9 @@
 package app.brightkeel.e2e;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import com.google.gson.JsonParser;
 import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.Locator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -38,64 +35,11 @@ public class SvgIT extends InBrowser {
             }
             """;
 
-    /** The picture once it stands still: drawn again when it came, its words then put clear of each other. */
-    private static final String STILL = """
-            async () => {
-              await document.fonts.ready;
-              let svg = null;
-              for (let still = 0; still < 3; ) {
-                await new Promise(requestAnimationFrame);
-                const now = document.querySelector("figure svg");
-                still = now !== null && now === svg ? still + 1 : 0;
-                svg = now;
-              }
-              return (%s)(svg);
-            }
-            """.formatted(FAULTS);
-
-    private int scenes(String id, String link) {
-        return JsonParser.parseString(page.request()
-                        .get(app.url("/api/rigs/" + id + "/scenes/" + link))
-                        .text())
-                .getAsJsonObject()
-                .getAsJsonArray("scenes")
-                .size();
-    }
-
     private List<String> faults(String svg) {
         page.setContent("<body style='margin:0'>" + svg + "</body>");
         Object found = page.evaluate(
                 "async () => { await document.fonts.ready; return (" + FAULTS + ")(document.querySelector('svg')); }");
         return ((List<?>) found).stream().map(Object::toString).toList();
-    }
-
-    /** The pictures of the screen themselves, each link of each demo rig. */
-    @Test
-    public void wordsOnTheScreenToo() {
-        List<String> found = new ArrayList<>();
-        for (Map.Entry<String, String> rig : shelf().entrySet()) {
-            page.navigate(app.url("/rigs/" + rig.getValue() + "/water"));
-            awaitLine();
-            for (String link : Pages.LINKS) {
-                link(link).click();
-                int scenes = scenes(rig.getValue(), link);
-                Locator tabs = page.locator("section[aria-label^='Picture'] button[aria-pressed]");
-                for (int tab = 0; tab < scenes; tab++) {
-                    assertThat(tabs).hasCount(scenes == 1 ? 0 : scenes);
-                    if (scenes > 1) {
-                        tabs.nth(tab).click();
-                        assertThat(tabs.nth(tab)).hasAttribute("aria-pressed", "true");
-                    }
-                    assertThat(page.locator("section[aria-label^='Picture'] figure svg"))
-                            .isVisible();
-                    Object faults = page.evaluate(STILL);
-                    for (Object fault : (List<?>) faults) {
-                        found.add(rig.getKey() + " " + link + " " + tab + ": " + fault);
-                    }
-                }
-            }
-        }
-        assertEquals(String.join("\n", found), "", found.size() + "");
     }
 
     @Test

@@ -4,7 +4,7 @@ package app.brightkeel.core.battery;
 public enum End {
     DEVICE_MINIMUM("the screen gets too few volts"),
     PACK_CUT_OFF("the pack cuts off"),
-    RESERVE("the chosen depth is used up"),
+    RESERVE("the battery is empty down to your reserve"),
     EMPTY("the pack is empty");
 
     private final String words;

@@ -84,7 +84,7 @@ final class FeedWorking {
         boolean cells = JudgedAt.cells(line, state, device);
         all.opened(
                         "U",
-                        cells ? "rest volts, fresh" : "rest volts where the chosen depth ends",
+                        cells ? "rest volts, fresh" : "rest volts at your reserve",
                         source.sum(pack -> pack.restVolts(cells ? FRESH : pack.emptyCharge())),
                         Unit.VOLT,
                         Packs.STAGE.working(line))

@@ -58,7 +58,7 @@ final class DemoGear {
     static Holder cradle(String display, Grip grip) {
         return new Holder(
                 "holder-" + display,
-                "its own cradle",
+                "cradle of the maker",
                 HolderKind.CRADLE,
                 "",
                 display,

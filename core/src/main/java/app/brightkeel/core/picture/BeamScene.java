@@ -22,7 +22,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** The beams in side view over the steepest bottom, and what they cover of it in plan, to one scale. */
+/** The beams in side view over the steepest bottom; what they cover of it in plan is {@link SeenScene}. */
 final class BeamScene {
 
     private static final int RAYS = 24;
@@ -69,13 +69,12 @@ final class BeamScene {
     }
 
     /** Side fans look out and live fans ahead: they are drawn in plan. */
-    private static boolean looksDown(View view) {
+    static boolean looksDown(View view) {
         return view.shape() == BeamShape.CONE || view.shape() == BeamShape.LINE;
     }
 
     private Scene scene() {
         double room = ROOM * deepM;
-        double planX = halfM + WORDS * deepM + planHalfM();
         double low = -deepM - room - halfM * slope;
         List<Point> bed = List.of(at(-halfM, bedAt(-halfM)), at(halfM, bedAt(halfM)));
         drawing.curve(Role.BOTTOM, List.of(bed.get(0), bed.get(1), at(halfM, low), at(-halfM, low)), true);
@@ -84,16 +83,15 @@ final class BeamScene {
         drawing.path(Role.SURFACE, 1, at(-halfM, 0), at(halfM, 0)).curve(Role.BED, bed, false);
         double under = sight.face().underM();
         drawing.box(Role.FACE, -deepM / 90, -under, deepM / 90, -under + deepM / 60);
-        depth("least", sight.water().leastM());
+        depth("shallowest", sight.water().leastM());
         depth("typical", sight.water().typicalM());
-        depth("greatest", deepM);
+        depth("deepest", deepM);
         fish();
         LiveDrawing.side(drawing, sonar, halfM, off -> rangeM(sight, off));
-        plan(planX);
         picks();
-        Frame.ToScale frame = Frame.ToScale.of(at(-halfM, low), at(planX + planHalfM(), room / 2));
+        Frame.ToScale frame = Frame.ToScale.of(at(-halfM, low), at(halfM + WORDS * deepM, room / 2));
         return new Scene(
-                Text.of("What it sees, in side view and on the bottom"),
+                Text.of("What it sees, from the side"),
                 Text.of(
                         "{} · 1 square = {} · {}",
                         sight.name(),
@@ -189,7 +187,7 @@ final class BeamScene {
                         sight.slopeRad() > 0 ? "  {} {}: {} seen, along the slope" : "  {} {}: {} seen",
                         name,
                         new Amount(depthM, Unit.DEPTH),
-                        new Amount(sight.footprintM(depthM), Unit.METRE));
+                        new Amount(sight.footprintM(depthM), Unit.DEPTH));
     }
 
     /** As long as the fish that are wanted, as high over the deepest bottom as they stand. */
@@ -219,39 +217,6 @@ final class BeamScene {
                         new Amount(fishLengthM, Unit.METRE));
     }
 
-    /** Half of what the plan takes up [m]. */
-    private double planHalfM() {
-        View inUse = sight.at(deepM);
-        double depth = inUse.shape() == BeamShape.CONE ? deepM : sight.water().typicalM();
-        double seen = looksDown(inUse) ? sight.widthM(depth) / 2 : 0;
-        double sides = sight.has(BeamShape.SIDE) ? LiveDrawing.sideReachM(sight) : 0;
-        double ahead = LiveDrawing.live(sonar).isPresent() ? LiveDrawing.REACH_M : 0;
-        return Math.max(Math.max(seen, sides), Math.max(ahead, deepM / 8));
-    }
-
-    /** Circles on the bottom at the three depths round one place, fans as what they cover. */
-    private void plan(double planX) {
-        Point middle = at(planX, -deepM / 2);
-        View inUse = sight.at(deepM);
-        if (inUse.shape() == BeamShape.CONE) {
-            drawing.circle(Role.BEAM, middle, sight.widthM(deepM) / 2)
-                    .circle(Role.WANTED, middle, sight.widthM(sight.water().typicalM()) / 2)
-                    .circle(Role.WANTED, middle, sight.widthM(sight.water().leastM()) / 2);
-        }
-        for (Sight each : sonar.sights()) {
-            for (View view : each.views()) {
-                LiveDrawing.fan(drawing, each, view, middle, view.equals(inUse) ? Role.BEAM : Role.GHOST);
-            }
-        }
-        LiveDrawing.plan(drawing, sonar, middle);
-        drawing.note(
-                Role.QUIET,
-                at(planX, middle.y() + planHalfM()),
-                Side.MIDDLE,
-                -1.6,
-                LiveDrawing.live(sonar).isPresent() ? "from above, ahead is up" : "from above, at the three depths");
-    }
-
     /** A beam is chosen by pointing at it; first the wide ones, so that narrow ones lie on top. */
     private void picks() {
         if (sight.views().size() < 2) {
@@ -278,7 +243,7 @@ final class BeamScene {
                         Text.of("{}", each.name()),
                         Text.of(depth, Unit.DEPTH),
                         Text.of("{}", view.name()),
-                        Text.of(each.footprintM(depth), Unit.METRE),
+                        Text.of(each.footprintM(depth), Unit.DEPTH),
                         Text.of(each.hiddenM(depth), Unit.METRE),
                         Text.of(each.offsetM(depth), Unit.METRE),
                         reach.map(metres -> Text.of(metres, Unit.DEPTH)).orElse(Text.of("not known"))));

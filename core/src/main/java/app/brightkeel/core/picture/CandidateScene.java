@@ -97,7 +97,7 @@ final class CandidateScene {
 
     private static Text subtitle(Line line) {
         Needed.Capacity needed = line.get(Needed.STAGE).value();
-        String solid = "solid: fits, lasts and holds · ringed: planned";
+        String solid = "solid: fits, lasts and works · ringed: planned";
         if (Double.isInfinite(needed.surelyAh())) {
             return Text.of(solid);
         }
@@ -170,7 +170,10 @@ final class CandidateScene {
     private static String words(Candidate each) {
         String told = each.name().plain();
         int charger = told.indexOf(ChargerChanges.AND_A_CHARGER);
-        String all = charger > 0 ? told.substring(0, charger) : told;
+        String alone = charger > 0 ? told.substring(0, charger) : told;
+        // what is done with it stands in Compare
+        int use = alone.indexOf(": ");
+        String all = use > 0 ? alone.substring(0, use) : alone;
         int comma = all.lastIndexOf(", ");
         return comma > 0 ? all.substring(0, comma) : all;
     }
@@ -181,7 +184,7 @@ final class CandidateScene {
 
     private static Twin twin(List<Candidate> all) {
         return new Twin(
-                List.of("battery", "mass", "hours", "fits, lasts and holds"),
+                List.of("battery", "mass", "hours", "fits, lasts and works"),
                 all.stream()
                         .map(each -> List.of(
                                 each.name(),

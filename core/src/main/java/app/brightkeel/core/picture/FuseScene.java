@@ -21,6 +21,8 @@ import app.brightkeel.core.reference.FuseTables;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /**
@@ -100,6 +102,7 @@ final class FuseScene {
         upright(Role.LIMIT, fuse.zone().ampacityA(), LONGEST_S, Side.RIGHT, "wire carries {}", Unit.AMPERE);
         upright(Role.QUIET, fuse.zone().farShortA(), LONGEST_S, Side.RIGHT, "short at the far end {}", Unit.AMPERE);
         upright(Role.QUIET, fuse.sourceShortA(), LONGEST_S, Side.LEFT, "short right behind it {}", Unit.AMPERE);
+        names();
         Axis x = new Axis(Text.of("current"), Unit.RATING, low, high, true, Ticks.oneTwoFive(low, high));
         Axis y = new Axis(
                 Text.of("seconds until it opens"),
@@ -152,25 +155,28 @@ final class FuseScene {
     }
 
     private Text neighbourWords() {
-        if (neighbours.isEmpty()) {
-            return Text.of("");
+        return Text.of(neighbours.isEmpty() ? "" : " · dashed: the fuses before and behind it");
+    }
+
+    /** The dashed bands by name, from the left, where the chart is empty; those of one rating are one band. */
+    private void names() {
+        Map<Double, List<FuseDuty>> alike = new TreeMap<>();
+        neighbours.forEach(other ->
+                alike.computeIfAbsent(other.ratingA(), any -> new ArrayList<>()).add(other));
+        if (alike.isEmpty()) {
+            return;
         }
-        int mine = state.fuses().indexOf(fuse);
-        double[] behind = neighbours.stream()
-                .filter(other -> other.place().upstream() == mine)
-                .mapToDouble(FuseDuty::ratingA)
-                .distinct()
-                .sorted()
-                .toArray();
-        Text words = Text.of(" · dashed:");
-        if (fuse.place().upstream() >= 0) {
-            double before = state.fuses().get(fuse.place().upstream()).ratingA();
-            words = words.then(Text.of(" {} before it", new Amount(before, Unit.RATING)));
-        }
-        for (int i = 0; i < behind.length; i++) {
-            words = words.then(Text.of(i == 0 ? " {}" : ", {}", new Amount(behind[i], Unit.RATING)));
-        }
-        return behind.length == 0 ? words : words.then(Text.of(" behind it"));
+        steps++;
+        listed("dashed, from the left:  ");
+        alike.forEach((rating, same) -> listed(
+                same.size() == 1 ? "{}, {}  " : "{}, {} and others  ",
+                new Amount(rating, Unit.RATING),
+                same.get(0).name()));
+    }
+
+    private void listed(String words, Object... parts) {
+        drawing.note(Role.QUIET, at(high, LONGEST_S), Side.LEFT, 1 + 1.3 * steps, words, parts);
+        steps++;
     }
 
     private List<List<Text>> rows() {

@@ -88,8 +88,8 @@ final class LiveDrawing {
                     Side.MIDDLE,
                     -0.4,
                     "{} wide at {}",
-                    new Amount(2 * half, Unit.METRE),
-                    new Amount(range, Unit.METRE));
+                    new Amount(2 * half, Unit.DEPTH),
+                    new Amount(range, Unit.DEPTH));
         }
         handle(drawing, sight.handle(), middle, across);
     }

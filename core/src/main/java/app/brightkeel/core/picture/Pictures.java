@@ -15,6 +15,7 @@ public final class Pictures {
     /** All scenes of a link, the first being the one that is shown first; each is there or says what it misses. */
     public static List<Outcome<Scene>> all(Line line, Link link) {
         return switch (link) {
+            case TRANSDUCER -> List.of(BeamScene.of(line), SeenScene.of(line));
             case MOUNT -> List.of(MountScene.of(line), CraftScene.of(line));
             case SCREEN -> List.of(PowerScene.of(line), ReachScene.of(line));
             case BATTERY -> battery(line);

@@ -33,13 +33,18 @@ public record Amount(double si, Unit unit) {
             case FEET_INCHES -> feetInches(value, shown.decimals());
             case WIRE_GAUGE -> nearestAwg() + " " + shown.symbol();
             case SHORT -> withSymbol(trimmed(value, shown.decimals()), shown.symbol());
-            case PLAIN -> withSymbol(rounded(value, shown.decimals()), shown.symbol());
+            case PLAIN -> withSymbol(rounded(value, decimals(value, shown.decimals())), shown.symbol());
         };
     }
 
-    /** From a hundred on nobody reads decimals. */
+    /** From a hundred on nobody reads decimals, from ten on one; but a tenth of a volt says how full a battery is. */
+    private int decimals(double value, int usual) {
+        double size = Math.abs(value);
+        return size >= 100 ? 0 : size >= 10 && unit != Unit.VOLT ? Math.min(usual, 1) : usual;
+    }
+
     private static String rounded(double value, int decimals) {
-        return signed(value, half(value, Math.abs(value) >= 100 ? 0 : decimals));
+        return signed(value, half(value, decimals));
     }
 
     private static String feetInches(double feet, int decimals) {

@@ -20,7 +20,8 @@ public record Text(List<String> words, List<Amount> amounts) {
 
     /**
      * Fills a template: each {@code {}} takes the next part, an {@link Amount} or a text kept as such or a name as plain words.
-     * Names may hold braces: only the template is searched, and one without parts is words alone.
+     * Names may hold braces: only the template is searched, and one without parts is words alone. An article before a name goes
+     * with it: see {@link Article}.
      */
     public static Text of(String template, Object... parts) {
         if (parts.length == 0) {
@@ -42,13 +43,13 @@ public record Text(List<String> words, List<Amount> amounts) {
                 word.setLength(0);
             } else if (part instanceof Text text) {
                 for (int i = 0; i < text.amounts.size(); i++) {
-                    words.add(word.append(text.words.get(i)).toString());
+                    words.add(appended(word, text.words.get(i)).toString());
                     amounts.add(text.amounts.get(i));
                     word.setLength(0);
                 }
-                word.append(text.words.get(text.amounts.size()));
+                appended(word, text.words.get(text.amounts.size()));
             } else {
-                word.append(part);
+                appended(word, String.valueOf(part));
             }
             from = hole + 2;
         }
@@ -57,6 +58,22 @@ public record Text(List<String> words, List<Amount> amounts) {
         }
         words.add(word.append(template.substring(from)).toString());
         return new Text(words, amounts);
+    }
+
+    private static StringBuilder appended(StringBuilder words, String name) {
+        Article.append(words, name);
+        return words;
+    }
+
+    /** As it stands at the begin of a sentence. */
+    public Text capital() {
+        String first = words.get(0);
+        if (first.isEmpty() || !Character.isLowerCase(first.charAt(0))) {
+            return this;
+        }
+        List<String> all = new ArrayList<>(words);
+        all.set(0, Worded.capital(first));
+        return new Text(all, amounts);
     }
 
     /** These words, and others right after them. */

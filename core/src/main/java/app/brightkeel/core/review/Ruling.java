@@ -52,7 +52,7 @@ public record Ruling(Rule rule, Judgement judgement, Verdict verdict, boolean pu
                 rule.force(),
                 verdict,
                 measured.headroom(),
-                measured.text(),
+                measured.text().capital(),
                 List.of(),
                 putAside);
     }

@@ -4,7 +4,7 @@ import app.brightkeel.core.quantity.Worded;
 
 /** How someone fishes: what has to be seen follows from it. */
 public enum FishingStyle implements Worded {
-    UNDECIDED("no style"),
+    UNDECIDED("not said"),
     SEARCH("searching for ground and fish"),
     VERTICAL("straight down from a still craft"),
     CAST_FORWARD("casting ahead"),

@@ -4,7 +4,7 @@ import app.brightkeel.core.quantity.Worded;
 
 /** Time of year, with what lakes then are near the surface; under ice, what they are below it. */
 public enum Season implements Worded {
-    UNDECIDED("no season", 15),
+    UNDECIDED("not said", 15),
     SPRING("spring", 8),
     SUMMER("summer", 20),
     AUTUMN("autumn", 12),

@@ -66,7 +66,7 @@ public final class LayingWorking {
             straps += each.loose() ? each.count() : 0;
             ties += each.loose() ? 0 : each.count();
             told.remark(
-                    each.loose() ? "{}: {} reusable straps, never pulled tight." : "{}: {} ties.",
+                    each.loose() ? "{}: {} × reusable strap, never pulled tight." : "{}: {} × tie.",
                     laid.name(),
                     each.count());
         }

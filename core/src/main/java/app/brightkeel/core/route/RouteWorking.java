@@ -57,7 +57,7 @@ final class RouteWorking {
         String at = "/runs/" + r + "/";
         Working.Builder told = Working.of(
                 Text.of("The way of the {}", laid.name()),
-                "spare = supplied − Σ legs − loops",
+                "spare = supplied − Σ stretches − loops",
                 Source.practice("slack as practitioners leave it"));
         for (Passage leg : laid.legs()) {
             String pointer = Pointer.passage(rig.craft().passages().indexOf(leg), "");

@@ -78,7 +78,7 @@ final class SonarWorking {
                 sight.inUse().isEmpty() && sight.views().size() > 1
                         ? "Wide down to 15 m, narrow below, as is common practice."
                         : "One beam for every depth.");
-        told.step("", "nothing is seen down to here: the face rings", sight.blindTopM(), Unit.METRE);
+        told.step("", "blind zone under the transducer: its face still rings", sight.blindTopM(), Unit.METRE);
         sight.live().ifPresent(fan -> live(told, transducer, index, sight, fan));
         double[] depths = {
             sight.water().leastM(), sight.water().mostM(), sight.water().typicalM()

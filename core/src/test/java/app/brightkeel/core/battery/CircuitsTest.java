@@ -109,12 +109,12 @@ public class CircuitsTest {
 
     @Test
     public void theFindingNamesWhatIsShort() {
-        assertTrue(hoursShort(BOTH).text().plain().startsWith("bank: "));
+        assertTrue(hoursShort(BOTH).text().plain().startsWith("Bank: "));
         Rig two = sized(BOTH, "pack", 2);
         Finding worst = hoursShort(two);
-        assertTrue(worst.text().plain().startsWith("pack: "), worst.text().plain());
+        assertTrue(worst.text().plain().startsWith("Pack: "), worst.text().plain());
         // the worse one cured leaves the other
-        assertTrue(hoursShort(sized(two, "pack", 20)).text().plain().startsWith("bank: "));
+        assertTrue(hoursShort(sized(two, "pack", 20)).text().plain().startsWith("Bank: "));
     }
 
     private static Finding hoursShort(Rig rig) {

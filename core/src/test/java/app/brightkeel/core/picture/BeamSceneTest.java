@@ -21,6 +21,7 @@ import app.brightkeel.core.sonar.SonarStage;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -88,7 +89,8 @@ public class BeamSceneTest {
         for (Handle handle : Handle.values()) {
             Rig rig = DemoRigs.gannet();
             Transducer head = rig.transducer("head").orElseThrow();
-            Scene scene = scene(rig.with(head.withHandle(handle)), Link.TRANSDUCER);
+            Scene scene =
+                    SeenScene.of(Line.of(rig.with(head.withHandle(handle)))).value();
             Mark.Path wedge = paths(scene, Role.BEAM).stream()
                     .filter(path -> path.points().size() == 3)
                     .max(Comparator.comparingDouble(path -> path.points().get(0).x()))
@@ -101,6 +103,27 @@ public class BeamSceneTest {
             Point end = drawn.get(0).points().get(1);
             assertEquals(Math.signum(end.y() - middle.y()), handle == Handle.ALONG ? 1.0 : -1.0, handle.words());
         }
+    }
+
+    /** From above, the circles are as wide as computed: 2·h·tan(12°) of a 24° cone. */
+    @Test
+    public void circlesInPlanAreAsWideAsWhatIsSeen() {
+        Line line = Line.of(DemoRigs.oystercatcher());
+        Sight sight = line.get(SonarStage.STAGE).value().first();
+        Scene scene = SeenScene.of(line).value();
+        double widest = paths(scene, Role.BEAM).get(0).points().stream()
+                .mapToDouble(Point::x)
+                .max()
+                .orElseThrow();
+        assertEquals(widest, sight.belowFaceM(9) * Math.tan(Math.toRadians(12)), 1e-6);
+        assertTrue(words(scene).contains("across at 9 m"), words(scene));
+    }
+
+    private static String words(Scene scene) {
+        return scene.marks().stream()
+                .filter(Mark.Note.class::isInstance)
+                .map(mark -> ((Mark.Note) mark).text().plain())
+                .collect(Collectors.joining("; "));
     }
 
     /** Whatever can be pointed at is a change that is offered, and it chooses that beam. */

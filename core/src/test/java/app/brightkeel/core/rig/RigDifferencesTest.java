@@ -77,7 +77,7 @@ public class RigDifferencesTest {
                     "What is shared: none → sonar pictures."),
             edit(
                     r -> r.withSchools(r.schools().withBattery(Schools.Battery.SHUTTLE)),
-                    "School of the battery: no preference → a battery that goes from craft to craft."),
+                    "Battery that stays or travels: no preference → a battery that goes from craft to craft."),
             edit(
                     r -> r.withSharing(r.sharing().withTransport(Transport.ROOF)),
                     "How the craft comes to the water: not said → on a car's roof."),
@@ -151,7 +151,7 @@ public class RigDifferencesTest {
                     "Mass of the angler: 82.0 kg → 90.0 kg."),
             edit(
                     r -> r.withSchools(r.schools().withScreen(Schools.Screen.FORWARD)),
-                    "School of the screen's place: no preference → ahead, on the centre line."),
+                    "Where the screen stands: no preference → ahead, on the centre line."),
             edit(
                     r -> r.with(r.runOf("lead")
                             .orElseThrow()

@@ -6,6 +6,7 @@ import app.brightkeel.core.gear.CraftItem;
 import app.brightkeel.core.gear.Extension;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.whole.ReadyPairs;
 import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Holder;
@@ -57,6 +58,12 @@ class ReviewController {
     @GetMapping("/catalogue/transducers")
     List<Transducer> catalogueTransducers() {
         return Catalogue.transducers();
+    }
+
+    /** Displays and the transducers that go with them as they are bought. */
+    @GetMapping("/catalogue/pairs")
+    List<ReadyPairs.Matched> cataloguePairs() {
+        return ReadyPairs.all();
     }
 
     /** Extension leads. */

@@ -9,6 +9,7 @@ import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Choices;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.EveryList;
@@ -29,6 +30,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -179,6 +181,10 @@ public class ApiContractTest extends ServerTest {
             ArrayNode each = all.putArray(name);
             choices.forEach(choice -> each.addArray().add(choice.value()).add(choice.words()));
         });
+        ArrayNode verdicts = all.putArray("Verdict");
+        for (Verdict verdict : Verdict.values()) {
+            verdicts.addArray().add(verdict.name().toLowerCase(Locale.ROOT)).add(verdict.words());
+        }
         compare("choices.json", all);
     }
 

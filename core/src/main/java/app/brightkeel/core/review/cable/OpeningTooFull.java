@@ -25,8 +25,7 @@ final class OpeningTooFull implements Rule {
             if (hole.passage().isPresent() && hole.openingM() > 0) {
                 worst.add(
                         WorstOf.within(hole.circleM(), hole.openingM()),
-                        "{} cables through the {} fill a circle of {}; it is {} wide.",
-                        hole.cables().size(),
+                        "What goes through the {} fills a circle of {}; it is {} wide.",
                         hole.name(),
                         new Amount(hole.circleM(), Unit.MILLIMETRE),
                         new Amount(hole.openingM(), Unit.MILLIMETRE));

@@ -24,7 +24,7 @@ final class WayBroken implements Rule {
             if (laid.astray().isPresent()) {
                 worst.add(
                         -1,
-                        "The way of the {} breaks off: {} does not begin where the leg before it ends.",
+                        "The way of the {} breaks off: {} does not begin where the stretch before it ends.",
                         laid.name(),
                         laid.astray().get().name());
             } else {

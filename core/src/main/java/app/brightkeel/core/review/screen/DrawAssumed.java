@@ -35,7 +35,7 @@ final class DrawAssumed implements Rule {
             if (device.draw().guessed()) {
                 worst.add(
                         HEADROOM,
-                        "The {}'s draw is assumed, {}: read its label, or meter it at the brightness you use.",
+                        "We guessed that the {} draws {}: read its label, or meter it at the brightness you use.",
                         device.name(),
                         new Amount(load.value().fullW().get(d), Unit.WATT));
             }

@@ -30,8 +30,8 @@ final class BlindTop implements Rule {
             worst.add(
                     WorstOf.within(sight.blindTopM(), least * BLIND_SHARE),
                     sight.blindTopM() < least
-                            ? "Nothing is seen down to {}, where the face still rings: half of your shallowest, {}, or more."
-                            : "Nothing is seen down to {}, where the face still rings: all of your shallowest, {}.",
+                            ? "Blind zone under the transducer: nothing is seen in the first {}, half of your shallowest, {}, or more."
+                            : "Blind zone under the transducer: nothing is seen in the first {}, all of your shallowest, {}.",
                     new Amount(sight.blindTopM(), Unit.METRE),
                     new Amount(least, Unit.DEPTH));
         });

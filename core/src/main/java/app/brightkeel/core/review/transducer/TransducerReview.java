@@ -42,8 +42,11 @@ public final class TransducerReview implements LinkReview {
             Amount seen = new Amount(sight.footprintM(sight.water().typicalM()), Unit.DEPTH);
             Optional<Reach> reach = sight.at(sight.water().mostM()).reach();
             return reach.isPresent()
-                    ? Text.of("⌀ {} · {}", seen, new Amount(reach.get().plannedM(), Unit.REACH))
-                    : Text.of("⌀ {}", seen);
+                    ? Text.of(
+                            "sees {} across, reaches {}",
+                            seen,
+                            new Amount(reach.get().plannedM(), Unit.REACH))
+                    : Text.of("sees {} across", seen);
         });
     }
 

@@ -55,7 +55,7 @@ record Against(List<Text> fails, List<Text> wins, List<Text> loses) {
                 } else if (better(was, is)) {
                     wins.add(mended(was, is));
                 } else if (counts(is) != Verdict.HOLDS && (itself ? own : counts(was) == Verdict.HOLDS)) {
-                    loses.add(counts(is) == Verdict.UNSET ? Text.of("leaves open: {}", words(is)) : words(is));
+                    loses.add(counts(is) == Verdict.UNSET ? Text.of("leaves unsaid: {}", words(is)) : words(is));
                 }
             }
         }
@@ -77,7 +77,7 @@ record Against(List<Text> fails, List<Text> wins, List<Text> loses) {
     private static Text mended(Ruling was, Ruling is) {
         return counts(is) == Verdict.HOLDS
                 ? Text.of("mends “{}”", words(was))
-                : Text.of("no longer fails: {}", words(is));
+                : Text.of("works, if only just: {}", words(is));
     }
 
     private static Text words(Ruling ruling) {

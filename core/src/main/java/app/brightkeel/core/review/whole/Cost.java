@@ -86,11 +86,11 @@ record Cost(@Nullable Rule rule, Link link, Verdict verdict, int faults, Text te
 
     /** In words: {@code Fuse fails: ...}. */
     Text told() {
-        String stands = switch (verdict) {
-            case FAILS -> "fails:";
-            case UNSET -> "is open.";
-            default -> "is close:";
+        String told = switch (verdict) {
+            case FAILS -> "{} then won't work: {}";
+            case UNSET -> "{} then is not said. {}";
+            default -> "{} then is tight: {}";
         };
-        return Text.of("{} then {} {}", link.words(), stands, text);
+        return Text.of(told, link.words(), text);
     }
 }

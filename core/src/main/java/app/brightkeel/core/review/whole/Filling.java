@@ -12,6 +12,7 @@ import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.review.change.battery.BatteryChanges;
 import app.brightkeel.core.review.change.mount.MountChanges;
 import app.brightkeel.core.review.change.screen.HolderChanges;
+import app.brightkeel.core.review.change.water.WaterChanges;
 import app.brightkeel.core.review.change.wire.Distribution;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
@@ -81,7 +82,7 @@ final class Filling {
         reviewer.review(line).findings().stream()
                 .filter(finding -> !finding.putAside())
                 .filter(finding -> finding.verdict() == Verdict.UNSET || finding.verdict() == Verdict.FAILS)
-                .forEach(finding -> all.add(Text.of("in the way is still: {}", finding.text())));
+                .forEach(finding -> all.add(Text.of("still in the way: {}", finding.text())));
         return all.isEmpty()
                 ? Text.of("Fill in what is open")
                 : Text.of("Fill in what is open: {}", MendAll.joined(all));
@@ -266,9 +267,12 @@ final class Filling {
 
     private static Water water(Water water, Rig rig) {
         boolean ice = rig.craft().kind().onIce();
+        Motion usual = water.style() != FishingStyle.UNDECIDED
+                ? WaterChanges.motions(water.style()).get(0)
+                : ice ? Motion.STILL : Motion.DRIFTING;
         return water.with(filled -> filled.kind(water.kind() == WaterKind.UNDECIDED ? WaterKind.FRESH : water.kind())
                 .season(water.season() != Season.UNDECIDED ? water.season() : ice ? Season.ICE : Season.SUMMER)
-                .motion(water.motion() != Motion.UNDECIDED ? water.motion() : ice ? Motion.STILL : Motion.DRIFTING)
+                .motion(water.motion() != Motion.UNDECIDED ? water.motion() : usual)
                 .style(
                         water.style() != FishingStyle.UNDECIDED
                                 ? water.style()

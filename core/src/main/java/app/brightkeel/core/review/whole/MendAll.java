@@ -50,7 +50,7 @@ final class MendAll {
                 : Optional.of(new Change(
                         id,
                         Text.of(
-                                "Mend what fails: {}",
+                                "Mend what won't work: {}",
                                 joined(all.taken.stream().map(Change::label).toList())),
                         all.taken.stream()
                                 .map(Change::effort)

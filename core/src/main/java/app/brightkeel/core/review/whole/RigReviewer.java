@@ -25,6 +25,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -176,8 +177,18 @@ public final class RigReviewer {
             List<String> pointers = asked.stream().distinct().toList();
             return new LinkState.Open(link, Text.of("Wants {}.", Wanted.words(line.rig(), pointers)), pointers);
         }
-        Text words = number.isKnown() ? number.value() : Text.of("–");
+        Text words = (worst == Verdict.FAILS ? whatFails(rulings) : Optional.<Text>empty())
+                .orElseGet(() -> number.isKnown() ? number.value() : Text.of("–"));
         return new LinkState.Judged(link, worst, words, Math.max(0, margin));
+    }
+
+    /** In place of the link's number, where that is not what gives. */
+    private static Optional<Text> whatFails(List<Ruling> rulings) {
+        return rulings.stream()
+                .filter(ruling -> !ruling.putAside() && ruling.verdict() == Verdict.FAILS)
+                .min(Comparator.comparing((Ruling ruling) -> ruling.rule().force())
+                        .thenComparingDouble(Ruling::headroom))
+                .flatMap(Briefs::of);
     }
 
     /** The link of the worst finding that counts; where there is none, the one with the least margin. */

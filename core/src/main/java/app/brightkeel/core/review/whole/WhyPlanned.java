@@ -49,12 +49,12 @@ final class WhyPlanned {
                 .filter(row -> !row.standsBehind(planned) && !planned.standsBehind(row))
                 .toList();
         List<Text> said = new ArrayList<>();
-        ahead.ifPresent(row -> said.add(Text.of("“{}” leaves less that fails or is close", row.label())));
+        ahead.ifPresent(row -> said.add(Text.of("“{}” leaves less that won't work or is tight", row.label())));
         if (behind > 0) {
             said.add(Text.of(
                     behind == 1
-                            ? "{} other fails or is close where it is not"
-                            : "{} others fail or are close where it is not",
+                            ? "{} other won't work or is tight where this one is not"
+                            : "{} others won't work or are tight where this one is not",
                     Long.toString(behind)));
         }
         if (!alike.isEmpty()) {

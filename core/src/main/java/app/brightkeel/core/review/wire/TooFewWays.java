@@ -27,9 +27,9 @@ final class TooFewWays implements Rule {
             if (junction.ways().isSet() && branches > 0) {
                 worst.add(
                         branches > junction.ways().value() ? -1 : 1,
-                        "{} wires leave the {}; it has {} ways.",
-                        new Amount(branches, Unit.COUNT),
+                        "Wires that leave the {}: {}; it has room for {}.",
                         junction.name(),
+                        new Amount(branches, Unit.COUNT),
                         new Amount(junction.ways().value(), Unit.COUNT));
             }
         }

@@ -70,6 +70,28 @@ public class CandidatesTest {
         }
     }
 
+    /** A battery typed by hand is not offered again by the catalogue's name; one that differs in what is known is. */
+    @Test
+    public void whatIsPlannedIsNotOfferedByAnotherName() {
+        Rig rig = DemoRigs.oystercatcher();
+        Pack item = Catalogue.packs().stream()
+                .filter(pack -> pack.id().equals("lifepo4-12"))
+                .findFirst()
+                .orElseThrow();
+        String id = rig.harness().packs().get(0).id();
+        String again = "battery.take." + id + ".lifepo4-12";
+        Pack byHand =
+                item.with(pack -> pack.id(id).name("stern battery").origin("").maxDischargeA(Figure.UNSET));
+        assertFalse(offers(rig.with(byHand)).stream().anyMatch(each -> each.id().equals(again)));
+        for (Pack other : List.of(
+                byHand.withMassKg(Figure.measured(2)),
+                byHand.withAge(Figure.measured(0.8)),
+                byHand.withCapacityAh(Figure.rated(10)))) {
+            assertTrue(
+                    offers(rig.with(other)).stream().anyMatch(each -> each.id().equals(again)), other.toString());
+        }
+    }
+
     /** Those that lose say by what: too large for its place, too short in the cold, volts the screen does not stand. */
     @Test
     public void theLosingOnesSayWhy() {

@@ -83,6 +83,14 @@ public class CompatibilityTest {
         assertEquals(broken(together(transducer, device)), expected, transducer.name() + " on " + device.name());
     }
 
+    /** Ready pairs are those of which nothing is broken, and no other. */
+    @Test(dataProvider = "pairs")
+    public void readyPairsGoTogether(Transducer transducer, Device device) {
+        boolean ready = ReadyPairs.all().contains(new ReadyPairs.Matched(device.id(), transducer.id()));
+        boolean display = device.kind().display() && !transducer.live();
+        assertEquals(ready, display && broken(together(transducer, device)).isEmpty());
+    }
+
     /** What nobody declared is not judged. */
     @Test(dataProvider = "pairs")
     public void whatIsOpenIsNotJudged(Transducer transducer, Device device) {

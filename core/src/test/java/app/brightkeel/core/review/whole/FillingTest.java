@@ -15,6 +15,7 @@ import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
@@ -72,6 +73,25 @@ public class FillingTest {
             }
         }
         return all.toArray(Object[][]::new);
+    }
+
+    @DataProvider
+    public Object[][] crafts() {
+        return Catalogue.crafts().stream().map(item -> new Object[] {item}).toArray(Object[][]::new);
+    }
+
+    /** No scupper mount on a canoe, no ice float on a kayak: what is offered sits where such things sit. */
+    @Test(dataProvider = "crafts")
+    public void comparedIsOnlyWhatCanBe(CraftItem item) {
+        Line line = Line.of(filled(blank(item.craft().kind()).withCraft(item.craft())));
+        List<Comparison.Offer> offers = Comparison.of(line, Link.MOUNT, REVIEWER);
+        assertFalse(offers.isEmpty());
+        for (Comparison.Offer offer : offers) {
+            Rig after = Comparison.find(line, offer.id()).orElseThrow().after();
+            Mount mount = after.transducers().get(0).mount();
+            Station station = after.craft().station(mount.station()).orElseThrow();
+            assertTrue(mount.kind().sitsAt(station.spot()), item.name() + ": " + offer.id());
+        }
     }
 
     /** Whatever is begun with, nine links are judged, none fails, and what was there before is there still. */

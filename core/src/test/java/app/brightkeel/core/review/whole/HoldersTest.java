@@ -8,6 +8,7 @@ import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkState;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Device;
@@ -85,6 +86,14 @@ public class HoldersTest {
         Rule rule =
                 Rules.ALL.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
         assertEquals(rule.verdict(rule.judge(line)), verdict, String.valueOf(rule.judge(line)));
+    }
+
+    /** Not the watts of the screen stand in the strip, where it is a ball that does not fit. */
+    @Test
+    public void aMisfitIsShownByItsMeasures() {
+        Line line = Line.of(held(h -> h, ball(25)));
+        LinkState.Judged screen = (LinkState.Judged) REVIEWER.state(line, Link.SCREEN);
+        assertEquals(screen.number().plain(), "25 mm, holder takes 38 mm");
     }
 
     /** Every holder is offered; those that fail are ranked behind those that hold, with the reason. */

@@ -10,19 +10,24 @@ import app.brightkeel.core.line.Working;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkState;
+import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
 import app.brightkeel.core.rig.Transducer;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** The one number of each link in words, and the verdict beside it, on rigs that show each way of saying it. */
 public class NumbersTest {
 
+    private static final int LONGEST_IN_STRIP = 36;
     private static final RigReviewer REVIEWER = new RigReviewer();
 
     private static Rig kayak(UnaryOperator<Rig> change) {
@@ -44,8 +49,8 @@ public class NumbersTest {
         Rig crate = DemoRigs.lanternCrate();
         return new Object[][] {
             {Link.WATER, kayak(r -> r), "2 m – 9 m", Verdict.HOLDS},
-            {Link.TRANSDUCER, kayak(r -> r), "⌀ 2.3 m · 131 m", Verdict.HOLDS},
-            {Link.TRANSDUCER, crate, "⌀ 9.9 m · 147 m", Verdict.CLOSE},
+            {Link.TRANSDUCER, kayak(r -> r), "sees 2.3 m across, reaches 131 m", Verdict.HOLDS},
+            {Link.TRANSDUCER, crate, "sees 9.9 m across, reaches 147 m", Verdict.CLOSE},
             {Link.MOUNT, crate, "450 mm under", Verdict.HOLDS},
             {
                 Link.MOUNT,
@@ -79,6 +84,34 @@ public class NumbersTest {
             // a battery that weighs what it cannot: how it lies is unsure until that is settled
             {Link.CARRY, heavy(DemoRigs.oystercatcher(), 9), "10.6 kg · a mass in doubt", Verdict.CLOSE}
         };
+    }
+
+    @DataProvider
+    public Object[][] rulesThatMayFail() {
+        return Rules.ALL.stream()
+                .filter(rule -> rule.force().mayFail() && !rule.id().endsWith(".incomplete"))
+                .map(rule -> new Object[] {rule})
+                .toArray(Object[][]::new);
+    }
+
+    /** A link that won't work shows what gives, short enough for two lines of its place in the strip. */
+    @Test(dataProvider = "rulesThatMayFail")
+    public void whatFailsStandsInTheStrip(Rule rule) {
+        Line line = Line.of(Objects.requireNonNull(RuleTriggers.all().get(rule.id())));
+        String brief = Briefs.of(REVIEWER.standing(line, rule.link()).of(rule))
+                .orElseGet(() -> ((LinkState.Judged) REVIEWER.state(line, rule.link())).number())
+                .plain();
+        assertTrue(Briefs.known(rule.id()) && brief.length() <= LONGEST_IN_STRIP, rule.id() + ": " + brief);
+    }
+
+    /** None is of a rule that is no more, or cannot fail. */
+    @Test
+    public void everyBriefIsOfARuleThatMayFail() {
+        Set<String> rules = Rules.ALL.stream()
+                .filter(rule -> rule.force().mayFail())
+                .map(Rule::id)
+                .collect(Collectors.toSet());
+        assertTrue(rules.containsAll(Briefs.rules()), Briefs.rules().toString());
     }
 
     private static Rig heavy(Rig rig, double kg) {

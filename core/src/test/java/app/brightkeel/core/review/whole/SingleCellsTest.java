@@ -64,13 +64,7 @@ public class SingleCellsTest {
                     .value();
             assertEquals(end, judged, 1e-9, chemistry.name());
             assertEquals(device.amount().si(), judged, 1e-9, chemistry.name());
-            assertTrue(
-                    REVIEWER.review(line)
-                            .links()
-                            .get(Link.WIRE.ordinal())
-                            .toString()
-                            .contains(String.valueOf(judged)),
-                    chemistry.name());
+            assertTrue(Links.of(Link.WIRE).number(line).toString().contains(String.valueOf(judged)), chemistry.name());
         }
     }
 

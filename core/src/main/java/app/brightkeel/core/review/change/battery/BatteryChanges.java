@@ -281,7 +281,35 @@ public final class BatteryChanges {
     }
 
     private static Stream<Change> take(Line line, List<Pack> bank) {
-        return Catalogue.packs().stream().filter(item -> mayReplace(bank, item)).map(item -> take(line, bank, item));
+        return Catalogue.packs().stream()
+                .filter(item -> mayReplace(bank, item) && !theVery(bank, item))
+                .map(item -> take(line, bank, item));
+    }
+
+    /**
+     * Whether an item is what is planned under another name: as large, of one sort, as new, and nothing known of it that says
+     * otherwise. What has its name from the catalogue stands there once already.
+     */
+    private static boolean theVery(List<Pack> bank, Pack item) {
+        return bank.stream().allMatch(old -> {
+            Pack like = Catalogue.asBlocks(item, old.blocks());
+            return !old.origin().equals(item.id())
+                    && old.chemistry() == like.chemistry()
+                    && old.capacityAh().isSet()
+                    && old.capacityAh().value() == like.capacityAh().value()
+                    && agrees(old.age(), Figure.rated(1))
+                    && agrees(old.massKg(), like.massKg())
+                    && agrees(old.maxDischargeA(), like.maxDischargeA())
+                    && agrees(old.size().deepM(), like.size().deepM())
+                    && agrees(old.size().wideM(), like.size().wideM())
+                    && agrees(old.size().tallM(), like.size().tallM())
+                    && !old.test().afterV().isSet()
+                    && !old.label().secondHand();
+        });
+    }
+
+    private static boolean agrees(Figure known, Figure other) {
+        return !known.isSet() || other.isSet() && known.value() == other.value();
     }
 
     /** The same in the place of every pack of a bank: what is joined is alike. */

@@ -12,9 +12,13 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.PartKind;
+import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Transducer;
@@ -144,7 +148,16 @@ public final class PartChanges {
         return rig.withTransducers(NewParts.and(rig.transducers(), copy));
     }
 
+    /** Into the rig where it has none in use; else beside it, for Compare to try. */
     private static Rig own(Rig rig, Pack item) {
+        if (rig.harness().packs().stream().noneMatch(pack -> pack.role() == PackRole.IN_USE)) {
+            Pack first = item.with(like -> like.id(FreshId.of(rig, "pack")).origin(item.id()));
+            Purchase owned = new Purchase(first.id(), "", first.origin(), Having.OWNED, Figure.UNSET, "");
+            return rig.withHarness(
+                            rig.harness().withPacks(NewParts.and(rig.harness().packs(), first)))
+                    .withPurse(
+                            rig.purse().withPurchases(NewParts.and(rig.purse().purchases(), owned)));
+        }
         String name = BlankParts.named(item.name(), rig.onHand(), Pack::name);
         Pack copy = item.with(
                 like -> like.id(FreshId.of(rig, "own-" + item.id())).name(name).origin(item.id()));

@@ -107,10 +107,7 @@ public final class TransducerChanges {
         return new Change(
                 "transducer.take." + old.id() + "." + item.id(),
                 chain.isPresent()
-                        ? Text.of(
-                                "{}, with {}",
-                                item.name(),
-                                withArticle(chain.get().words()))
+                        ? Text.of("{}, with a {}", item.name(), chain.get().words())
                         : Text.of("{}", item.name()),
                 Effort.BUY,
                 elsewhere ? Rerouting.of(after, placed.id()) : after);
@@ -184,10 +181,5 @@ public final class TransducerChanges {
                 label,
                 Effort.SETTING,
                 line.entered().withOuting(line.entered().outing().withWater(after)));
-    }
-
-    /** {@code an 8 to 12-pin adapter}, {@code a 4 to 8-pin adapter}: as the number is said. */
-    private static String withArticle(String name) {
-        return (name.startsWith("8") ? "an " : "a ") + name;
     }
 }

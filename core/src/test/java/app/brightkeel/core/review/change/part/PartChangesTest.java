@@ -15,6 +15,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.whole.Comparison;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.EveryList;
+import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.PartsOf;
@@ -185,6 +186,18 @@ public class PartChangesTest {
                 assertEquals(craft, twice.equals(once), id);
             }
         }
+    }
+
+    /** A battery one has is the battery of a rig that has none, and counts as on hand; of another rig it is one to try. */
+    @Test
+    public void whatOneHasGoesIntoTheRigThatWaitsForIt() {
+        Rig begun = taken(BlankRig.of("begun", CraftKind.CANOE), "battery.own.agm-12");
+        assertEquals(begun.harness().packs().get(0).origin(), "agm-12");
+        assertEquals(begun.onHand(), List.of());
+        assertEquals(begun.purse().of("pack", "", "agm-12").orElseThrow().having(), Having.OWNED);
+        Rig more = taken(begun, "battery.own.agm-12");
+        assertEquals(more.harness(), begun.harness());
+        assertEquals(more.onHand().size(), 1);
     }
 
     /** Where a blank part lands: at what waits for it. */

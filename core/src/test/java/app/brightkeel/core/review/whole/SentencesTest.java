@@ -1,0 +1,150 @@
+package app.brightkeel.core.review.whole;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.TestRigs;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Working;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Link;
+import app.brightkeel.core.review.LinkState;
+import app.brightkeel.core.review.Review;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentSkipListSet;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.testng.Reporter;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What is put together of templates and names is a sentence: over every rule, every ready craft and every invented rig. */
+public class SentencesTest {
+
+    private static final RigReviewer REVIEWER = new RigReviewer();
+
+    /** Fewer would mean that rules fell silent, not that they speak better. */
+    private static final int LEAST = 2000;
+
+    private final Set<String> said = new ConcurrentSkipListSet<>();
+
+    @BeforeClass
+    public void listen() {
+        rigs().parallelStream().flatMap(SentencesTest::texts).map(Text::plain).forEach(said::add);
+    }
+
+    @DataProvider
+    public Object[][] names() {
+        return new Object[][] {
+            {"a {}", "ice float", "an ice float"},
+            {"A {} wants a {}.", "inflatable", "An inflatable wants a inflatable."},
+            {"with a {}", "8 to 12-pin adapter", "with an 8 to 12-pin adapter"},
+            {"with a {}", "4 to 8-pin adapter", "with a 4 to 8-pin adapter"},
+            {"a {}", "unit", "a unit"},
+            {"a {}", "upright pole", "an upright pole"},
+            {"a {}", "one-way valve", "a one-way valve"},
+            {"The {} is full.", "my old battery", "My old battery is full."},
+            {"Take the {} off.", "The big one", "Take the big one off."},
+            {"Drill the {} wide.", "through the bulkhead", "Drill the “through the bulkhead” wide."},
+            {"The {} ends short.", "lead of the cone", "The lead of the cone ends short."},
+            {"2 A {}", "each", "2 A each"},
+            {"Bathe {} twice", "the deck", "Bathe the deck twice"},
+        };
+    }
+
+    /** By hand: the article goes with the name, whatever someone calls it. */
+    @Test(dataProvider = "names")
+    public void theArticleGoesWithTheName(String template, String name, String sentence) {
+        boolean two = template.indexOf("{}") != template.lastIndexOf("{}");
+        Text said = two ? Text.of(template, name, "inflatable") : Text.of(template, name);
+        assertEquals(said.plain(), sentence.replace("a inflatable", "an inflatable"));
+    }
+
+    @DataProvider
+    public Object[][] slips() {
+        return new Object[][] {
+            {"a before a vowel", "(?<![\\p{L}\\d])a (?=[aeio]|8\\b|11\\b|18\\b)(?!one\\b|one-)"},
+            {"an before a consonant", "\\b[Aa]n (?=[bcdfgjklmnpqrstvwxyz0-79])(?!11|18)"},
+            {"two articles", "(?i)\\b(the|a|an) (the|a|an|your|its|my)\\b"},
+            {"an article before where", "(?i)\\bthe (through|over|under|beside|behind|along|inside|from|past) "},
+            {"several of one", "(?<![\\d.,])1 (wires|cables|holes|ways|ties|straps|boards|plugs|knobs|pieces)\\b"},
+            {"punctuation", " [,.;]|(?<!\\.)\\.\\.(?!\\.)|,,|;;|\\.,|,\\.|: :|\\{|\\}"},
+            {"two blanks", "\\S {2,}\\S"}
+        };
+    }
+
+    @Test(dataProvider = "slips")
+    public void noSentenceSlips(String slip, String pattern) {
+        Pattern found = Pattern.compile(pattern);
+        assertEquals(said.stream().filter(words -> found.matcher(words).find()).toList(), List.of(), slip);
+    }
+
+    /** What is found begins as a sentence does, and ends as one. */
+    @Test
+    public void findingsAreSentences() {
+        for (Rig rig : rigs()) {
+            REVIEWER.review(Line.of(rig)).findings().forEach(finding -> {
+                String words = finding.text().plain();
+                assertTrue(!Character.isLowerCase(words.charAt(0)) && words.matches("(?s).*[.?]"), words);
+            });
+        }
+        Reporter.log(said.size() + " sentences and labels", true);
+        assertTrue(said.size() > LEAST, said.size() + " sentences");
+    }
+
+    private static List<Rig> rigs() {
+        List<Rig> rigs = new ArrayList<>(DemoRigs.all());
+        rigs.addAll(TestRigs.all());
+        rigs.addAll(RuleTriggers.all().values());
+        Catalogue.crafts().stream()
+                .map(item -> Rig.blank("begun", item.craft().kind()).withCraft(item.craft()))
+                .map(rig -> Comparison.find(Line.of(rig), "water.fill-in")
+                        .map(Change::after)
+                        .orElse(rig))
+                .forEach(rigs::add);
+        return rigs;
+    }
+
+    private static Stream<Text> texts(Rig rig) {
+        Line line = Line.of(rig);
+        List<Text> all = new ArrayList<>();
+        Review review = REVIEWER.review(line);
+        review.findings().forEach(finding -> all.add(finding.text()));
+        for (LinkState state : review.links()) {
+            all.add(state instanceof LinkState.Open open ? open.why() : ((LinkState.Judged) state).number());
+        }
+        REVIEWER.remedies(line).forEach(remedy -> {
+            all.add(remedy.without());
+            remedy.offers().forEach(offer -> {
+                all.add(offer.label());
+                all.add(offer.note());
+            });
+        });
+        for (Link link : Link.values()) {
+            all.add(Links.of(link).planned(line));
+            Links.of(link).workings(line).forEach(working -> add(working, all));
+        }
+        return all.stream();
+    }
+
+    private static void add(Working working, List<Text> all) {
+        all.add(working.title());
+        for (Working.Row row : working.rows()) {
+            if (row instanceof Working.Row.Remark remark) {
+                all.add(remark.label());
+            } else if (row instanceof Working.Row.Opened opened) {
+                all.add(opened.label());
+                add(opened.working(), all);
+            } else if (row instanceof Working.Row.Result result) {
+                all.add(result.label());
+            }
+        }
+    }
+}
