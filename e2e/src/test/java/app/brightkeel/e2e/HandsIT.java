@@ -122,7 +122,8 @@ public class HandsIT extends InBrowser {
             for (String pane : List.of("s", "c", "w")) {
                 page.keyboard().press("Escape");
                 page.keyboard().press(pane);
-                assertThat(page.locator("#work [role=tabpanel][data-state=active]")).isVisible();
+                assertThat(page.locator("#work [role=tabpanel][data-state=active]"))
+                        .isVisible();
                 small.addAll(small(link + " " + pane));
             }
         }
