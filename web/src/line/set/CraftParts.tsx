@@ -49,7 +49,7 @@ function StationFields({ station, index }: { station: Station; index: number }) 
   return (
     <PartOfCraft part={station} what="place" kind="station" at={at}>
       <Choice label="Sort of place" pointer={`${at}/spot`} options={SPOTS} />
-      <PlanFields at={at} />
+      <PlanFields at={at} of="Its middle" />
       <FigureField
         label="Over the bottom line"
         pointer={`${at}/heightM`}
@@ -66,7 +66,7 @@ function ObstructionFields({ obstruction, at }: { obstruction: Obstruction; at: 
   return (
     <PartOfCraft part={obstruction} what="obstruction" kind="obstruction" at={at}>
       <Choice label="Kind of place" pointer={`${at}/sort`} options={SORTS} />
-      <PlanFields at={at} />
+      <PlanFields at={at} of="Its middle" />
       <FigureField
         label="Below the bottom line"
         pointer={`${at}/belowM`}

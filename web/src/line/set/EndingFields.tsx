@@ -4,6 +4,7 @@ import { getAt } from "../../edit/pointer";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
+import { More } from "./Section";
 
 const TERMINALS = choices<Ending["terminal"]>("EndingTerminal");
 
@@ -18,15 +19,17 @@ export function EndingFields({ label, pointer }: { label: string; pointer: strin
     <>
       <Choice label={label} pointer={`${pointer}/terminal`} options={TERMINALS} />
       {plug && <Choice label={`${label}: which half`} pointer={`${pointer}/half`} options={HALVES} />}
-      {plug && <FigureField label={`${label}: pins`} pointer={`${pointer}/pins`} unit="count" />}
       {ending.terminal !== "undecided" && (
-        <FigureField
-          label={`${label}: width`}
-          hint="as it passes a hole"
-          pointer={`${pointer}/acrossM`}
-          unit="millimetre"
-          basis="measured"
-        />
+        <More>
+          {plug && <FigureField label={`${label}: pins`} pointer={`${pointer}/pins`} unit="count" />}
+          <FigureField
+            label={`${label}: width`}
+            hint="as it passes a hole"
+            pointer={`${pointer}/acrossM`}
+            unit="millimetre"
+            basis="measured"
+          />
+        </More>
       )}
     </>
   );

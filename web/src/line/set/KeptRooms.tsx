@@ -28,7 +28,7 @@ function RoomFields({ room, at }: { room: KeptRoom; at: string }) {
   return (
     <PartOfCraft part={room} what="room" kind="kept-room" at={at}>
       <Choice label="Kind of room" pointer={`${at}/use`} options={USES} />
-      <PlanFields at={at} label="Its middle, from the bow" />
+      <PlanFields at={at} of="Its middle" />
       <FigureField label="Length" pointer={`${at}/longM`} unit="millimetre" basis="measured" />
       <FigureField label="Width" pointer={`${at}/wideM`} unit="millimetre" basis="measured" />
       <FigureField label="What lies in it" pointer={`${at}/loadKg`} unit="kilogram" basis="chosen" />

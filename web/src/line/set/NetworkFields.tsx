@@ -2,7 +2,7 @@ import { choices } from "../../parts/choices";
 import { useEditor } from "../../edit/RigEditor";
 import { FigureField } from "../../parts/FigureField";
 import { Ticks } from "../../parts/Ticks";
-import { Section } from "./Section";
+import { More, Section } from "./Section";
 
 const SHARED = choices<"readings" | "charts" | "sonar">("Shared");
 
@@ -17,13 +17,15 @@ export function NetworkFields() {
         chosen={rig.network.shares}
         onChange={(next) => set("/network/shares", next)}
       />
-      <FigureField
-        label="Terminators"
-        hint="of the bus"
-        pointer="/network/terminators"
-        unit="count"
-        basis="measured"
-      />
+      <More>
+        <FigureField
+          label="Terminators"
+          hint="of the bus"
+          pointer="/network/terminators"
+          unit="count"
+          basis="measured"
+        />
+      </More>
     </Section>
   );
 }

@@ -44,10 +44,10 @@ function OwnFields({ at, name }: { at: string; name: string }) {
       <summary className="cursor-pointer py-1 text-[13px] text-ink-3">on hand: its figures</summary>
       <Choice label="Chemistry" pointer={`${at}/chemistry`} options={CHEMISTRIES} />
       <FigureField label="Capacity" hint="on the label" pointer={`${at}/capacityAh`} unit="ampere-hour" />
-      <FigureField label="Left of it" hint="by age" pointer={`${at}/age`} unit="percent" basis="measured" />
+      <FigureField label="Health" hint="by age" pointer={`${at}/age`} unit="percent" basis="measured" />
       <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
       <SizeFields at={`${at}/size`} of={name} />
-      <FigureField label="May give at most" pointer={`${at}/maxDischargeA`} unit="ampere" />
+      <FigureField label="Largest current out" pointer={`${at}/maxDischargeA`} unit="ampere" />
       <FigureField label="Price" hint="in your money" pointer={`${at}/label/price`} unit="money" />
     </details>
   );

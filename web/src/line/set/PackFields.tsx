@@ -52,12 +52,12 @@ export function PackFields({ index }: { index: number }) {
       />
       <FigureField label="Mass" pointer={`${at}/massKg`} unit="kilogram" />
       <SizeFields at={`${at}/size`} of={pack.name} />
-      <FigureField label="Largest current out" pointer={`${at}/maxDischargeA`} unit="ampere" />
       <FigureField label="Price" hint="in your money" pointer={`${at}/label/price`} unit="money" />
       <EndingFields label="Its terminals" pointer={`${at}/ending`} />
       <EngineFields at={`${at}/cranking`} engine={pack.cranking.engine} />
       <LoadTestFields at={`${at}/test`} />
       <More>
+        <FigureField label="Largest current out" pointer={`${at}/maxDischargeA`} unit="ampere" />
         <ChoiceOf
           label="Volts"
           value={String(pack.blocks)}

@@ -110,7 +110,7 @@ function StationFields({ index }: { index: number }) {
   const at = `/craft/stations/${index}`;
   return (
     <>
-      <PlanFields at={at} label="Place, from the bow" />
+      <PlanFields at={at} of="Place" />
       <FigureField label="Over the bottom" pointer={`${at}/heightM`} unit="millimetre" basis="measured" />
       <GripFields index={index} />
     </>

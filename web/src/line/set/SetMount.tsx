@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { mountsQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
-import { Choice } from "../../parts/Choice";
+import { setAt } from "../../edit/pointer";
+import { Choice, ChoiceOf } from "../../parts/Choice";
 import { choices } from "../../parts/choices";
 import { FigureField } from "../../parts/FigureField";
 import { CraftFields } from "./CraftFields";
@@ -27,7 +28,7 @@ export function SetMount() {
 }
 
 function MountFields({ index }: { index: number }) {
-  const { rig } = useEditor();
+  const { rig, save } = useEditor();
   const transducer = rig.transducers[index]!;
   const at = `/transducers/${index}/mount`;
   const { kind, station } = transducer.mount;
@@ -38,12 +39,29 @@ function MountFields({ index }: { index: number }) {
     (each) => each.id === station || mount?.spots.includes(each.spot),
   );
   const place = rig.craft.stations.findIndex((each) => each.id === station);
+  const placesOf = (spots: string[]) => rig.craft.stations.filter((each) => spots.includes(each.spot));
+  // no scupper mount on a craft without a scupper
+  const possible = (mounts.data ?? []).filter(
+    (each) =>
+      each.kind === kind ||
+      each.kind === "undecided" ||
+      rig.craft.stations.length === 0 ||
+      placesOf(each.spots).length > 0,
+  );
+  /** Where there is but one place for it, it sits there. */
+  const hold = (next: string) => {
+    const places = placesOf(possible.find((each) => each.kind === next)?.spots ?? []);
+    const only = places.length === 1 ? places[0]!.id : undefined;
+    save((now) => setAt(only === undefined ? now : setAt(now, `${at}/station`, only), `${at}/kind`, next));
+  };
   return (
     <Section title={<span>Mount of the {transducer.name}</span>}>
-      <Choice
+      <ChoiceOf
         label="Held by"
-        pointer={`${at}/kind`}
-        options={(mounts.data ?? []).map((each): [string, string] => [each.kind, each.words])}
+        field={`${at}/kind`}
+        value={kind}
+        options={possible.map((each): [string, string] => [each.kind, each.words])}
+        onChange={hold}
       />
       <Choice
         label="Sits at"
@@ -99,7 +117,7 @@ function MountFields({ index }: { index: number }) {
           <WordsField label="Comes off with" hint="seat, crate" pointer={`${at}/unit`} />
         </More>
       )}
-      {place >= 0 && <PlanFields at={`/craft/stations/${place}`} label="Its place, from the bow" />}
+      {place >= 0 && <PlanFields at={`/craft/stations/${place}`} of="Its place" />}
     </Section>
   );
 }

@@ -47,7 +47,13 @@ function TransducerFields({ index }: { index: number }) {
       title={<NameField label="Name of the transducer" pointer={`${at}/name`} />}
       aside={<RemovePart change="transducer.without.transducer" id={transducer.id} name={transducer.name} />}
     >
-      <Choice label="Type" pointer={`${at}/type`} options={TYPES} />
+      <ChoiceOf
+        label="Type"
+        field={`${at}/type`}
+        value={transducer.type}
+        options={TYPES}
+        onChange={(type) => take(`transducer.sort.${transducer.id}.${type}`)}
+      />
       {transducer.beams.map((beam, b) => (
         <BeamFields key={beam.id} transducer={index} beam={b} />
       ))}
@@ -80,16 +86,16 @@ function TransducerFields({ index }: { index: number }) {
         />
       )}
       <FigureField label="Lead as supplied" pointer={`${at}/lead/lengthM`} unit="metre" />
-      <FigureField
-        label="Width of its plug"
-        pointer={`${at}/lead/plugM`}
-        unit="millimetre"
-        basis="measured"
-      />
       <ExtensionFields at={`${at}/lead/extensionM`} />
-      <FigureField label="Mass" hint="with its lead" pointer={`${at}/massKg`} unit="kilogram" />
-      <FigureField label="Largest width" hint="with its float" pointer={`${at}/bodyM`} unit="millimetre" />
       <More>
+        <FigureField
+          label="Width of its plug"
+          pointer={`${at}/lead/plugM`}
+          unit="millimetre"
+          basis="measured"
+        />
+        <FigureField label="Mass" hint="with its lead" pointer={`${at}/massKg`} unit="kilogram" />
+        <FigureField label="Largest width" hint="with its float" pointer={`${at}/bodyM`} unit="millimetre" />
         <PlugFields index={index} />
       </More>
     </Section>
@@ -172,8 +178,8 @@ function BeamFields({ transducer, beam }: { transducer: number; beam: number }) 
       />
       {shape !== "cone" && <FigureField label="Small angle" pointer={`${at}/alongDeg`} unit="degree" />}
       <FigureField label="Rated depth" hint="in fresh water" pointer={`${at}/ratedM`} unit="depth" />
-      <FigureField label="Frequency" pointer={`${at}/kiloHertz`} unit="kilohertz" />
       <More>
+        <FigureField label="Frequency" pointer={`${at}/kiloHertz`} unit="kilohertz" />
         <Choice label="Shape" pointer={`${at}/shape`} options={SHAPES} />
         <Choice label="Angle is quoted at" pointer={`${at}/quoted`} options={QUOTED} />
         <FigureField

@@ -116,7 +116,7 @@ public class ArchitectureTest {
                     "harness pack load parts battery review review.change.wire review.change.screen review.change.battery review.fuse review.carry review.wire"),
             may(
                     "review.whole",
-                    "gear route review review.change.battery review.change.mount review.change.screen review.change.wire review.change.part review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
+                    "gear route review review.change.battery review.change.mount review.change.screen review.change.wire review.change.part review.change.water review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
             may("lists", "enclosure layout parts battery review review.whole"),
             may(
                     "picture",

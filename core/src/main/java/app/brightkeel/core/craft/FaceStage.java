@@ -126,7 +126,12 @@ public final class FaceStage implements Stage<FaceNeeds, Faces> {
                             transducer.mount().belowM(),
                             Unit.MILLIMETRE,
                             Pointer.transducer(t, "mount/belowM"))
-                    .figure("x", "from the bow", station.fromBowM(), Unit.METRE, Pointer.station(at, "fromBowM"))
+                    .figure(
+                            "x",
+                            rig.craft().kind().front(),
+                            station.fromBowM(),
+                            Unit.METRE,
+                            Pointer.station(at, "fromBowM"))
                     .figure("y", "right of the middle", station.sideM(), Unit.METRE, Pointer.station(at, "sideM"))
                     .step("", "off level", Math.toDegrees(face.tiltRad()), Unit.DEGREE)
                     .result("under", "face under the surface", face.underM(), Unit.MILLIMETRE);

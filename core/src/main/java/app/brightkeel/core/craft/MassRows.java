@@ -61,7 +61,12 @@ public final class MassRows {
         Station station = rig.craft().station(stationId).orElse(null);
         if (station != null) {
             int at = rig.craft().indexOfStation(stationId);
-            told.figure("x", "from the bow", station.fromBowM(), Unit.METRE, Pointer.station(at, "fromBowM"))
+            told.figure(
+                            "x",
+                            rig.craft().kind().front(),
+                            station.fromBowM(),
+                            Unit.METRE,
+                            Pointer.station(at, "fromBowM"))
                     .figure("y", "right of the middle", station.sideM(), Unit.METRE, Pointer.station(at, "sideM"))
                     .figure("z", "over the bottom", station.heightM(), Unit.MILLIMETRE, Pointer.station(at, "heightM"));
         }

@@ -101,7 +101,14 @@ final class BalanceScene {
                         new Amount(carried.comesOffKg(), Unit.KILOGRAM)),
                 on.frame(),
                 drawing.marks(),
-                new Twin(List.of("thing", "mass", "from the bow", "right of the middle", "after the day"), rows()));
+                new Twin(
+                        List.of(
+                                "thing",
+                                "mass",
+                                line.rig().craft().kind().front(),
+                                "right of the middle",
+                                "after the day"),
+                        rows()));
     }
 
     private static double radius(MassAt thing) {

@@ -84,7 +84,7 @@ final class CraftScene {
                 Text.of("{} · drag a place or an end in colour, or move it with the arrow keys", on.views()),
                 on.frame(),
                 drawing.marks(),
-                new Twin(List.of("what", "from the bow", "right of the middle", "is"), rows()));
+                new Twin(List.of("what", craft.kind().front(), "right of the middle", "is"), rows()));
     }
 
     private void station(int index) {

@@ -26,6 +26,11 @@ public enum CraftKind implements Worded {
         return words;
     }
 
+    /** Where lengths along it begin: nobody looks for the bow of a bucket. */
+    public String front() {
+        return onIce() ? "from the front edge" : "from the bow";
+    }
+
     public boolean onIce() {
         return this == ICE_WALK_OUT;
     }

@@ -60,6 +60,9 @@ public final class PartChanges {
                     CraftItem::id,
                     CraftItem::name,
                     (rig, item) -> rig.withCraft(item.craft())),
+            entry(
+                    "transducer.sort",
+                    ChangeKind.of(2, (line, said) -> SortOfTransducer.of(line.entered(), said[0], said[1]))),
             entry("cable.leg", ChangeKind.of(2, (line, said) -> leg(line.entered(), said[0], said[1]))));
 
     private PartChanges() {}

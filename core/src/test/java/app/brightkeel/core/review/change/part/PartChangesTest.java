@@ -15,6 +15,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.whole.Comparison;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.EveryList;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PartKind;
@@ -26,6 +27,8 @@ import app.brightkeel.core.rig.RigDifferences;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.TransducerType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -198,6 +201,28 @@ public class PartChangesTest {
         Rig more = taken(begun, "battery.own.agm-12");
         assertEquals(more.harness(), begun.harness());
         assertEquals(more.onHand().size(), 1);
+    }
+
+    /** What nobody reads off a transducer is proposed by its sort; what is known of it stays. */
+    @Test
+    public void aSortBringsWhatIsUsualForIt() {
+        Rig blank = taken(BlankRig.of("begun", CraftKind.CANOE), "transducer.new.transducer");
+        Transducer sorted = taken(blank, "transducer.sort.transducer.chirp-cone")
+                .transducers()
+                .get(0);
+        assertEquals(sorted.type(), TransducerType.CHIRP_CONE);
+        assertEquals(sorted.lead().plugM(), Figure.proposed(0.028));
+        assertEquals(sorted.massKg(), Figure.proposed(0.70));
+        assertTrue(sorted.beams().get(0).kiloHertz().isSet()
+                && sorted.beams().get(0).fullDeg().isSet());
+        Rig known = DemoRigs.oystercatcher();
+        Transducer again = taken(known, "transducer.sort.transducer.single-cone")
+                .transducers()
+                .get(0);
+        assertEquals(
+                again.withType(known.transducers().get(0).type()),
+                known.transducers().get(0));
+        assertEquals(Comparison.find(Line.of(known), "transducer.sort.transducer.nothing"), Optional.empty());
     }
 
     /** Where a blank part lands: at what waits for it. */
