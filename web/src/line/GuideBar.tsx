@@ -101,7 +101,7 @@ function Here({ step }: { step: Step }) {
         onClick={() => focusField(step.wanted[0]!)}
         className="font-semibold text-act underline decoration-dashed underline-offset-4"
       >
-        to the first of {counted(step.wanted.length, "answer")}
+        {step.wanted.length === 1 ? "answer it" : `to the first of ${step.wanted.length} answers`}
       </button>
     </span>
   );
@@ -117,7 +117,10 @@ function Through({ onFindings, onLists }: { onFindings: () => void; onLists: () 
     rig.holders.length +
     rig.harness.packs.length +
     rig.harness.segments.length +
-    rig.fitOut.boxes.length;
+    rig.harness.junctions.length +
+    rig.chargers.length +
+    rig.fitOut.boxes.length +
+    rig.fitOut.extras.length;
   const counting = saved.review.findings.filter((each) => !each.putAside);
   const failing = counting.filter((each) => each.verdict === "fails").length;
   const act = "font-semibold text-act underline decoration-dashed underline-offset-4";

@@ -163,7 +163,9 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
       ) : (
         problem && <Trouble problem={problem} onClose={dismiss} />
       )}
-      <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,3fr)_minmax(420px,2fr)]">
+      <main
+        className={`grid min-h-0 grow grid-cols-1 ${pane === "compare" ? "md:grid-cols-[minmax(0,1fr)_minmax(420px,1fr)]" : "md:grid-cols-[minmax(0,3fr)_minmax(420px,2fr)]"}`}
+      >
         <section
           aria-label={`Picture of ${LINK_NAMES[link]}`}
           className="min-h-0 max-md:order-last md:border-r md:border-rule"

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { useSearchParams } from "react-router";
 import { sceneQuery } from "../api/queries";
 import type { Link, Picture } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
@@ -39,12 +40,19 @@ function Wanted({ link }: { link: Link }) {
   return first === undefined ? null : <WantedHere pointer={first} />;
 }
 
+/** Place of the picture of all batteries among those of the Battery link. */
+const COMPARED = 1;
+
 /** One scene at a time; where a link has several, their titles stand above. */
 function Drawn({ picture }: { picture: Picture }) {
   const { link } = useEditor();
   const { text } = useUnits();
-  const [shown, setShown] = useState({ link, index: 0 });
-  const index = shown.link === link && shown.index < picture.scenes.length ? shown.index : 0;
+  // beside the batteries compared stand all of them in one picture
+  const comparing = useSearchParams()[0].get("pane") === "compare" && link === "battery";
+  const at = `${link} ${comparing}`;
+  const [shown, setShown] = useState({ at: "", index: 0 });
+  const first = comparing && picture.scenes.length > 1 ? COMPARED : 0;
+  const index = shown.at === at && shown.index < picture.scenes.length ? shown.index : first;
   const scene = picture.scenes[index];
   return scene ? (
     <div className="flex h-full min-h-0 flex-col">
@@ -59,7 +67,7 @@ function Drawn({ picture }: { picture: Picture }) {
               key={i}
               type="button"
               aria-pressed={i === index}
-              onClick={() => setShown({ link, index: i })}
+              onClick={() => setShown({ at, index: i })}
               className={
                 i === index
                   ? "border-b-2 border-act text-[14.5px] font-semibold whitespace-nowrap"

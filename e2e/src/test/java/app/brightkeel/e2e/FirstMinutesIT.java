@@ -67,16 +67,19 @@ public class FirstMinutesIT extends InBrowser {
         untilAllHold();
     }
 
-    /** A canoe with two displays on one battery, begun by hand and filled in from half. */
+    /** A canoe with two displays on one battery, begun by hand and filled in from half: hours before there is a wire. */
     @Test
     public void canoeWithTwoDisplays() {
-        start("Garganey, slow river", "canoe");
+        start("", "canoe");
         say("Which display", "9-in display");
-        say("How deep", "2 to 10 m");
+        say("Battery you have", "30 Ah LiFePO4");
         say("How long a day", "6 h");
-        press(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start it")));
+        press(button("Start it"));
         page.waitForURL("**/rigs/**");
         awaitLine();
+        assertThat(link("battery")).containsText("h ");
+        assertThat(link("wire")).containsText("not said");
+        assertTrue(actions <= MOST_UNTIL_HOURS, actions + " actions until the hours are known");
         press(link("screen"));
         actions++;
         page.getByLabel("Add a device").selectOption(new SelectOption().setLabel("5-in display"));
@@ -86,6 +89,38 @@ public class FirstMinutesIT extends InBrowser {
         awaitKept();
         nineVerdicts();
         untilAllHold();
+        assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("First pass")))
+                .containsText("First pass done");
+    }
+
+    /** Each answer tells what it fills in; with a display only transducers that go with it are offered. */
+    @Test
+    public void answersTellWhatTheyFillIn() {
+        page.route(
+                app.url("/api/rigs"),
+                shelf -> shelf.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody("[]")));
+        page.navigate(app.url("/"));
+        button("7-in chirp display with 16° chirp cone").click();
+        assertThat(dialog().getByLabel("Which transducer")).hasValue("chirp-16");
+        assertThat(dialog()).containsText("draws 8.5 W, and 6.5 W more at full light");
+        assertThat(dialog()).containsText("one beam, lead of 6.00 m");
+        dialog().getByLabel("Which display").selectOption("display-5-in");
+        assertThat(dialog().getByLabel("Which transducer")).hasValue("");
+        assertThat(dialog().getByLabel("Which transducer").locator("option")).hasCount(4);
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("canoe"))
+                .click();
+        dialog().getByLabel("Which one").selectOption("canoe-4-9");
+        assertThat(dialog()).containsText("4.90 m by 0.90 m");
+        dialog().getByLabel("what I chose here I have already").check();
+        press(button("Start it"));
+        page.waitForURL("**/rigs/**");
+        awaitLine();
+        assertThat(page.getByLabel("Name of the rig")).hasValue("Canoe");
+        page.keyboard().press("l");
+        dialog().getByLabel("List").selectOption(new SelectOption().setLabel("Everything, with what it costs"));
+        assertThat(dialog().getByLabel("Is it there: 5-in display")).hasValue("owned");
     }
 
     /** What is wanted leads to where it is said, on whichever link that is. */
@@ -173,8 +208,10 @@ public class FirstMinutesIT extends InBrowser {
     private void start(String name, String craft) {
         page.navigate(app.url("/"));
         press(button("Start a rig"));
-        actions++;
-        page.keyboard().type(name);
+        if (!name.isEmpty()) {
+            actions++;
+            page.keyboard().type(name);
+        }
         press(page.getByRole(
                 AriaRole.RADIO, new Page.GetByRoleOptions().setName(craft).setExact(true)));
     }

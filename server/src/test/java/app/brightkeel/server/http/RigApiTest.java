@@ -208,7 +208,7 @@ public class RigApiTest extends ServerTest {
     private static int scenes(String link) {
         return link.equals("carry")
                 ? 3
-                : Set.of("mount", "screen", "fuse", "battery").contains(link) ? 2 : 1;
+                : Set.of("transducer", "mount", "screen", "fuse", "battery").contains(link) ? 2 : 1;
     }
 
     @Test

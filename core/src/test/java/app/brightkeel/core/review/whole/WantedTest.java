@@ -39,7 +39,7 @@ public class WantedTest {
             {"/places/0/station", "a place for every battery and display"},
             {"/outing/phases", "a day to plan for"},
             {"/outing/phases/0/hours", "the hours of around the tide"},
-            {"/outing/water/leastM", "the depth at the shallowest of the water"},
+            {"/outing/water/leastM", "the shallowest depth of the water"},
             {"/harness/packs", "a battery"},
             {"/harness/packs/0/capacityAh", "the capacity of 12 Ah LiFePO4"},
             {"/harness/segments", "the wire from battery to device"},
