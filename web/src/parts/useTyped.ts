@@ -7,9 +7,16 @@ import { useEffect, useRef, useState } from "react";
 export function useTyped(kept: string, send: (typed: string) => void) {
   const [typed, setTyped] = useState(kept);
   const sent = useRef(kept);
+  // given up: what is kept may be about to change, and leaving the field sends nothing then
+  const givenUp = useRef(false);
   const put = (words: string) => {
     sent.current = kept;
+    givenUp.current = false;
     setTyped(words);
+  };
+  const back = () => {
+    put(kept);
+    givenUp.current = true;
   };
   useEffect(() => {
     sent.current = kept;
@@ -21,5 +28,8 @@ export function useTyped(kept: string, send: (typed: string) => void) {
       send(typed);
     }
   };
-  return { typed, put, back: () => put(kept), enter, leave: () => typed !== sent.current && enter() };
+  const leave = () => {
+    if (!givenUp.current && typed !== sent.current) enter();
+  };
+  return { typed, put, back, enter, leave };
 }

@@ -20,7 +20,7 @@ export function EndingFields({ label, pointer }: { label: string; pointer: strin
       <Choice label={label} pointer={`${pointer}/terminal`} options={TERMINALS} />
       {plug && <Choice label={`${label}: which half`} pointer={`${pointer}/half`} options={HALVES} />}
       {ending.terminal !== "undecided" && (
-        <More>
+        <More words={plug ? "its pins and width" : "its width"}>
           {plug && <FigureField label={`${label}: pins`} pointer={`${pointer}/pins`} unit="count" />}
           <FigureField
             label={`${label}: width`}

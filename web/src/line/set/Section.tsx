@@ -48,10 +48,10 @@ export function RemovePart({ change, id, name }: { change: string; id: string; n
 }
 
 /** Figures that few people change. */
-export function More({ children }: { children: ReactNode }) {
+export function More({ words = "less often needed", children }: { words?: string; children: ReactNode }) {
   return (
     <details>
-      <summary className="cursor-pointer py-1 text-[13px] text-ink-3">less often needed</summary>
+      <summary className="cursor-pointer py-1 text-[13px] text-ink-3">{words}</summary>
       {children}
     </details>
   );

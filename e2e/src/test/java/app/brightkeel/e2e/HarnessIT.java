@@ -110,7 +110,7 @@ public class HarnessIT extends InBrowser {
         openWire("Gannet, fjord pedal");
         page.keyboard().press("f");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog).containsText("spare supply lead (quick plug, shrouded half) does not go with");
+        assertThat(dialog).containsText("Spare supply lead (quick plug, shrouded half) does not go with");
         dialog.getByRole(
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions().setName("spare supply lead with a quick plug, open-pin half"))

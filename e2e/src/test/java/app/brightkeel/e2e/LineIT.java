@@ -97,7 +97,7 @@ public class LineIT extends InBrowser {
         String id = page.url().replaceAll(".*/rigs/([^/]+)/.*", "$1");
         String before = app.get("/api/rigs/" + id);
         type("Capacity", "-5");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("0.1 to 1000 Ah");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Capacity is −5.0 Ah; it may be 0.1 Ah to 1000 Ah.");
         assertEquals(app.get("/api/rigs/" + id), before);
         page.getByLabel("Capacity").first().fill("many");
         page.getByLabel("Capacity").first().press("Enter");
