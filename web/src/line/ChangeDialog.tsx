@@ -43,7 +43,7 @@ export function ChangeDialog({ change, onClose }: { change: string; onClose: () 
             <tbody>
               {preview.data.effects.map((effect) => (
                 <tr key={effect.link} className="border-t border-rule">
-                  <th className="py-1.5 text-left font-semibold">{LINK_NAMES[effect.link]}</th>
+                  <th className="py-1.5 pr-2 text-left font-semibold">{LINK_NAMES[effect.link]}</th>
                   <td className="py-1.5">
                     <State state={effect.before} />
                   </td>
@@ -128,7 +128,9 @@ function State({ state }: { state: LinkState }) {
     <span className="flex items-center gap-2">
       <Joint verdict={verdict} wide={44} />
       <span className="font-semibold">{state.kind === "judged" ? <Words text={state.number} /> : "–"}</span>
-      <span className={`text-[13px] ${VERDICT_COLOURS[verdict]}`}>{VERDICT_WORDS[verdict]}</span>
+      <span className={`pr-4 text-[13px] whitespace-nowrap ${VERDICT_COLOURS[verdict]}`}>
+        {VERDICT_WORDS[verdict]}
+      </span>
     </span>
   );
 }

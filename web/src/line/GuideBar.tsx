@@ -3,7 +3,7 @@ import { Link as RouterLink, useNavigate } from "react-router";
 import { focusField } from "../edit/fields";
 import { useEditor } from "../edit/RigEditor";
 import { counted } from "../parts/counted";
-import { nextStep, type Step, stepsOf } from "../parts/guide";
+import { beginGuide, guideBegun, nextStep, type Step, stepsOf } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
 import { LINK_NAMES } from "../parts/verdicts";
 
@@ -36,7 +36,12 @@ export function GuideBar({ onFindings, onLists }: { onFindings: () => void; onLi
   const steps = stepsOf(saved.review);
   const here = steps.find((step) => step.link === link);
   const next = nextStep(steps, link);
-  if (away) return null;
+  const begun = guideBegun(saved.id);
+  useEffect(() => {
+    if (next !== null) beginGuide(saved.id);
+  }, [next, saved.id]);
+  // who opens a rig that was whole already went through no first pass
+  if (away || (next === null && !begun)) return null;
   return (
     <nav
       aria-label="First pass"

@@ -41,3 +41,14 @@ export function nextStep(steps: Step[], after?: Link): Step | null {
   const open = (step: Step) => step.state === "open";
   return steps.slice(at + 1).find(open) ?? steps.find(open) ?? null;
 }
+
+const begunKey = (rig: string) => `guide-begun-${rig}`;
+
+/** A first pass is on its way: its end is told. */
+export function beginGuide(rig: string) {
+  localStorage.setItem(begunKey(rig), "begun");
+}
+
+export function guideBegun(rig: string): boolean {
+  return localStorage.getItem(begunKey(rig)) !== null;
+}

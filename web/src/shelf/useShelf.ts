@@ -4,7 +4,7 @@ import { useNavigate } from "react-router";
 import { answer, api, documentOf, etag } from "../api/client";
 import { rigQuery, shelfQuery } from "../api/queries";
 import type { Rig, RigDocument, Saved, ShelfEntry, Unreadable } from "../api/types";
-import { nextStep, stepsOf } from "../parts/guide";
+import { beginGuide, nextStep, stepsOf } from "../parts/guide";
 import { type Known, withSaid } from "./start";
 
 const MOST_BYTES = 1 << 20;
@@ -59,6 +59,7 @@ export function useShelf() {
         if (known.pack !== "") await take(`battery.own.${known.pack}`);
         if (known.fill) await take("water.fill-in");
         keep(saved);
+        beginGuide(saved.id);
         void navigate(`/rigs/${saved.id}/${nextStep(stepsOf(saved.review))?.link ?? saved.review.weakest}`);
         return null;
       }),

@@ -45,9 +45,9 @@ final class WaterScene {
         double deepest = Math.max(state.typicalM(), Math.max(state.mostM(), state.leastM()));
         double deep = Math.max(deepest, loggedM(water.logged(), state)) * (1 + BELOW);
         List<Place> places = List.of(
-                new Place("least", 0.2 * WAY, state.leastM()),
+                new Place("shallowest", 0.2 * WAY, state.leastM()),
                 new Place("typical", 0.5 * WAY, state.typicalM()),
-                new Place("greatest", 0.8 * WAY, state.mostM()));
+                new Place("deepest", 0.8 * WAY, state.mostM()));
         Drawing drawing = new Drawing();
         List<Scene.Point> bed = List.of(
                 at(0, state.leastM()),
