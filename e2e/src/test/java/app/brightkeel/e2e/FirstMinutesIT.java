@@ -10,6 +10,7 @@ import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
+import org.testng.Reporter;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
@@ -236,6 +237,7 @@ public class FirstMinutesIT extends InBrowser {
         for (String each : Pages.LINKS) {
             assertThat(link(each)).not().containsText("not said");
         }
+        Reporter.log(actions + " actions until nine verdicts stand there", true);
         assertTrue(actions <= MOST_UNTIL_WHOLE, actions + " actions until nine verdicts stand there");
     }
 
@@ -253,6 +255,7 @@ public class FirstMinutesIT extends InBrowser {
             awaitKept();
             assertTrue(actions <= MOST_UNTIL_ALL_HOLD, actions + " actions, and still: " + standing());
         }
+        Reporter.log(actions + " actions until all links are good", true);
         assertEquals(standing(), List.of());
         assertThat(page.getByText("put aside")).hasCount(0);
     }

@@ -128,7 +128,7 @@ public class RigDifferencesTest {
                     "Kind of the craft: sit-on-top paddle kayak → canoe."),
             edit(
                     r -> r.withOuting(r.outing().withWater(r.outing().water().withMostM(Figure.chosen(12)))),
-                    "Depth at the deepest of the water: 9 m → 12 m."),
+                    "Deepest depth of the water: 9 m → 12 m."),
             edit(
                     r -> r.withOuting(r.outing().withWater(r.outing().water().withKind(WaterKind.SEA))),
                     "Kind of the water: brackish water → sea water."),
