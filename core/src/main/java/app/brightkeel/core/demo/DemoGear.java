@@ -58,7 +58,7 @@ final class DemoGear {
     static Holder cradle(String display, Grip grip) {
         return new Holder(
                 "holder-" + display,
-                "cradle of the maker",
+                "its own cradle",
                 HolderKind.CRADLE,
                 "",
                 display,

@@ -31,7 +31,7 @@ public class PartsListTest {
                         "fuse|main fuse|blade|5 A|",
                         "joint|quick plug|||",
                         "device|7-in chirp display|7-in display|0.9 kg|",
-                        "holder|cradle of the maker|cradle||",
+                        "holder|its own cradle|cradle||",
                         "transducer|24° chirp cone|chirp cone|4.60 m 0.7 kg|",
                         "mount|scupper mount|||"));
     }
