@@ -25,7 +25,6 @@ export type Finding = Schemas["Finding"];
 export type Fitting = Schemas["Fitting"];
 export type Fuse = Schemas["FittingFuse"];
 export type Gauge = Schemas["Gauge"];
-export type GuideStep = Schemas["Step"];
 export type History = Schemas["History"];
 export type HistoryEntry = Schemas["Entry"];
 export type Holder = Schemas["Holder"];

@@ -1,7 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { remediesQuery } from "../api/queries";
-import type { Finding, Link, Verdict } from "../api/types";
+import type { Finding, Verdict } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
+import { useReach } from "../edit/useReach";
+import { LEADS_ON } from "../parts/Button";
 import { Kbd } from "../parts/Kbd";
 import { VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
@@ -10,12 +12,10 @@ import { Words } from "../parts/Words";
 export function FindingsBar({
   onCure,
   onAll,
-  onField,
   onKeys,
 }: {
   onCure: (id: string) => void;
   onAll: () => void;
-  onField: (link: Link, pointer: string) => void;
   onKeys: () => void;
 }) {
   const { saved } = useEditor();
@@ -25,7 +25,7 @@ export function FindingsBar({
   return (
     <footer className="flex min-h-[46px] shrink-0 items-center max-md:flex-wrap gap-x-4 gap-y-1 border-t border-rule bg-sheet px-6 py-1.5 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:px-3">
       {worst ? (
-        <Worst finding={worst} onCure={onCure} onAll={onAll} onField={onField} />
+        <Worst finding={worst} onCure={onCure} onAll={onAll} />
       ) : (
         <span>All nine links are good.</span>
       )}
@@ -66,21 +66,20 @@ function Whole({ onCure }: { onCure: (id: string) => void }) {
   const { rig, saved, set } = useEditor();
   const open = saved.review.links.some((each) => each.kind === "open");
   const fails = saved.review.findings.filter((each) => !each.putAside && each.verdict === "fails").length;
-  const quiet = "text-act underline decoration-dashed underline-offset-4";
   return (
     <>
       {open && (
-        <button type="button" className={quiet} onClick={() => onCure("water.fill-in")}>
+        <button type="button" className={LEADS_ON} onClick={() => onCure("water.fill-in")}>
           fill in the rest
         </button>
       )}
       {!open && fails > 1 && (
-        <button type="button" className={quiet} onClick={() => onCure("water.mend-all")}>
+        <button type="button" className={LEADS_ON} onClick={() => onCure("water.mend-all")}>
           mend all that won't work
         </button>
       )}
       {rig.proposed.length > 0 && (
-        <button type="button" className={quiet} onClick={() => set("/proposed", [])}>
+        <button type="button" className={LEADS_ON} onClick={() => set("/proposed", [])}>
           keep all {rig.proposed.length} proposed
         </button>
       )}
@@ -92,17 +91,16 @@ function Worst({
   finding,
   onCure,
   onAll,
-  onField,
 }: {
   finding: Finding;
   onCure: (id: string) => void;
   onAll: () => void;
-  onField: (link: Link, pointer: string) => void;
 }) {
   const { saved } = useEditor();
   const remedies = useQuery(remediesQuery(saved.id, saved.revision)).data;
   const remedy = remedies?.find((each) => each.rule === finding.rule);
   const [first, ...others] = remedy?.offers ?? [];
+  const reach = useReach();
   const wanted = finding.verdict === "unset" ? finding.pointers[0] : undefined;
   return (
     <>
@@ -114,7 +112,7 @@ function Worst({
           type="button"
           onClick={() => onCure(first.id)}
           data-first
-          className="shrink-0 font-semibold text-act underline decoration-dashed underline-offset-[5px] max-md:shrink"
+          className={`shrink-0 font-semibold max-md:shrink ${LEADS_ON}`}
         >
           <Words text={first.label} />
         </button>
@@ -122,9 +120,9 @@ function Worst({
       {wanted !== undefined && (
         <button
           type="button"
-          onClick={() => onField(finding.link, wanted)}
+          onClick={() => reach(wanted, finding.link)}
           data-first
-          className="shrink-0 font-semibold text-act underline decoration-dashed underline-offset-[5px]"
+          className={`shrink-0 font-semibold ${LEADS_ON}`}
         >
           say it
         </button>

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { Link as RouterLink, useNavigate } from "react-router";
 import { focusField } from "../edit/fields";
 import { useEditor } from "../edit/RigEditor";
+import { LEADS_ON } from "../parts/Button";
 import { counted } from "../parts/counted";
 import { beginGuide, guideBegun, nextStep, type Step, stepsOf } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
@@ -104,7 +105,7 @@ function Here({ step }: { step: Step }) {
       <button
         type="button"
         onClick={() => focusField(step.wanted[0]!)}
-        className="font-semibold text-act underline decoration-dashed underline-offset-4"
+        className={`font-semibold ${LEADS_ON}`}
       >
         {step.wanted.length === 1 ? "answer it" : `to the first of ${step.wanted.length} answers`}
       </button>
@@ -128,7 +129,7 @@ function Through({ onFindings, onLists }: { onFindings: () => void; onLists: () 
     rig.fitOut.extras.length;
   const counting = saved.review.findings.filter((each) => !each.putAside);
   const failing = counting.filter((each) => each.verdict === "fails").length;
-  const act = "font-semibold text-act underline decoration-dashed underline-offset-4";
+  const act = `font-semibold ${LEADS_ON}`;
   return (
     <span className="flex grow flex-wrap items-baseline gap-x-5">
       <span>

@@ -5,7 +5,7 @@ import { Link as RouterLink, useNavigate, useParams, useSearchParams } from "rea
 import { rigQuery } from "../api/queries";
 import type { Link, Problem, Saved } from "../api/types";
 import { CableStrip } from "../drawing/CableStrip";
-import { focusField, focusFirstField, linkOf } from "../edit/fields";
+import { focusFirstField } from "../edit/fields";
 import { RigEditor, useEditor } from "../edit/RigEditor";
 import { nextStep, stepsOf } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
@@ -82,10 +82,6 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     );
 
   const open = (change: string) => setDialog({ change });
-  const reach = (asking: Link, pointer: string) => {
-    void navigate(`/rigs/${saved.id}/${linkOf(pointer, asking)}`);
-    focusField(pointer);
-  };
   const commands: Command[] = [
     ...LINKS.map((each, i) => ({
       key: String(i + 1),
@@ -176,12 +172,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
           <Panes key={epoch} pane={pane} show={show} />
         </div>
       </main>
-      <FindingsBar
-        onCure={open}
-        onAll={() => setDialog("findings")}
-        onField={reach}
-        onKeys={() => setDialog("commands")}
-      />
+      <FindingsBar onCure={open} onAll={() => setDialog("findings")} onKeys={() => setDialog("commands")} />
       {dialog === "findings" && <FindingsDialog onClose={() => setDialog(null)} onCure={open} />}
       {dialog === "history" && <HistoryDialog onClose={() => setDialog(null)} />}
       {dialog === "lists" && <ListsDialog onClose={() => setDialog(null)} />}

@@ -3,7 +3,7 @@ import { Choice } from "../parts/Choice";
 import { FigureField } from "../parts/FigureField";
 import { Modal } from "../parts/Modal";
 import { BodyFields } from "./set/BodyFields";
-import { FusingChoice } from "./set/FusingChoice";
+import { HabitChoice } from "./set/HabitChoice";
 import { Section } from "./set/Section";
 
 const WEIGHTS: [string, string][] = [
@@ -43,19 +43,11 @@ export function PreferencesDialog({ onClose }: { onClose: () => void }) {
         <FigureField label="Days of use in a year" pointer="/outing/daysOut" unit="count" basis="chosen" />
       </Section>
       <Section title="How you like it">
-        <Choice label="May it be drilled" pointer="/schools/drilling" options={choices("SchoolsDrilling")} />
-        <Choice
-          label="Where the screen stands"
-          pointer="/schools/screen"
-          options={choices("SchoolsScreen")}
-        />
-        <Choice label="Posts and screens" pointer="/schools/post" options={choices("SchoolsPost")} />
-        <Choice
-          label="Battery stays or travels"
-          pointer="/schools/battery"
-          options={choices("SchoolsBattery")}
-        />
-        <FusingChoice />
+        <HabitChoice of="drilling" />
+        <HabitChoice of="screen" />
+        <HabitChoice of="post" />
+        <HabitChoice of="battery" />
+        <HabitChoice of="fusing" />
       </Section>
       <Section title="What counts when mounts are ranked">
         <p className="text-[13px] text-ink-3">0 to 10; what is left open counts 1.</p>

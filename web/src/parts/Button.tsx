@@ -6,6 +6,9 @@ const LOOKS = {
   bare: "border-transparent text-act font-semibold px-1",
 };
 
+/** Words that lead on or offer something, in running text. */
+export const LEADS_ON = "text-act underline decoration-dashed underline-offset-4";
+
 export function Button({
   look = "act",
   className = "",

@@ -26,9 +26,7 @@ function useLettingGo() {
     const pointed = () => (byHand = true);
     const pressed = () => (byHand = false);
     const answered = ({ target }: Event) => {
-      if (byHand && target instanceof HTMLSelectElement && target.closest("[role=dialog]") === null) {
-        target.blur();
-      }
+      if (byHand && target instanceof HTMLSelectElement && letsGo(target)) target.blur();
     };
     window.addEventListener("pointerdown", pointed, true);
     window.addEventListener("keydown", pressed, true);

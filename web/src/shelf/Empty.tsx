@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { devicesQuery, pairsQuery, transducersQuery } from "../api/queries";
 import type { Rig } from "../api/types";
-import { Button } from "../parts/Button";
+import { Button, LEADS_ON } from "../parts/Button";
 import { type Known, NOTHING_KNOWN } from "./start";
 
 type Kind = Rig["craft"]["kind"];
@@ -77,7 +77,7 @@ function Pairs({ onBegin }: { onBegin: (known: Partial<Known>) => void }) {
                     type="button"
                     aria-label={`${named(displays, display)} with ${named(transducers, transducer)}`}
                     onClick={() => onBegin({ display, transducer })}
-                    className="text-act underline decoration-dashed underline-offset-4"
+                    className={LEADS_ON}
                   >
                     {named(transducers, transducer)}
                   </button>

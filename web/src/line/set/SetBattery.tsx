@@ -1,10 +1,9 @@
 import { useEditor } from "../../edit/RigEditor";
 import { Button } from "../../parts/Button";
-import { Choice } from "../../parts/Choice";
-import { choices } from "../../parts/choices";
 import { FigureField } from "../../parts/FigureField";
 import { ChargerFields } from "./ChargerFields";
 import { Elsewhere } from "./Elsewhere";
+import { HabitChoice } from "./HabitChoice";
 import { OnHand } from "./OnHand";
 import { PackFields } from "./PackFields";
 import { Section } from "./Section";
@@ -25,11 +24,7 @@ export function SetBattery() {
       >
         Add a battery
       </Button>
-      <Choice
-        label="Battery stays or travels"
-        pointer="/schools/battery"
-        options={choices("SchoolsBattery")}
-      />
+      <HabitChoice of="battery" />
       <ChargerFields />
       <OnHand />
       <Elsewhere />

@@ -3,7 +3,7 @@ import { useEditor } from "../../edit/RigEditor";
 import { Choice } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
 import { NameField } from "../../parts/NameField";
-import { FusingChoice } from "./FusingChoice";
+import { HabitChoice } from "./HabitChoice";
 import { NoteField } from "./NoteField";
 import { RemovePart, Section } from "./Section";
 
@@ -74,7 +74,7 @@ export function SetFuse() {
         ))}
       </Section>
       <Section title="Your habit">
-        <FusingChoice />
+        <HabitChoice of="fusing" />
       </Section>
     </>
   );

@@ -3,10 +3,10 @@ import { mountsQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
 import { setAt } from "../../edit/pointer";
 import { Choice, ChoiceOf } from "../../parts/Choice";
-import { choices } from "../../parts/choices";
 import { FigureField } from "../../parts/FigureField";
 import { CraftFields } from "./CraftFields";
 import { WordsField } from "../../parts/WordsField";
+import { HabitChoice } from "./HabitChoice";
 import { PlanFields } from "./PlanFields";
 import { More, Section } from "./Section";
 
@@ -15,7 +15,7 @@ export function SetMount() {
   const { rig } = useEditor();
   return (
     <>
-      <Choice label="May it be drilled" pointer="/schools/drilling" options={choices("SchoolsDrilling")} />
+      <HabitChoice of="drilling" />
       <CraftFields />
       {rig.transducers.length === 0 && (
         <p className="mb-3 text-ink-2">A mount holds a transducer: add one under Transducer first.</p>

@@ -12,6 +12,7 @@ import { CRAFTS } from "../../parts/crafts";
 import { NameField } from "../../parts/NameField";
 import { CHEMISTRIES } from "./chemistries";
 import { EndingFields } from "./EndingFields";
+import { HabitChoice } from "./HabitChoice";
 import { HolderFields } from "./HolderFields";
 import { NetworkFields } from "./NetworkFields";
 import { RanFields } from "./RanFields";
@@ -75,8 +76,8 @@ function Habits() {
   return (
     <Section title="Where you like it">
       <Choice label="Working hand" pointer="/angler/hand" options={choices("Hand")} />
-      <Choice label="Where the screen stands" pointer="/schools/screen" options={choices("SchoolsScreen")} />
-      <Choice label="Posts and screens" pointer="/schools/post" options={choices("SchoolsPost")} />
+      <HabitChoice of="screen" />
+      <HabitChoice of="post" />
     </Section>
   );
 }

@@ -97,12 +97,7 @@ public class FirstMinutesIT extends InBrowser {
     /** Each answer tells what it fills in; with a display only transducers that go with it are offered. */
     @Test
     public void answersTellWhatTheyFillIn() {
-        page.route(
-                app.url("/api/rigs"),
-                shelf -> shelf.fulfill(new Route.FulfillOptions()
-                        .setContentType("application/json")
-                        .setBody("[]")));
-        page.navigate(app.url("/"));
+        openEmptyShelf();
         button("7-in chirp display with 16° chirp cone").click();
         assertThat(dialog().getByLabel("Which transducer")).hasValue("chirp-16");
         assertThat(dialog()).containsText("draws 8.5 W, and 6.5 W more at full light");
@@ -152,12 +147,7 @@ public class FirstMinutesIT extends InBrowser {
     /** Nothing on the shelf: a whole rig to begin from stands there after one press. */
     @Test
     public void anEmptyShelfOffersWholeRigs() {
-        page.route(
-                app.url("/api/rigs"),
-                shelf -> shelf.fulfill(new Route.FulfillOptions()
-                        .setContentType("application/json")
-                        .setBody("[]")));
-        page.navigate(app.url("/"));
+        openEmptyShelf();
         press(button("A crate on the ice"));
         page.waitForURL("**/rigs/**");
         awaitLine();
@@ -204,6 +194,15 @@ public class FirstMinutesIT extends InBrowser {
         }
         assertThat(link("battery")).containsText("not said");
         assertThat(button("fill in the rest")).isVisible();
+    }
+
+    private void openEmptyShelf() {
+        page.route(
+                app.url("/api/rigs"),
+                shelf -> shelf.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody("[]")));
+        page.navigate(app.url("/"));
     }
 
     private void start(String name, String craft) {

@@ -69,7 +69,7 @@ final class BeamScene {
     }
 
     /** Side fans look out and live fans ahead: they are drawn in plan. */
-    static boolean looksDown(View view) {
+    private static boolean looksDown(View view) {
         return view.shape() == BeamShape.CONE || view.shape() == BeamShape.LINE;
     }
 

@@ -41,7 +41,6 @@ final class FuseScene {
     private static final int MOST_CHARTS = 6;
 
     private final Line line;
-    private final ProtectionState state;
     private final FuseDuty fuse;
     private final List<FuseDuty> neighbours;
     private final Drawing drawing = new Drawing();
@@ -51,7 +50,6 @@ final class FuseScene {
 
     private FuseScene(Line line, ProtectionState state, FuseDuty fuse) {
         this.line = line;
-        this.state = state;
         this.fuse = fuse;
         int mine = state.fuses().indexOf(fuse);
         neighbours = IntStream.range(0, state.fuses().size())

@@ -123,13 +123,18 @@ final class LiveDrawing {
         return 3 * sight.belowFaceM(sight.water().typicalM());
     }
 
+    /** How far out a line beam sees of the bottom, at the depth where most time is spent [m]. */
+    static double lineReachM(Sight sight, View view) {
+        return sight.belowFaceM(sight.water().typicalM())
+                * Math.tan(Math.min(1.3, view.cone().halfRad()));
+    }
+
     /** The strip a line beam covers, and the two that side fans cover with the gap between them. */
     static void fan(Drawing drawing, Sight sight, View view, Point middle, Role role) {
         double below = sight.belowFaceM(sight.water().typicalM());
         double thin = Math.max(below * Math.tan(view.acrossRad() / 2), below / 60);
-        double out = below * Math.tan(Math.min(1.3, view.cone().halfRad()));
         if (view.shape() == BeamShape.LINE) {
-            drawing.curve(role, band(middle, out, thin), true);
+            drawing.curve(role, band(middle, lineReachM(sight, view), thin), true);
         } else if (view.shape() == BeamShape.SIDE) {
             double gap = below * Math.tan(Math.PI / 2 - view.cone().fullRad());
             double far = sideReachM(sight);

@@ -86,26 +86,27 @@ final class SeenScene {
 
     /** How far the strips of line and side beams go out, at the depth where most time is spent. */
     private void strip(Sight each, View view) {
-        double out = switch (view.shape()) {
-            case LINE -> outM(each, view);
-            case SIDE -> LiveDrawing.sideReachM(each);
-            case CONE, LIVE -> 0;
-        };
+        double out = outM(each, view);
         if (out > 0) {
+            boolean side = view.shape() == BeamShape.SIDE;
             drawing.note(
                     Role.QUIET,
                     at(out, 0),
                     Side.RIGHT,
                     1.2,
-                    view.shape() == BeamShape.SIDE ? "  {}, {} out" : "  {}, {} across",
+                    side ? "  {}, {} out" : "  {}, {} across",
                     view.name(),
-                    new Amount(view.shape() == BeamShape.SIDE ? out : 2 * out, Unit.DEPTH));
+                    new Amount(side ? out : 2 * out, Unit.DEPTH));
         }
     }
 
+    /** 0 of what is no strip. */
     private static double outM(Sight each, View view) {
-        double below = each.belowFaceM(each.water().typicalM());
-        return below * Math.tan(Math.min(1.3, view.cone().halfRad()));
+        return switch (view.shape()) {
+            case LINE -> LiveDrawing.lineReachM(each, view);
+            case SIDE -> LiveDrawing.sideReachM(each);
+            case CONE, LIVE -> 0;
+        };
     }
 
     /** Half of what the plan takes up across [m]. */
@@ -116,8 +117,7 @@ final class SeenScene {
         }
         for (Sight each : sonar.sights()) {
             for (View view : each.views()) {
-                half = Math.max(half, view.shape() == BeamShape.LINE ? outM(each, view) : 0);
-                half = Math.max(half, view.shape() == BeamShape.SIDE ? LiveDrawing.sideReachM(each) : 0);
+                half = Math.max(half, outM(each, view));
             }
         }
         return half;

@@ -28,8 +28,9 @@ final class Article {
      * Puts a name after what stands there already.
      *
      * @param before is changed where its article does not go with the name
+     * @return the same
      */
-    static void append(StringBuilder before, String name) {
+    static StringBuilder append(StringBuilder before, String name) {
         String article = waiting(before);
         if (article.equalsIgnoreCase("a") && AN.matcher(name).matches()) {
             before.setLength(before.length() - 1);
@@ -42,6 +43,7 @@ final class Article {
         } else {
             before.append(WHERE.matcher(name).matches() ? "“" + name + "”" : name);
         }
+        return before;
     }
 
     private static String waiting(StringBuilder before) {

@@ -43,13 +43,13 @@ public record Text(List<String> words, List<Amount> amounts) {
                 word.setLength(0);
             } else if (part instanceof Text text) {
                 for (int i = 0; i < text.amounts.size(); i++) {
-                    words.add(appended(word, text.words.get(i)).toString());
+                    words.add(Article.append(word, text.words.get(i)).toString());
                     amounts.add(text.amounts.get(i));
                     word.setLength(0);
                 }
-                appended(word, text.words.get(text.amounts.size()));
+                Article.append(word, text.words.get(text.amounts.size()));
             } else {
-                appended(word, String.valueOf(part));
+                Article.append(word, String.valueOf(part));
             }
             from = hole + 2;
         }
@@ -58,11 +58,6 @@ public record Text(List<String> words, List<Amount> amounts) {
         }
         words.add(word.append(template.substring(from)).toString());
         return new Text(words, amounts);
-    }
-
-    private static StringBuilder appended(StringBuilder words, String name) {
-        Article.append(words, name);
-        return words;
     }
 
     /** As it stands at the begin of a sentence. */

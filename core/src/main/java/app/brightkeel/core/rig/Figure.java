@@ -63,6 +63,11 @@ public sealed interface Figure {
         return this instanceof Given ? this : new Given(value, Basis.ASSUMED);
     }
 
+    /** This one where it is given, else a proposal. */
+    default Figure orPropose(double value) {
+        return this instanceof Given ? this : proposed(value);
+    }
+
     /** The value; only after {@link Assumptions#fill} and a look at what is missing. */
     default double value() {
         if (this instanceof Given given) {

@@ -4,7 +4,6 @@ import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Rule.Judgement;
 import app.brightkeel.core.review.Ruling;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -105,10 +104,6 @@ final class Briefs {
             of("carry.deck-under", "deck {0} under"),
             of("carry.does-not-fit", "{0} too large"));
 
-    /** Their link's number is what they judge. */
-    private static final Set<String> THEIR_NUMBER =
-            Set.of("cable.too-short", "battery.hours", "carry.goes-over", "carry.tips-over");
-
     private Briefs() {}
 
     private static Map.Entry<String, List<String>> of(String rule, String... templates) {
@@ -125,13 +120,9 @@ final class Briefs {
                 .findFirst();
     }
 
-    /** Whether anything is said of a rule that makes its link fail, here or by the number. */
-    static boolean known(String rule) {
-        return ALL.containsKey(rule) || THEIR_NUMBER.contains(rule);
-    }
-
-    static Collection<String> rules() {
-        return Stream.concat(ALL.keySet().stream(), THEIR_NUMBER.stream()).toList();
+    /** Ids of the rules that have one. */
+    static Set<String> rules() {
+        return ALL.keySet();
     }
 
     private static List<Amount> amounts(Judgement.Measured measured) {

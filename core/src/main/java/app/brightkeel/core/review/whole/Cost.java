@@ -84,7 +84,7 @@ record Cost(@Nullable Rule rule, Link link, Verdict verdict, int faults, Text te
         return verdict == Verdict.UNSET ? OF_A_QUESTION : 1;
     }
 
-    /** In words: {@code Fuse fails: ...}. */
+    /** In words: "Fuse then won't work: ...". */
     Text told() {
         String told = switch (verdict) {
             case FAILS -> "{} then won't work: {}";

@@ -17,7 +17,6 @@ import app.brightkeel.core.review.change.wire.Distribution;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.MountKind;
@@ -277,19 +276,23 @@ final class Filling {
                         water.style() != FishingStyle.UNDECIDED
                                 ? water.style()
                                 : ice ? FishingStyle.ICE_JIG : FishingStyle.DRIFT)
-                .leastM(or(
-                        water.leastM(),
-                        water.mostM().isSet() ? Math.min(LEAST_M, water.mostM().value() / 2) : LEAST_M))
-                .mostM(or(
-                        water.mostM(),
-                        water.leastM().isSet() ? Math.max(MOST_M, water.leastM().value() * 2) : MOST_M)));
+                .leastM(water.leastM()
+                        .orPropose(
+                                water.mostM().isSet()
+                                        ? Math.min(LEAST_M, water.mostM().value() / 2)
+                                        : LEAST_M))
+                .mostM(water.mostM()
+                        .orPropose(
+                                water.leastM().isSet()
+                                        ? Math.max(MOST_M, water.leastM().value() * 2)
+                                        : MOST_M)));
     }
 
     private static Optional<Rig> angler(Rig rig) {
         return rig.craft().kind().onIce()
                 ? Optional.empty()
-                : Optional.of(
-                        rig.withAngler(rig.angler().withMassKg(or(rig.angler().massKg(), ANGLER_KG))));
+                : Optional.of(rig.withAngler(
+                        rig.angler().withMassKg(rig.angler().massKg().orPropose(ANGLER_KG))));
     }
 
     private static Optional<Rig> day(Rig rig) {
@@ -298,11 +301,7 @@ final class Filling {
                 ? Optional.empty()
                 : Optional.of(rig.withOuting(rig.outing()
                         .withPhases(phases.stream()
-                                .map(phase -> phase.withHours(or(phase.hours(), DAY_H / phases.size())))
+                                .map(phase -> phase.withHours(phase.hours().orPropose(DAY_H / phases.size())))
                                 .toList())));
-    }
-
-    private static Figure or(Figure figure, double value) {
-        return figure.isSet() ? figure : Figure.proposed(value);
     }
 }

@@ -27,6 +27,10 @@ import org.testng.annotations.Test;
 /** The one number of each link in words, and the verdict beside it, on rigs that show each way of saying it. */
 public class NumbersTest {
 
+    /** Rules that judge the very number of their link: that says it. */
+    private static final Set<String> THEIR_NUMBER =
+            Set.of("cable.too-short", "battery.hours", "carry.goes-over", "carry.tips-over");
+
     private static final int LONGEST_IN_STRIP = 36;
     private static final RigReviewer REVIEWER = new RigReviewer();
 
@@ -101,7 +105,8 @@ public class NumbersTest {
         String brief = Briefs.of(REVIEWER.standing(line, rule.link()).of(rule))
                 .orElseGet(() -> ((LinkState.Judged) REVIEWER.state(line, rule.link())).number())
                 .plain();
-        assertTrue(Briefs.known(rule.id()) && brief.length() <= LONGEST_IN_STRIP, rule.id() + ": " + brief);
+        boolean known = Briefs.rules().contains(rule.id()) || THEIR_NUMBER.contains(rule.id());
+        assertTrue(known && brief.length() <= LONGEST_IN_STRIP, rule.id() + ": " + brief);
     }
 
     /** None is of a rule that is no more, or cannot fail. */
@@ -112,6 +117,7 @@ public class NumbersTest {
                 .map(Rule::id)
                 .collect(Collectors.toSet());
         assertTrue(rules.containsAll(Briefs.rules()), Briefs.rules().toString());
+        assertTrue(rules.containsAll(THEIR_NUMBER), THEIR_NUMBER.toString());
     }
 
     private static Rig heavy(Rig rig, double kg) {

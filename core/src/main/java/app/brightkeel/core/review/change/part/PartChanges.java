@@ -4,6 +4,7 @@ import static java.util.Map.entry;
 
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.gear.CraftItem;
+import app.brightkeel.core.harness.Banks;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Worded;
@@ -16,7 +17,6 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
@@ -153,7 +153,7 @@ public final class PartChanges {
 
     /** Into the rig where it has none in use; else beside it, for Compare to try. */
     private static Rig own(Rig rig, Pack item) {
-        if (rig.harness().packs().stream().noneMatch(pack -> pack.role() == PackRole.IN_USE)) {
+        if (Banks.inUse(rig).isEmpty()) {
             Pack first = item.with(like -> like.id(FreshId.of(rig, "pack")).origin(item.id()));
             Purchase owned = new Purchase(first.id(), "", first.origin(), Having.OWNED, Figure.UNSET, "");
             return rig.withHarness(

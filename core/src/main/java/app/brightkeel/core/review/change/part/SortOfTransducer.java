@@ -70,6 +70,6 @@ final class SortOfTransducer {
     }
 
     private static Figure or(Figure known, Figure usual) {
-        return known.isSet() || !usual.isSet() ? known : Figure.proposed(usual.value());
+        return usual.isSet() ? known.orPropose(usual.value()) : known;
     }
 }
