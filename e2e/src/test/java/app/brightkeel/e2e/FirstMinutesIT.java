@@ -115,7 +115,8 @@ public class FirstMinutesIT extends InBrowser {
         awaitLine();
         assertThat(page.getByLabel("Name of the rig")).hasValue("Canoe");
         page.keyboard().press("l");
-        dialog().getByLabel("List").selectOption(new SelectOption().setLabel("Everything, with what it costs"));
+        page.getByLabel("List", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel("Everything, with what it costs"));
         assertThat(dialog().getByLabel("Is it there: 5-in display")).hasValue("owned");
     }
 
