@@ -36,6 +36,7 @@ import app.brightkeel.core.rig.Weights;
 import app.brightkeel.core.rig.Wire;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 
 /** Rigs that tests start from. */
@@ -230,19 +231,19 @@ public final class TestRigs {
     public static Segment lead(String id, String from, String to, Gauge gauge, double lengthM, double fuseA) {
         return new Segment(
                 id,
-                id,
+                "lead " + id.toUpperCase(Locale.ROOT),
                 from,
                 to,
                 Wire.pair(gauge, Figure.measured(lengthM)),
                 List.of(
                         new Fitting.Fuse(
                                 "fuse-" + id,
-                                "fuse of " + id,
+                                "fuse of " + id.toUpperCase(Locale.ROOT),
                                 Figure.rated(fuseA),
                                 Fitting.Form.BLADE,
                                 Figure.measured(0.1),
                                 Figure.UNSET),
-                        new Fitting.Joint("plug-" + id, "plug of " + id, Figure.UNSET)));
+                        new Fitting.Joint("plug-" + id, "plug of " + id.toUpperCase(Locale.ROOT), Figure.UNSET)));
     }
 
     /** The rigs every general property is tried on. */

@@ -11,18 +11,18 @@ import app.brightkeel.core.rig.Transducer;
 import java.util.Optional;
 
 /** What comes off by itself or in one box, and the plugs between that and all else. */
-final class TakenTogether {
+public final class TakenTogether {
     /** No id has a blank in it. */
     private static final String UNIT = "unit ";
 
     private final Rig rig;
 
-    TakenTogether(Rig rig) {
+    public TakenTogether(Rig rig) {
         this.rig = rig;
     }
 
     /** Whether a mount lifts out with its transducer. */
-    static boolean comesOff(Rig rig, Transducer transducer) {
+    public static boolean comesOff(Rig rig, Transducer transducer) {
         MountKind kind = transducer.mount().kind();
         return !transducer.mount().unit().isEmpty()
                 || kind.losable()
@@ -30,7 +30,7 @@ final class TakenTogether {
     }
 
     /** The box a thing comes off in, or the thing itself; "" for whatever stays. */
-    private String of(String item) {
+    public String of(String item) {
         Optional<Transducer> transducer = rig.transducer(item);
         if (transducer.isPresent()) {
             String unit = transducer.get().mount().unit();

@@ -3,13 +3,13 @@ package app.brightkeel.core.review.whole;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import app.brightkeel.core.TestRigs;
-import app.brightkeel.core.demo.DemoRigs;
-import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.build.ApartSheet;
+import app.brightkeel.core.build.BuildSheet;
+import app.brightkeel.core.build.Cure;
+import app.brightkeel.core.build.Step;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Text;
-import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkState;
 import app.brightkeel.core.review.Review;
@@ -37,7 +37,10 @@ public class SentencesTest {
 
     @BeforeClass
     public void listen() {
-        rigs().parallelStream().flatMap(SentencesTest::texts).map(Text::plain).forEach(said::add);
+        EveryRig.written().parallelStream()
+                .flatMap(SentencesTest::texts)
+                .map(Text::plain)
+                .forEach(said::add);
     }
 
     @DataProvider
@@ -89,7 +92,7 @@ public class SentencesTest {
     /** What is found begins as a sentence does, and ends as one. */
     @Test
     public void findingsAreSentences() {
-        for (Rig rig : rigs()) {
+        for (Rig rig : EveryRig.written()) {
             REVIEWER.review(Line.of(rig)).findings().forEach(finding -> {
                 String words = finding.text().plain();
                 assertTrue(!Character.isLowerCase(words.charAt(0)) && words.matches("(?s).*[.?]"), words);
@@ -97,19 +100,6 @@ public class SentencesTest {
         }
         Reporter.log(said.size() + " sentences and labels", true);
         assertTrue(said.size() > LEAST, said.size() + " sentences");
-    }
-
-    private static List<Rig> rigs() {
-        List<Rig> rigs = new ArrayList<>(DemoRigs.all());
-        rigs.addAll(TestRigs.all());
-        rigs.addAll(RuleTriggers.all().values());
-        Catalogue.crafts().stream()
-                .map(item -> Rig.blank("begun", item.craft().kind()).withCraft(item.craft()))
-                .map(rig -> Comparison.find(Line.of(rig), "water.fill-in")
-                        .map(Change::after)
-                        .orElse(rig))
-                .forEach(rigs::add);
-        return rigs;
     }
 
     private static Stream<Text> texts(Rig rig) {
@@ -131,7 +121,18 @@ public class SentencesTest {
             all.add(Links.of(link).planned(line));
             Links.of(link).workings(line).forEach(working -> add(working, all));
         }
+        BuildSheet.of(line, Cure.COLDEST_C).steps().forEach(step -> add(step, all));
+        ApartSheet.all(line).forEach(sheet -> sheet.sheet().steps().forEach(step -> add(step, all)));
         return all.stream();
+    }
+
+    private static void add(Step step, List<Text> all) {
+        all.add(step.title());
+        all.addAll(step.says());
+        step.checks().forEach(check -> {
+            all.add(check.see());
+            all.add(check.why());
+        });
     }
 
     private static void add(Working working, List<Text> all) {

@@ -1,0 +1,64 @@
+package app.brightkeel.core.build;
+
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What an order that somebody made breaks.
+ *
+ * @param breaches in the order of the steps that come too early; none where it works
+ */
+public record OrderJudged(List<Breach> breaches) {
+
+    /** @param need that is broken; {@code blocked} is the step that is done too late, {@code early} the one too early */
+    public record Breach(Need need, Step blocked, Step early) {}
+
+    public OrderJudged {
+        breaches = List.copyOf(breaches);
+    }
+
+    /** Whether something is shut away before everything under it is done. */
+    public boolean closesTooEarly() {
+        return breaches.stream().anyMatch(each -> each.need().sort() == Need.Sort.CLOSES);
+    }
+
+    /**
+     * Of an order of all steps.
+     *
+     * @throws Refusal naming a step that is not there, that stands in it twice, or that is missing
+     */
+    public static OrderJudged of(BuildGraph graph, List<String> order) {
+        Map<String, Integer> places = new HashMap<>();
+        for (String id : order) {
+            if (graph.sheet().step(id).isEmpty()) {
+                throw new Refusal(RefusalCode.DANGLING, "order", id, "the id of a step of this sheet");
+            }
+            if (places.put(id, places.size()) != null) {
+                throw new Refusal(RefusalCode.DUPLICATE, "order", id, "each step once");
+            }
+        }
+        for (Step step : graph.sheet().steps()) {
+            if (!places.containsKey(step.id())) {
+                throw new Refusal(
+                        RefusalCode.DANGLING, "order", step.id(), "every step of this sheet: this one is missing");
+            }
+        }
+        List<Breach> breaches = new ArrayList<>();
+        for (String id : order) {
+            for (Need need : graph.after(id)) {
+                // told at the step that comes too early: it stands before what it waits for
+                if (places.getOrDefault(need.after(), 0) < places.getOrDefault(id, 0)) {
+                    breaches.add(new Breach(need, graph.step(need.before()), graph.step(need.after())));
+                }
+            }
+        }
+        breaches.sort((a, b) -> Integer.compare(
+                places.getOrDefault(a.early().id(), 0),
+                places.getOrDefault(b.early().id(), 0)));
+        return new OrderJudged(breaches);
+    }
+}

@@ -1,0 +1,171 @@
+package app.brightkeel.core.build;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Station;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** Gathers the steps of a rig and what waits for what; whoever writes steps knows the rig through it. */
+final class SheetWriter {
+
+    /** What has to be left alone at a place between two steps. */
+    private record Rest(String begins, String ends, String station, String why) {}
+
+    private final Line line;
+    private final double celsius;
+    private final Map<String, Step> steps = new LinkedHashMap<>();
+    private final Map<List<String>, Need> needs = new LinkedHashMap<>();
+    private final List<Closing> closings = new ArrayList<>();
+    private final List<Rest> rests = new ArrayList<>();
+
+    SheetWriter(Line line, double celsius) {
+        this.line = line;
+        this.celsius = celsius;
+    }
+
+    Line line() {
+        return line;
+    }
+
+    Rig rig() {
+        return line.rig();
+    }
+
+    double celsius() {
+        return celsius;
+    }
+
+    StepDraft step(StepKind kind, String subject, String title, Object... parts) {
+        return new StepDraft(kind, subject, Text.of(title, parts));
+    }
+
+    /** Adds a step; its id. */
+    String add(StepDraft draft) {
+        if (steps.put(draft.id(), draft.done()) != null) {
+            throw new IllegalStateException("a step told twice: " + draft.id());
+        }
+        return draft.id();
+    }
+
+    boolean has(String id) {
+        return steps.containsKey(id);
+    }
+
+    List<Step> of(StepKind kind) {
+        return all(step -> step.kind() == kind);
+    }
+
+    List<Step> all(Predicate<Step> which) {
+        return steps.values().stream().filter(which).toList();
+    }
+
+    /** One step before another, where the rig has both. */
+    void first(String before, String after, String why) {
+        need(before, after, Need.Sort.ORDER, why, 0);
+    }
+
+    void first(Collection<Step> before, String after, String why) {
+        before.forEach(step -> first(step.id(), after, why));
+    }
+
+    void then(String before, Collection<Step> after, String why) {
+        after.forEach(step -> first(before, step.id(), why));
+    }
+
+    private void need(String before, String after, Need.Sort sort, String why, double restH) {
+        if (has(before) && has(after)) {
+            needs.putIfAbsent(List.of(before, after), new Need(before, after, sort, why, restH));
+        }
+    }
+
+    /** A step that lets what another one glued or sealed cure, and everything at its place left alone until then. */
+    String cure(String begins, String subject, Cure cure, String station, String what) {
+        double hours = cure.hours(celsius);
+        StepDraft draft = step(
+                        StepKind.CURE, subject, "leave the {} alone for {}", what, new Amount(hours, Unit.RATED_HOUR))
+                .fact("cures", "{}", cure.words())
+                .say(
+                        "{} at {}; it is as strong as it gets after {}.",
+                        cure.words(),
+                        new Amount(celsius, Unit.CELSIUS),
+                        new Amount(cure.fullHours(celsius), Unit.RATED_HOUR))
+                .check("time", "the whole time has gone by", "what is moved before it holds never holds as well again")
+                .check("still", "nobody touched it, and nothing was mounted beside it", "a shock breaks the young bond")
+                .at(station);
+        String id = add(draft);
+        need(begins, id, Need.Sort.ORDER, "it has to cure first", hours);
+        if (!station.isEmpty()) {
+            rests.add(new Rest(begins, id, station, "nothing is mounted beside it while it cures"));
+        }
+        return id;
+    }
+
+    /** Says that a step shuts away places and parts. */
+    void closes(String step, Set<String> stations, Set<String> parts, String what) {
+        closings.add(new Closing(step, stations, parts, what));
+    }
+
+    String nameOfStation(String id) {
+        return rig().craft().station(id).map(Station::name).orElse("its place");
+    }
+
+    BuildSheet sheet() {
+        List<StepsOf> all = List.of(
+                new LayOutSteps(this),
+                new HoleSteps(this),
+                new BoardSteps(this),
+                new MountSteps(this),
+                new HolderSteps(this),
+                new WireSteps(this),
+                new CableSteps(this),
+                new TestSteps(this),
+                new PackSteps(this),
+                new LeftOverSteps(this),
+                new AfloatSteps(this),
+                new ClosingSteps(this));
+        all.forEach(StepsOf::tell);
+        // only now everything that may have to come first is there
+        all.forEach(StepsOf::order);
+        List.copyOf(closings).forEach(this::shut);
+        Ancestors ancestors = new Ancestors(needs.values());
+        for (Rest rest : rests) {
+            for (Step step : List.copyOf(steps.values())) {
+                boolean beside = step.places().contains(rest.station())
+                        && !step.id().equals(rest.begins())
+                        && !step.id().equals(rest.ends());
+                if (beside && !ancestors.of(rest.begins()).contains(step.id())) {
+                    need(rest.ends(), step.id(), Need.Sort.ORDER, rest.why(), 0);
+                    ancestors = new Ancestors(needs.values());
+                }
+            }
+        }
+        return new BuildSheet(List.copyOf(steps.values()), List.copyOf(needs.values()));
+    }
+
+    /** Everything that has to get at what it shuts away comes before it; what is done with everything shut does not. */
+    private void shut(Closing closing) {
+        Ancestors ancestors = new Ancestors(needs.values());
+        for (Step step : List.copyOf(steps.values())) {
+            if (step.kind().chapter() != Chapter.AFLOAT
+                    && !step.id().equals(closing.step())
+                    && closing.hides(step)
+                    && !ancestors.of(step.id()).contains(closing.step())) {
+                need(
+                        step.id(),
+                        closing.step(),
+                        Need.Sort.CLOSES,
+                        "the " + closing.what() + " shuts away what has to be got at",
+                        0);
+            }
+        }
+    }
+}
