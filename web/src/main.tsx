@@ -11,6 +11,8 @@ import { UnitsProvider } from "./units/UnitsProvider";
 
 const ShelfView = lazy(() => import("./shelf/ShelfView"));
 const CompareView = lazy(() => import("./compare/CompareView"));
+const SheetView = lazy(() => import("./sheet/SheetView"));
+const PrintView = lazy(() => import("./sheet/PrintView"));
 const LineView = lazy(() => import("./line/LineView"));
 
 // a session that ended while the page stood open: ask for the passphrase again
@@ -34,6 +36,8 @@ createRoot(document.getElementById("root")!).render(
           <Door>
             <Suspense fallback={<p className="p-7 text-ink-3">Opening…</p>}>
               <Routes>
+                <Route path="/rigs/:id/sheet" element={<SheetView />} />
+                <Route path="/rigs/:id/print" element={<PrintView />} />
                 <Route path="/rigs/:id/:link?" element={<LineView />} />
                 <Route path="/compare/:left/:right" element={<CompareView />} />
                 <Route path="*" element={<ShelfView />} />

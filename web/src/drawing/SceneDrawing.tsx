@@ -4,7 +4,7 @@ import { Words } from "../parts/Words";
 import { useNarrow } from "../parts/narrow";
 import { useUnits } from "../units/UnitsProvider";
 import { Axes } from "./Axes";
-import { NARROW, place, WIDE } from "./frame";
+import { NARROW, NARROW_PIECE, PIECE, place, WIDE } from "./frame";
 import { Grip } from "./Grips";
 import { MarkDrawing } from "./MarkDrawing";
 import { Squares } from "./Squares";
@@ -14,12 +14,21 @@ import { useClearWords } from "./useClearWords";
 const WIDE_FROM = 1.1;
 
 /** Any picture of the line, drawn from its scene, with the same in a table below for those who do not see it. */
-export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: boolean }) {
+export function SceneDrawing({
+  scene,
+  titled = true,
+  piece = false,
+}: {
+  scene: Scene;
+  titled?: boolean;
+  /** A flat strip in running text. */
+  piece?: boolean;
+}) {
   const { text } = useUnits();
   const narrow = useNarrow();
   // the words of a wide picture would lie over each other: it keeps its size and is pushed sideways
-  const pushed = narrow && isWide(scene);
-  const size = narrow && !pushed ? NARROW : WIDE;
+  const pushed = narrow && !piece && isWide(scene);
+  const size = piece ? (narrow ? NARROW_PIECE : PIECE) : narrow && !pushed ? NARROW : WIDE;
   const placed = place(scene.frame, size);
   const svg = useRef<SVGSVGElement>(null);
   useClearWords(svg, size.width, size.height);
@@ -45,7 +54,7 @@ export function SceneDrawing({ scene, titled = true }: { scene: Scene; titled?: 
           role={grips ? "group" : "img"}
           aria-label={`${text(scene.title)}. The same in words stands below.`}
           viewBox={`0 0 ${size.width} ${size.height}`}
-          className={`min-h-0 grow max-md:min-h-[300px] ${pushed ? "w-[640px]" : "w-full overflow-visible"}`}
+          className={`min-h-0 grow ${piece ? "" : "max-md:min-h-[300px]"} ${pushed ? "w-[640px]" : piece ? "w-full overflow-hidden" : "w-full overflow-visible"}`}
           fill="none"
         >
           {scene.frame.kind === "plot" && <Axes x={scene.frame.x} y={scene.frame.y} placed={placed} />}

@@ -10,6 +10,10 @@ export const WIDE: Size = { width: 760, height: 500 };
 /** For a phone: the same lettering on a smaller ground, so that it can be read. */
 export const NARROW: Size = { width: 470, height: 400 };
 
+/** A piece of a drawing in running text, and the same on a phone. */
+export const PIECE: Size = { width: 700, height: 280 };
+export const NARROW_PIECE: Size = { width: 400, height: 200 };
+
 interface Box {
   left: number;
   right: number;

@@ -9,6 +9,7 @@ import { focusFirstField } from "../edit/fields";
 import { RigEditor, useEditor } from "../edit/RigEditor";
 import { nextStep, stepsOf } from "../parts/guide";
 import { Kbd } from "../parts/Kbd";
+import { RigNav } from "../parts/RigNav";
 import { NameField } from "../parts/NameField";
 import { TopBar } from "../parts/TopBar";
 import { LINK_NAMES, LINKS } from "../parts/verdicts";
@@ -115,6 +116,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     { key: "b", words: "Fill in the rest", run: () => open("water.fill-in") },
     { key: "m", words: "Mend all that won't work", run: () => open("water.mend-all") },
     { key: "g", words: "Call the guide back", run: () => callGuide(saved.id) },
+    { key: "e", words: "Sheet: build it", run: () => void navigate(`/rigs/${saved.id}/sheet`) },
     { key: "z", words: "Undo", run: () => move("undo") },
     { key: "Z", words: "Redo", run: () => move("redo") },
     { key: "/", words: "Commands", run: () => setDialog("commands") },
@@ -144,6 +146,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
             onLists={() => setDialog("lists")}
           />
         </span>
+        <RigNav id={saved.id} at="line" />
       </TopBar>
       <CableStrip
         id={saved.id}

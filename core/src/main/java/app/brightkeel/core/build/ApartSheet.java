@@ -25,13 +25,22 @@ import java.util.stream.Collectors;
  * The build turned round for one occasion: power off first, plugs before anything is lifted, trapped leads freed, what stays
  * behind capped, what travels covered and padded.
  *
+ * @param title   of it, and {@code what} it is for, in words
  * @param sheet   its steps and what has to come before what, judged as those of the build are
  * @param order   ids, one that works
  * @param plugs   to pull or to push, {@code knobs} and {@code straps} to loosen or to tighten
  * @param minutes of all of it [min]
  */
 public record ApartSheet(
-        Apart occasion, BuildSheet sheet, List<String> order, int plugs, int knobs, int straps, double minutes) {
+        Apart occasion,
+        String title,
+        String what,
+        BuildSheet sheet,
+        List<String> order,
+        int plugs,
+        int knobs,
+        int straps,
+        double minutes) {
 
     /** One plug, knob or strap [min]; common practice, no source. */
     private static final double HALF_MIN = 0.5;
@@ -99,7 +108,8 @@ public record ApartSheet(
             BuildSheet sheet = new BuildSheet(List.copyOf(steps.values()), List.copyOf(needs.values()));
             List<String> order = WorkOrder.of(new BuildGraph(sheet));
             double minutes = sheet.steps().stream().mapToDouble(Step::minutes).sum();
-            return new ApartSheet(occasion, sheet, order, plugs, knobs, straps, minutes);
+            return new ApartSheet(
+                    occasion, occasion.words(), occasion.what(), sheet, order, plugs, knobs, straps, minutes);
         }
 
         /** To another craft go screens and the batteries that feed them. */

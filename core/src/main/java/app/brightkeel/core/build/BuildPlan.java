@@ -12,15 +12,14 @@ import java.util.Set;
  * @param steps    in the order in which they are to be done
  * @param needs    between them
  * @param byHand   whether a person made the order
- * @param breaches what an order that a person made breaks
+ * @param broken   what an order that a person made breaks
  */
-public record BuildPlan(
-        List<Step> steps, List<Need> needs, boolean byHand, List<OrderJudged.Breach> breaches, Schedule schedule) {
+public record BuildPlan(List<Step> steps, List<Need> needs, boolean byHand, List<Need> broken, Schedule schedule) {
 
     public BuildPlan {
         steps = List.copyOf(steps);
         needs = List.copyOf(needs);
-        breaches = List.copyOf(breaches);
+        broken = List.copyOf(broken);
     }
 
     /** In the order in which the days take it. */
@@ -47,7 +46,7 @@ public record BuildPlan(
                 whole.stream().map(graph::step).toList(),
                 graph.sheet().needs(),
                 true,
-                OrderJudged.of(graph, whole).breaches(),
+                OrderJudged.of(graph, whole).broken(),
                 Schedule.of(graph, whole, workshop));
     }
 

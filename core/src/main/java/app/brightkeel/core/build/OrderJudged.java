@@ -10,20 +10,18 @@ import java.util.Map;
 /**
  * What an order that somebody made breaks.
  *
- * @param breaches in the order of the steps that come too early; none where it works
+ * @param broken in the order of the steps that come too early; the step that is blocked is the one it calls {@code before}; none
+ *               where the order works
  */
-public record OrderJudged(List<Breach> breaches) {
-
-    /** @param need that is broken; {@code blocked} is the step that is done too late, {@code early} the one too early */
-    public record Breach(Need need, Step blocked, Step early) {}
+public record OrderJudged(List<Need> broken) {
 
     public OrderJudged {
-        breaches = List.copyOf(breaches);
+        broken = List.copyOf(broken);
     }
 
     /** Whether something is shut away before everything under it is done. */
     public boolean closesTooEarly() {
-        return breaches.stream().anyMatch(each -> each.need().sort() == Need.Sort.CLOSES);
+        return broken.stream().anyMatch(each -> each.sort() == Need.Sort.CLOSES);
     }
 
     /**
@@ -47,18 +45,16 @@ public record OrderJudged(List<Breach> breaches) {
                         RefusalCode.DANGLING, "order", step.id(), "every step of this sheet: this one is missing");
             }
         }
-        List<Breach> breaches = new ArrayList<>();
+        List<Need> broken = new ArrayList<>();
         for (String id : order) {
             for (Need need : graph.after(id)) {
                 // told at the step that comes too early: it stands before what it waits for
                 if (places.getOrDefault(need.after(), 0) < places.getOrDefault(id, 0)) {
-                    breaches.add(new Breach(need, graph.step(need.before()), graph.step(need.after())));
+                    broken.add(need);
                 }
             }
         }
-        breaches.sort((a, b) -> Integer.compare(
-                places.getOrDefault(a.early().id(), 0),
-                places.getOrDefault(b.early().id(), 0)));
-        return new OrderJudged(breaches);
+        broken.sort((a, b) -> Integer.compare(places.getOrDefault(a.after(), 0), places.getOrDefault(b.after(), 0)));
+        return new OrderJudged(broken);
     }
 }

@@ -5,25 +5,29 @@ import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Steps on the days of one person: what can be done is done in the order of the work, and nothing waits for what is curing that
  * need not.
  *
- * @param sessions in order, none without a step
+ * @param sittings in order, none without a step
  * @param path     ids of the steps that decide how long all of it takes
  * @param minutes  of work in all
  */
-public record Schedule(List<Session> sessions, List<String> path, double minutes) {
+public record Schedule(List<Sitting> sittings, List<String> path, double minutes) {
 
     /** A year and a day: what is not built by then has no end. */
     private static final int MOST_DAYS = 366;
 
     /** Shorter than that nobody begins another step [min]. */
     private static final double LEAST_MIN = 0.01;
+
+    private static final int MOST_NAMED = 3;
 
     /**
      * One evening, one day, or one walk to the water.
@@ -32,19 +36,21 @@ public record Schedule(List<Session> sessions, List<String> path, double minutes
      * @param begin by the clock on the wall, with its offset, as 2026-10-31T19:00+01:00
      * @param end   of its last step
      * @param water whether it is at the water
+     * @param what  is done in it mostly, in words
      * @param steps ids in order
      * @param rests that begin in it, and end after it
      */
-    public record Session(
+    public record Sitting(
             String day,
             String begin,
             String end,
             boolean water,
             double minutes,
+            String what,
             List<String> steps,
             List<Resting> rests) {
 
-        public Session {
+        public Sitting {
             steps = List.copyOf(steps);
             rests = List.copyOf(rests);
         }
@@ -60,13 +66,13 @@ public record Schedule(List<Session> sessions, List<String> path, double minutes
     public record Resting(String step, double hours, String until) {}
 
     public Schedule {
-        sessions = List.copyOf(sessions);
+        sittings = List.copyOf(sittings);
         path = List.copyOf(path);
     }
 
     /** Ids of all steps in the order in which they are done. */
     public List<String> order() {
-        return sessions.stream().flatMap(session -> session.steps().stream()).toList();
+        return sittings.stream().flatMap(sitting -> sitting.steps().stream()).toList();
     }
 
     /** In an order that works: that of the work, or one that somebody made and that breaks nothing. */
@@ -81,7 +87,7 @@ public record Schedule(List<Session> sessions, List<String> path, double minutes
         private final Workshop workshop;
         private final List<String> left;
         private final Map<String, ZonedDateTime> ends = new HashMap<>();
-        private final List<Session> sessions = new ArrayList<>();
+        private final List<Sitting> sittings = new ArrayList<>();
 
         Planner(BuildGraph graph, List<String> order, Workshop workshop) {
             this.graph = graph;
@@ -92,18 +98,19 @@ public record Schedule(List<Session> sessions, List<String> path, double minutes
         Schedule schedule() {
             LocalDate day = workshop.first();
             for (int d = 0; d < MOST_DAYS && !left.isEmpty(); d++) {
-                if (workshop.hours(day) > 0) {
-                    session(day);
+                if (workshop.hours(day) > 0
+                        && (workshop.byDay(day) || !left.stream().allMatch(this::wet))) {
+                    sitting(day);
                 }
                 day = day.plusDays(1);
             }
             return new Schedule(
-                    sessions,
+                    sittings,
                     graph.criticalPath().stream().map(Step::id).toList(),
                     graph.sheet().steps().stream().mapToDouble(Step::minutes).sum());
         }
 
-        private void session(LocalDate day) {
+        private void sitting(LocalDate day) {
             ZonedDateTime begin = workshop.begin(day);
             ZonedDateTime at = begin;
             ZonedDateTime until = plus(begin, workshop.hours(day) * 60);
@@ -139,16 +146,31 @@ public record Schedule(List<Session> sessions, List<String> path, double minutes
                 done.add(next);
             }
             if (!done.isEmpty()) {
-                sessions.add(
-                        new Session(day.toString(), written(begin), written(at), water, minutes, done, rests(done)));
+                sittings.add(new Sitting(
+                        day.toString(), written(begin), written(at), water, minutes, what(done), done, rests(done)));
             }
+        }
+
+        /** The kinds of step that take most of it, in the order in which they come. */
+        private String what(List<String> done) {
+            Map<StepKind, Double> kinds = new LinkedHashMap<>();
+            done.forEach(id -> kinds.merge(graph.step(id).kind(), graph.step(id).minutes(), Double::sum));
+            List<StepKind> most = kinds.entrySet().stream()
+                    .sorted(Map.Entry.<StepKind, Double>comparingByValue().reversed())
+                    .limit(MOST_NAMED)
+                    .map(Map.Entry::getKey)
+                    .toList();
+            return kinds.keySet().stream()
+                    .filter(most::contains)
+                    .map(StepKind::words)
+                    .collect(Collectors.joining(", "));
         }
 
         private boolean wet(String id) {
             return graph.step(id).kind().chapter() == Chapter.AFLOAT;
         }
 
-        /** A step longer than a whole session is begun at its begin, and ends when it ends. */
+        /** A step longer than a whole sitting is begun at its begin, and ends when it ends. */
         private static boolean fits(String id, ZonedDateTime from, ZonedDateTime until, boolean first) {
             return first && !id.isEmpty()
                     ? from.isBefore(until)

@@ -69,13 +69,17 @@ public record Workshop(
         };
     }
 
-    /** Whether work of a day is done by daylight. */
-    static boolean byDay(LocalDate day) {
+    /** Whether one may go to the water on a day: by daylight, unless only evenings are free. */
+    boolean byDay(LocalDate day) {
+        return weekend(day) || saturdayH + sundayH == 0;
+    }
+
+    private static boolean weekend(LocalDate day) {
         return day.getDayOfWeek() == DayOfWeek.SATURDAY || day.getDayOfWeek() == DayOfWeek.SUNDAY;
     }
 
     /** When work of a day begins, by the clock on the wall. */
     ZonedDateTime begin(LocalDate day) {
-        return day.atTime(byDay(day) ? MORNING : EVENING).atZone(ZoneId.of(zone));
+        return day.atTime(weekend(day) ? MORNING : EVENING).atZone(ZoneId.of(zone));
     }
 }

@@ -11,7 +11,7 @@ import java.util.List;
  * @param findings     worst first
  * @param cautions     that apply
  * @param assumed      every figure that was assumed, with its place
- * @param guide        a first pass, step by step
+ * @param guide        a first pass, question by question
  */
 public record Review(
         List<LinkState> links,
@@ -19,7 +19,7 @@ public record Review(
         List<Finding> findings,
         List<Caution> cautions,
         List<Assumed> assumed,
-        List<Guide.Step> guide) {
+        List<Guide.Asked> guide) {
 
     /**
      * A figure that nobody gave.

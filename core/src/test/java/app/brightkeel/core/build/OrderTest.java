@@ -11,7 +11,9 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.review.whole.EveryRig;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -47,7 +49,7 @@ public class OrderTest {
             sheet.needs().forEach(need -> library.addEdge(need.before(), need.after()));
             List<String> theirs = new ArrayList<>();
             library.iterator().forEachRemaining(theirs::add);
-            assertEquals(OrderJudged.of(graph, theirs).breaches(), List.of(), rig.name());
+            assertEquals(OrderJudged.of(graph, theirs).broken(), List.of(), rig.name());
             for (List<String> ours : List.of(
                     WorkOrder.of(graph),
                     Schedule.of(graph, WorkOrder.of(graph), WORKSHOP).order())) {
@@ -64,8 +66,7 @@ public class OrderTest {
                 List<String> broken = new ArrayList<>(theirs);
                 Collections.swap(broken, theirs.indexOf(need.before()), theirs.indexOf(need.after()));
                 assertTrue(
-                        OrderJudged.of(graph, broken).breaches().stream()
-                                .anyMatch(breach -> breach.need().equals(need)),
+                        OrderJudged.of(graph, broken).broken().stream().anyMatch(need::equals),
                         rig.name() + ": " + need);
             }
         }
@@ -80,12 +81,13 @@ public class OrderTest {
         order.add(order.indexOf("shut.bow-hatch") + 1, "route.sonar");
         OrderJudged judged = OrderJudged.of(graph, order);
         assertTrue(judged.closesTooEarly());
-        OrderJudged.Breach breach = judged.breaches().stream()
-                .filter(each -> each.need().sort() == Need.Sort.CLOSES
-                        && each.early().id().equals("shut.bow-hatch"))
+        Need broken = judged.broken().stream()
+                .filter(each -> each.sort() == Need.Sort.CLOSES
+                        && each.after().equals("shut.bow-hatch")
+                        && each.before().equals("route.sonar"))
                 .findFirst()
                 .orElseThrow();
-        assertEquals(breach.blocked().id(), "route.sonar");
+        assertEquals(broken.why(), "the lid of the bow hatch shuts away what has to be got at");
         assertFalse(OrderJudged.of(graph, WorkOrder.of(graph)).closesTooEarly());
     }
 
@@ -95,16 +97,15 @@ public class OrderTest {
         for (Rig rig : EveryRig.written()) {
             for (ApartSheet apart : ApartSheet.all(Line.of(rig))) {
                 BuildGraph graph = new BuildGraph(apart.sheet());
-                assertEquals(OrderJudged.of(graph, apart.order()).breaches(), List.of(), rig.name());
+                assertEquals(OrderJudged.of(graph, apart.order()).broken(), List.of(), rig.name());
                 for (Need need : apart.sheet().needs()) {
                     if (need.after().startsWith("lift.") && need.before().startsWith("unplug.")) {
                         List<String> early = new ArrayList<>(apart.order());
                         early.remove(need.after());
                         early.add(0, need.after());
                         assertTrue(
-                                OrderJudged.of(graph, early).breaches().stream()
-                                        .anyMatch(
-                                                breach -> breach.blocked().id().equals(need.before())),
+                                OrderJudged.of(graph, early).broken().stream()
+                                        .anyMatch(broken -> broken.before().equals(need.before())),
                                 rig.name() + ": " + need);
                     }
                 }
@@ -182,11 +183,11 @@ public class OrderTest {
         Workshop four = new Workshop("2026-12-04", "Europe/Oslo", 18, 4, 5, 5);
         Schedule schedule = Schedule.of(graph, WorkOrder.of(graph), four);
         assertEquals(
-                schedule.sessions().stream()
+                schedule.sittings().stream()
                         .map(session -> session.begin() + " " + session.steps())
                         .toList(),
                 List.of("2026-12-04T19:00+01:00 [glue.a, glue.b, crimp.d]", "2026-12-05T09:30+01:00 [cure.c, shut.e]"));
-        assertEquals(schedule.sessions().get(0).rests().get(0).until(), "2026-12-05T06:30+01:00");
+        assertEquals(schedule.sittings().get(0).rests().get(0).until(), "2026-12-05T06:30+01:00");
     }
 
     /** A night that the clock takes an hour from is an hour shorter for glue, too; one that it gives back is longer. */
@@ -200,8 +201,8 @@ public class OrderTest {
                     List.of(need("glue.a", "cure.c", 25))));
             // both are Saturdays: work begins at 9:30
             Schedule schedule = Schedule.of(graph, WorkOrder.of(graph), Workshop.usual(day, "Europe/Oslo"));
-            assertEquals(schedule.sessions().get(0).rests().get(0).until(), until, day);
-            assertTrue(schedule.sessions().get(1).steps().contains("cure.c"), day);
+            assertEquals(schedule.sittings().get(0).rests().get(0).until(), until, day);
+            assertTrue(schedule.sittings().get(1).steps().contains("cure.c"), day);
         });
     }
 
@@ -253,8 +254,33 @@ public class OrderTest {
         old.remove("tie.lead");
         old.add(3, "drill.long-gone");
         BuildPlan plan = BuildPlan.of(line, WORKSHOP, old);
-        assertEquals(plan.breaches(), List.of());
+        assertEquals(plan.broken(), List.of());
         assertTrue(plan.byHand());
         assertEquals(plan.steps().size(), old.size());
+    }
+
+    /** Ticked, then the rig is changed: the tick no longer counts, and says by which figure. */
+    @Test
+    public void aTickIsVoidedByWhatItTicked() {
+        Rig rig = DemoRigs.gannet();
+        Step cut = BuildSheet.of(Line.of(rig), 18).step("cut-wire.trunk").orElseThrow();
+        Step plug = BuildSheet.of(Line.of(rig), 18).step("plug.nine").orElseThrow();
+        List<Tick> ticks = List.of(
+                Tick.of(cut, "", "2026-12-04T19:00:00Z"),
+                Tick.of(plug, "seated", "2026-12-04T19:00:00Z"),
+                new Tick("drill.gone", "", "x", Text.of("Drill for what is gone"), List.of(), "2026-12-04T19:00:00Z"));
+        Progress before = Progress.of(List.of(cut, plug), ticks);
+        assertEquals(before.steps().get(0), new Progress.Done(cut.id(), List.of(""), true, List.of()));
+        assertFalse(before.steps().get(1).whole(), "one of two is seen");
+        assertEquals(before.done(), 1);
+        assertEquals(before.gone().get(0).title().plain(), "Drill for what is gone");
+        Segment trunk = rig.harness().segment("trunk");
+        Rig longer = rig.with(trunk.withWire(trunk.wire().withLengthM(Figure.measured(3.5))));
+        Step now = BuildSheet.of(Line.of(longer), 18).step("cut-wire.trunk").orElseThrow();
+        Progress after = Progress.of(List.of(now), ticks);
+        assertEquals(after.done(), 0);
+        assertEquals(
+                after.steps().get(0).voids().stream().map(Text::plain).toList(),
+                List.of("length was 3.00 m, is 3.50 m"));
     }
 }

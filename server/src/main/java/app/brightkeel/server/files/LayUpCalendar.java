@@ -48,7 +48,7 @@ public final class LayUpCalendar {
     }
 
     /** Lines of at most 75 octets, as RFC 5545 wants them: letters of a name may take three. */
-    private static String written(ICalendar calendar) {
+    static String written(ICalendar calendar) {
         StringWriter to = new StringWriter();
         try (ICalWriter writer = new ICalWriter(to, ICalVersion.V2_0)) {
             writer.getVObjectWriter().getFoldedLineWriter().setLineLength(LINE);

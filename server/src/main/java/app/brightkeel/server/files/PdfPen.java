@@ -9,6 +9,7 @@ import app.brightkeel.core.quantity.Habit;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 
@@ -22,24 +23,35 @@ final class PdfPen implements Pen {
 
     private final PDPageContentStream content;
     private final PDFont font;
-    private final double left;
-    private final double bottom;
+    private final DoubleUnaryOperator across;
+    private final DoubleUnaryOperator up;
     private final Habit habit;
 
+    /** Full size: a metre of a scene is a metre of paper. */
     PdfPen(PDPageContentStream content, PDFont font, double left, double bottom, Habit habit) {
+        this(
+                content,
+                font,
+                x -> left + x * TemplatePdf.POINTS_PER_M,
+                y -> bottom + y * TemplatePdf.POINTS_PER_M,
+                habit);
+    }
+
+    /** @param across from the scene's own x to points of the page, and {@code up} from its y */
+    PdfPen(PDPageContentStream content, PDFont font, DoubleUnaryOperator across, DoubleUnaryOperator up, Habit habit) {
         this.content = content;
         this.font = font;
-        this.left = left;
-        this.bottom = bottom;
+        this.across = across;
+        this.up = up;
         this.habit = habit;
     }
 
     private float x(Point at) {
-        return (float) (left + at.x() * TemplatePdf.POINTS_PER_M);
+        return (float) across.applyAsDouble(at.x());
     }
 
     private float y(Point at) {
-        return (float) (bottom + at.y() * TemplatePdf.POINTS_PER_M);
+        return (float) up.applyAsDouble(at.y());
     }
 
     @Override
@@ -105,16 +117,20 @@ final class PdfPen implements Pen {
         }
     }
 
-    /** A person may name a thing in letters the font lacks. */
     private String written(String words) {
+        return written(font, words);
+    }
+
+    /** A person may name a thing in letters the font lacks. */
+    static String written(PDFont font, String words) {
         StringBuilder known = new StringBuilder();
         words.codePoints()
                 .mapToObj(Character::toString)
-                .forEach(letter -> known.append(has(letter) ? letter : MISSING));
+                .forEach(letter -> known.append(has(font, letter) ? letter : MISSING));
         return known.toString();
     }
 
-    private boolean has(String letter) {
+    private static boolean has(PDFont font, String letter) {
         try {
             font.encode(letter);
             return true;

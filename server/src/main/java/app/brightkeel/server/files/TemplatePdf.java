@@ -5,28 +5,20 @@ import app.brightkeel.core.picture.Scene.Frame;
 import app.brightkeel.core.picture.Scene.Mark;
 import app.brightkeel.core.picture.Scene.Point;
 import app.brightkeel.core.quantity.Habit;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
-import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
-import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
 /** Full-size sheets as a PDF: a metre of a scene is a metre of paper, on A4 or Letter, in {@link Tiles} where one is too small. */
 public final class TemplatePdf {
 
     /** Points of a metre: 72 to the inch. */
     static final double POINTS_PER_M = 72 / 0.0254;
-
-    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
     private final PDDocument document;
     private final PDFont font;
@@ -42,22 +34,20 @@ public final class TemplatePdf {
 
     /** @param scenes to scale, at least one */
     public static byte[] of(String rig, List<Scene> scenes, Habit habit) {
-        try (PDDocument document = new PDDocument();
-                InputStream letters = Objects.requireNonNull(PDDocument.class.getResourceAsStream(FONT))) {
-            document.getDocumentInformation().setTitle(rig + ", templates");
-            document.getDocumentCatalog().setLanguage("en");
-            PDViewerPreferences shown = new PDViewerPreferences(new COSDictionary());
-            shown.setDisplayDocTitle(true);
-            document.getDocumentCatalog().setViewerPreferences(shown);
-            TemplatePdf pdf = new TemplatePdf(document, PDType0Font.load(document, letters), rig, habit);
-            for (Scene scene : scenes) {
-                pdf.sheet(scene);
-            }
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
+        try (PDDocument document = PdfFile.begun(rig + ", templates")) {
+            append(document, PdfFile.letters(document), rig, scenes, habit);
+            return PdfFile.bytes(document);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Puts the sheets behind what a document has already. */
+    static void append(PDDocument document, PDFont font, String rig, List<Scene> scenes, Habit habit)
+            throws IOException {
+        TemplatePdf pdf = new TemplatePdf(document, font, rig, habit);
+        for (Scene scene : scenes) {
+            pdf.sheet(scene);
         }
     }
 

@@ -1,6 +1,7 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.server.access.Refused;
+import app.brightkeel.server.files.PhotoFile;
 import app.brightkeel.server.files.log.LogReader;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -31,10 +32,14 @@ class Bodies extends OncePerRequestFilter {
 
     static final String LOG_TOO_LARGE = "The log is larger than 40 MB: give it in pieces, a day each.";
 
+    static final String PHOTO_TOO_LARGE = "The photo is larger than 8 MB, the most one may take.";
+
     static final String TOO_SLOW = "The body came too slowly and was given up.";
 
     // as text: the firewall lets no address through that is written in another way
     private static final Pattern LOG = Pattern.compile("/api/rigs/[^/]+/log");
+
+    private static final Pattern PHOTO = Pattern.compile("/api/rigs/[^/]+/build/photos");
 
     /** A body takes a part of the room for each so many bytes: as a tree it is many times as large. */
     private static final int PART_BYTES = 1 << 16;
@@ -44,6 +49,15 @@ class Bodies extends OncePerRequestFilter {
 
     /** A log is read as it comes and takes no more than its buffers. */
     private static final int PARTS_OF_LOG = 8;
+
+    /** A photo is held whole: two at once are enough. */
+    private static final int PARTS_OF_PHOTO = 32;
+
+    /** How much of one sort of body is taken, and what whoever sends more is told. */
+    private record Most(int bytes, String tooLarge, int parts) {}
+
+    private static final Most OF_LOG = new Most(LogReader.MOST_BYTES, LOG_TOO_LARGE, PARTS_OF_LOG);
+    private static final Most OF_PHOTO = new Most(PhotoFile.MOST_BYTES, PHOTO_TOO_LARGE, PARTS_OF_PHOTO);
 
     private static final int MOST_WAITING = 32;
     private static final long PATIENCE_MS = 800;
@@ -56,15 +70,29 @@ class Bodies extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        boolean log = LOG.matcher(request.getRequestURI()).matches();
-        int most = log ? LogReader.MOST_BYTES : MOST_BYTES;
+        Most most = most(request);
         if (!hasBody(request)) {
             chain.doFilter(request, response);
-        } else if (request.getContentLengthLong() > most) {
-            refuse(request, response, 413, log ? LOG_TOO_LARGE : TOO_LARGE);
+        } else if (request.getContentLengthLong() > most.bytes()) {
+            refuse(request, response, 413, most.tooLarge());
         } else {
-            inTurn(request, response, chain, most, log ? PARTS_OF_LOG : parts(request.getContentLength()));
+            inTurn(request, response, chain, most.bytes(), most.parts());
         }
+    }
+
+    private static Most most(HttpServletRequest request) {
+        String address = request.getRequestURI();
+        if (LOG.matcher(address).matches()) {
+            return OF_LOG;
+        }
+        return PHOTO.matcher(address).matches()
+                ? OF_PHOTO
+                : new Most(MOST_BYTES, TOO_LARGE, parts(request.getContentLength()));
+    }
+
+    /** What is told of a body that turned out larger than it may be. */
+    static String tooLarge(int most) {
+        return most == MOST_BYTES ? TOO_LARGE : most == PhotoFile.MOST_BYTES ? PHOTO_TOO_LARGE : LOG_TOO_LARGE;
     }
 
     private void inTurn(

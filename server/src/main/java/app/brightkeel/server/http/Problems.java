@@ -79,10 +79,7 @@ class Problems {
     private static Optional<ProblemDetail> cut(Throwable thrown) {
         for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
             if (cause instanceof CountedRequest.TooLarge large) {
-                return Optional.of(problem(
-                        HttpStatus.CONTENT_TOO_LARGE,
-                        "Too large",
-                        large.most() == Bodies.MOST_BYTES ? Bodies.TOO_LARGE : Bodies.LOG_TOO_LARGE));
+                return Optional.of(problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", Bodies.tooLarge(large.most())));
             }
             if (cause instanceof CountedRequest.TooSlow || cause instanceof SocketTimeoutException) {
                 return Optional.of(problem(HttpStatus.REQUEST_TIMEOUT, "Too slow", Bodies.TOO_SLOW));
@@ -157,6 +154,22 @@ class Problems {
                 HttpStatus.NOT_FOUND,
                 "No such list",
                 "There is no such list, or nothing in the rig that it would be of. Lists are: " + known + "."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noStep(NoSuchStep step) {
+        return answer(problem(
+                HttpStatus.NOT_FOUND,
+                "No such " + step.getMessage(),
+                "The rig as it stands has no such " + step.getMessage() + "; look again."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> stepChanged(StepChanged changed) {
+        return answer(problem(
+                HttpStatus.CONFLICT,
+                "The step has changed",
+                "The rig was changed since you looked: read the step again before you tick it. Nothing was saved."));
     }
 
     @ExceptionHandler

@@ -90,7 +90,7 @@ public final class RigReviewer {
                 List.copyOf(findings),
                 Cautions.of(line.rig()),
                 assumed(line, states),
-                Guide.of(states));
+                Guide.ORDER);
     }
 
     /** Verdict, number and margin of one link. */
