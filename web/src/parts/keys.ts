@@ -4,8 +4,22 @@ function inField(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&
     (target.isContentEditable ||
-      /^(input|textarea|select)$/i.test(target.tagName) ||
+      (/^(input|textarea|select)$/i.test(target.tagName) && !isBox(target)) ||
       target.closest("[role=dialog]") !== null)
+  );
+}
+
+/** A box to tick takes the space bar and no letters. */
+function isBox(target: HTMLElement): boolean {
+  return target instanceof HTMLInputElement && target.type === "checkbox";
+}
+
+/** The space bar presses what has the focus, unless that says that its page knows better. */
+function takesSpace(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    target.closest("button, a, summary, input") !== null &&
+    target.closest("[data-space-is-a-key]") === null
   );
 }
 
@@ -56,7 +70,7 @@ export function useKeys(actions: Record<string, () => void>) {
         return;
       }
       const action = latest.current[event.key];
-      if (action) {
+      if (action && !(event.key === " " && takesSpace(event.target))) {
         event.preventDefault();
         action();
       }

@@ -81,7 +81,7 @@ export default function PrintView() {
             </a>
           )}
         </aside>
-        <main className="min-h-0 overflow-auto px-6 py-4 max-md:px-3" aria-label="Pages">
+        <main className="min-h-0 overflow-auto px-6 py-4 max-md:px-3" aria-label="Pages" tabIndex={0}>
           {printed.isError && <p className="text-fails">{printed.error.message}</p>}
           <ol className="flex flex-wrap gap-5">
             {Array.from({ length: printed.data?.pages ?? 0 }, (_, page) => (

@@ -40,6 +40,7 @@ export function StepCard({
       <button
         type="button"
         aria-expanded={open}
+        data-space-is-a-key
         onClick={onSelect}
         className="grid w-full grid-cols-[34px_1fr] items-baseline text-left"
       >

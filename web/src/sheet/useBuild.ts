@@ -24,6 +24,24 @@ export function nextItem({ step, done }: Numbered): string | undefined {
   return step.checks.find((check) => !ticked.includes(check.id))?.id;
 }
 
+/** Progress with a tick that is on its way. */
+export function ticked(now: BuildProgress, step: BuildStep, item: string, on: boolean): BuildProgress {
+  const before = now.progress.steps.find((each) => each.step === step.id);
+  const others = (before?.ticked ?? []).filter((each) => each !== item);
+  const items = on ? [...others, item] : others;
+  const whole =
+    step.checks.length === 0 ? items.includes("") : step.checks.every((check) => items.includes(check.id));
+  const after: StepDone = { step: step.id, ticked: items, whole, voids: before?.voids ?? [] };
+  return {
+    ...now,
+    progress: {
+      ...now.progress,
+      steps: [...now.progress.steps.filter((each) => each.step !== step.id), after],
+      done: now.progress.done + Number(whole) - Number(before?.whole ?? false),
+    },
+  };
+}
+
 /** What a person does at a sheet; every answer of the server becomes what is shown. */
 export function useBuild(id: string) {
   const client = useQueryClient();
@@ -48,6 +66,9 @@ export function useBuild(id: string) {
           },
         }),
       ),
+    // seen at once; what the server says is what stays
+    onMutate: ({ step, item, done }) =>
+      client.setQueryData(progressQuery(id).queryKey, (now) => now && ticked(now, step, item, done)),
     onSuccess: keepProgress,
     onError,
   });

@@ -95,6 +95,21 @@ public class AccessIT extends InBrowser {
         button("files").click();
         assertThat(page.getByRole(AriaRole.MENU)).isVisible();
         check("files");
+        page.keyboard().press("Escape");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheet"))
+                .click();
+        assertThat(page.getByLabel("Step 1").first()).isVisible();
+        check("sheet");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("my days and my workshop"))
+                .click();
+        dialog("workshop");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("pack down at the water"))
+                .click();
+        assertThat(page.getByText("Switch everything off")).isVisible();
+        check("pack down");
+        page.navigate(app.url("/rigs/" + rig(0) + "/print"));
+        assertThat(page.getByText("pages, A4")).isVisible();
+        check("print");
     }
 
     private void pane(String link, String key, String tab) {

@@ -5,6 +5,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -30,7 +32,7 @@ public class HandsIT extends InBrowser {
     private static final String SMALL = """
             () => [...document.querySelectorAll("button, a[href], select, summary, input, textarea, [role=tab], [role=slider]")]
               .filter((each) => !each.closest("svg") && each.checkVisibility())
-              .map((each) => each.matches("[type=checkbox], [type=radio]") ? (each.closest("label") ?? each) : each)
+              .map((each) => each.matches("[type=checkbox], [type=radio], [type=file]") ? (each.closest("label") ?? each) : each)
               .map((each) => each.matches("[role=slider]") ? each.parentElement.parentElement : each)
               .map((each) => [each.getBoundingClientRect().height, each.outerHTML.slice(0, 120)])
               .filter(([height]) => height > 0 && height < 43.5)
@@ -127,6 +129,14 @@ public class HandsIT extends InBrowser {
                 small.addAll(small(link + " " + pane));
             }
         }
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheet"))
+                .click();
+        assertThat(page.getByLabel("Step 1").first()).isVisible();
+        small.addAll(small("sheet"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print"))
+                .click();
+        assertThat(page.getByText("pages, A4")).isVisible();
+        small.addAll(small("print"));
         assertEquals(String.join("\n", small), "");
     }
 

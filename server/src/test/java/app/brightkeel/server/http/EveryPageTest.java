@@ -39,6 +39,13 @@ public class EveryPageTest extends ServerTest {
             "export",
             "document",
             "revisions",
+            "build",
+            "build/progress",
+            "build/apart",
+            "build/picture?step=sign-off.layout",
+            "build/picture?step=fuse-out.harness",
+            "build/pdf?templates=false",
+            "build/calendar",
             "harness",
             "harness?charge=hour&hour=2&starting=true",
             "log?seconds=60");

@@ -1,12 +1,16 @@
 package app.brightkeel.server.store;
 
+import app.brightkeel.core.build.Fact;
+import app.brightkeel.core.build.Tick;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.files.RigJson;
 import app.brightkeel.server.files.RigReader;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import org.sqlite.SQLiteDataSource;
 
 /** A program of its own that edits one rig without end and prints each revision once it is acknowledged. */
@@ -16,12 +20,28 @@ public final class WriterThatIsKilled {
 
     /** A store on a database file, opened as the server opens it. */
     static RigStore store(Path file) {
+        Database database = database(file);
+        Revisions revisions = new Revisions(database, RigJson.mapper(), new RigReader(), Clock.systemUTC());
+        return new RigStore(database, revisions, Clock.systemUTC());
+    }
+
+    /** Ticks on the same file. */
+    static BuildStore build(Path file) {
+        return new BuildStore(database(file), RigJson.mapper(), Clock.systemUTC());
+    }
+
+    /** The tick that goes with a revision. */
+    static Tick tick(long number) {
+        Text title = Text.of("Cut wire {}", number);
+        return new Tick(
+                "cut-wire." + number, "", "f", title, List.of(new Fact("number", title)), "2026-12-01T00:00:00Z");
+    }
+
+    private static Database database(Path file) {
         SQLiteDataSource source = new SQLiteDataSource();
         source.setUrl("jdbc:sqlite:" + file
                 + "?journal_mode=WAL&synchronous=FULL&foreign_keys=true&busy_timeout=5000&transaction_mode=IMMEDIATE");
-        Database database = new Database(source);
-        Revisions revisions = new Revisions(database, RigJson.mapper(), new RigReader(), Clock.systemUTC());
-        return new RigStore(database, revisions, Clock.systemUTC());
+        return new Database(source);
     }
 
     /** What the revision of a number holds, so that whoever counts afterwards knows. */
@@ -31,10 +51,12 @@ public final class WriterThatIsKilled {
 
     public static void main(String[] args) {
         RigStore store = store(Path.of(args[0]));
+        BuildStore build = build(Path.of(args[0]));
         PrintStream out = System.out;
         StoredRig at = store.get(args[1]);
         while (true) {
             at = store.save(at.id(), at.revision(), content(at.revision() + 1));
+            build.tick(at.id(), List.of(tick(at.revision())));
             out.println(at.revision());
             out.flush();
         }
