@@ -54,7 +54,7 @@ function Steps({ sheet }: { sheet: ApartSheet }) {
   return (
     <>
       <h2 className="text-[19px] font-semibold first-letter:uppercase">{sheet.title}</h2>
-      <p className="pb-3 text-ink-2">
+      <p className="pb-3 text-ink-2 first-letter:uppercase">
         {sheet.what}: {workWords(sheet.minutes)}
         {counts.filter(([count]) => count > 0).map(([count, what]) => `, ${count} × ${what}`)}.
       </p>

@@ -35,7 +35,7 @@ export function Days({
         <ol>
           {sittings.map((sitting) => (
             <Day
-              key={sitting.day}
+              key={sitting.begin}
               sitting={sitting}
               steps={steps}
               here={sitting.steps.includes(selected)}

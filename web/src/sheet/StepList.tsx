@@ -55,7 +55,12 @@ export function StepList({
 function Row({ here, children }: { here: boolean; children: React.ReactNode }) {
   const row = useRef<HTMLLIElement>(null);
   useEffect(() => {
-    if (here) row.current?.scrollIntoView({ block: "nearest" });
+    const list = row.current?.closest("main");
+    if (!here || !row.current || !list) return;
+    const { top, bottom } = row.current.getBoundingClientRect();
+    const seen = list.getBoundingClientRect();
+    // an open step is read from its head on
+    if (top < seen.top || bottom > seen.bottom) row.current.scrollIntoView({ block: "start" });
   }, [here]);
   return (
     <li ref={row} className="scroll-mt-2 scroll-mb-2">

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The build turned round for one occasion: power off first, plugs before anything is lifted, trapped leads freed, what stays
@@ -226,7 +227,7 @@ public record ApartSheet(
                     .fact("loosened", "{}", item.by())
                     .of(item.id());
             int loosened = loosened(item);
-            String lift = add(draft.sayIf(!item.by().isEmpty(), "Loosen: {}.", item.by())
+            String lift = add(draft.sayIf(!byHand(item).isEmpty(), "Loosen: {}.", byHand(item))
                     .minutes(Math.max(HALF_MIN, loosened * HALF_MIN)));
             first(StepKind.OFF.of(RIG), lift, "power off first");
             for (Cable cable : across(item.id())) {
@@ -239,6 +240,13 @@ public record ApartSheet(
 
         private static Object[] named(TakeOff.Item item) {
             return item.station().isEmpty() ? new Object[] {item.name()} : new Object[] {item.name(), item.station()};
+        }
+
+        /** What is loosened by hand, without the plugs. */
+        private static String byHand(TakeOff.Item item) {
+            return Stream.of(item.by().split(", "))
+                    .filter(each -> !each.matches("\\d+ plugs?"))
+                    .collect(Collectors.joining(", "));
         }
 
         /** Knobs and straps, not the plugs: those are steps of their own. */
@@ -351,7 +359,7 @@ public record ApartSheet(
                             item.station().isEmpty() ? "put on the {}" : "put on the {}: {}",
                             named(item))
                     .fact("tightened", "{}", item.by())
-                    .sayIf(!item.by().isEmpty(), "Then: {}.", item.by())
+                    .sayIf(!byHand(item).isEmpty(), "Then: {}.", byHand(item))
                     .minutes(Math.max(HALF_MIN, loosened * HALF_MIN))
                     .of(item.id()));
             for (Cable cable : across(item.id())) {

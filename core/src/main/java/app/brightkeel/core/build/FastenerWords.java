@@ -23,13 +23,8 @@ final class FastenerWords {
         Text size = size(each);
         draft.of(each.id())
                 .say("{} × {}: {}.", each.count(), each.kind().words(), size)
-                .fact(
-                        each.name(),
-                        "{} × {} {}, {}",
-                        each.count(),
-                        each.kind().words(),
-                        size,
-                        each.backing().words())
+                .fact(each.name(), "{} × {} {}", each.count(), each.kind().words(), size)
+                .fact("behind " + each.name(), "{}", each.backing().words())
                 .material(each.count() + " × " + each.name());
         if (!each.lengthM().isSet() || !each.widthM().isSet()) {
             draft.tool("gauge or ruler for screws");

@@ -176,7 +176,7 @@ final class MountSteps implements StepsOf {
                 : about(
                         StepKind.FASTEN,
                         each,
-                        "mount the {} on its {}, {}",
+                        "mount the {} on its {}: {}",
                         each.name(),
                         kind.words(),
                         sheet.nameOfStation(each.mount().station()));

@@ -98,9 +98,13 @@ public record Schedule(List<Sitting> sittings, List<String> path, double minutes
         Schedule schedule() {
             LocalDate day = workshop.first();
             for (int d = 0; d < MOST_DAYS && !left.isEmpty(); d++) {
-                if (workshop.hours(day) > 0
-                        && (workshop.byDay(day) || !left.stream().allMatch(this::wet))) {
-                    sitting(day);
+                if (workshop.hours(day) > 0) {
+                    ZonedDateTime begin = workshop.begin(day);
+                    ZonedDateTime until = plus(begin, workshop.hours(day) * 60);
+                    ZonedDateTime dry = sitting(day, begin, until, false);
+                    if (workshop.byDay(day)) {
+                        sitting(day, dry, until, true);
+                    }
                 }
                 day = day.plusDays(1);
             }
@@ -110,11 +114,12 @@ public record Schedule(List<Sitting> sittings, List<String> path, double minutes
                     graph.sheet().steps().stream().mapToDouble(Step::minutes).sum());
         }
 
-        private void sitting(LocalDate day) {
-            ZonedDateTime begin = workshop.begin(day);
+        /** As many steps as go into it; when the last of them ends. To the water one goes when all else is done. */
+        private ZonedDateTime sitting(LocalDate day, ZonedDateTime begin, ZonedDateTime until, boolean water) {
             ZonedDateTime at = begin;
-            ZonedDateTime until = plus(begin, workshop.hours(day) * 60);
-            boolean water = left.stream().allMatch(this::wet);
+            if (water && !left.stream().allMatch(this::wet)) {
+                return at;
+            }
             List<String> done = new ArrayList<>();
             double minutes = 0;
             while (true) {
@@ -149,6 +154,7 @@ public record Schedule(List<Sitting> sittings, List<String> path, double minutes
                 sittings.add(new Sitting(
                         day.toString(), written(begin), written(at), water, minutes, what(done), done, rests(done)));
             }
+            return at;
         }
 
         /** The kinds of step that take most of it, in the order in which they come. */
