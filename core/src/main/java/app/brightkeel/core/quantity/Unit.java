@@ -38,6 +38,8 @@ public enum Unit {
     DECIBEL_PER_KM(Style.PLAIN, metric("dB/km", 1)),
     /** Little currents that flow for long. */
     MILLIAMPERE(Style.PLAIN, new Shown("mA", 1000, 0, 0)),
+    MILLIVOLT(Style.PLAIN, new Shown("mV", 1000, 0, 0)),
+    MEGOHM(Style.PLAIN, new Shown("MΩ", 1e-6, 0, 2)),
     MINUTE(Style.SHORT, metric("min", 1)),
     SECOND(Style.SHORT, metric("s", 2)),
     /** Heat that a current brings into each ohm. */

@@ -1,0 +1,78 @@
+package app.brightkeel.core.reading;
+
+import app.brightkeel.core.reading.Hypotheses.Hypothesis;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What the readings say.
+ *
+ * @param suspects likeliest first; that all is well is one of them
+ * @param next     the readings that would tell most, most telling first
+ */
+public record Diagnosis(List<Suspect> suspects, List<Telling> next) {
+
+    private static final int MOST_SUSPECTS = 6;
+    private static final int MOST_NEXT = 3;
+    private static final double LEAST_LIKELY = 0.005;
+
+    /** Below that a reading is not worth the way [bits]. */
+    private static final double LEAST_BITS = 0.005;
+
+    /** @param bits that the reading is expected to tell */
+    public record Telling(String reading, double bits) {}
+
+    public Diagnosis {
+        suspects = List.copyOf(suspects);
+        next = List.copyOf(next);
+    }
+
+    /** Of readings that were taken at this rig; those of points that it does not have are left out. */
+    public static Diagnosis of(BenchModel model, List<Reading> readings) {
+        Map<Integer, Double> taken = new LinkedHashMap<>();
+        for (Reading reading : readings) {
+            int at = model.indexOf(reading.id());
+            if (at >= 0) {
+                taken.put(at, BenchModel.reckoned(model.points().get(at), reading.value()));
+            }
+        }
+        int[] places = taken.keySet().stream().mapToInt(Integer::intValue).toArray();
+        double[] values =
+                taken.values().stream().mapToDouble(Double::doubleValue).toArray();
+        List<Hypothesis> all = Hypotheses.after(model, new Likelihood(model, places, values));
+        return new Diagnosis(suspects(model, all), next(model, all, places, values));
+    }
+
+    private static List<Suspect> suspects(BenchModel model, List<Hypothesis> all) {
+        Map<String, Double> likely = new LinkedHashMap<>();
+        Map<String, Hypothesis> heaviest = new HashMap<>();
+        for (Hypothesis each : all) {
+            likely.merge(each.cause(), each.weight(), Double::sum);
+            heaviest.putIfAbsent(each.cause(), each);
+        }
+        return likely.entrySet().stream()
+                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .filter(each -> each.getValue() > LEAST_LIKELY)
+                .limit(MOST_SUSPECTS)
+                .flatMap(each -> Optional.ofNullable(heaviest.get(each.getKey())).stream()
+                        .map(hypothesis -> FaultWords.suspect(model.circuit(), hypothesis.faults(), each.getValue())))
+                .toList();
+    }
+
+    private static List<Telling> next(BenchModel model, List<Hypothesis> all, int[] taken, double[] values) {
+        List<Telling> tellings = new ArrayList<>();
+        Information information = new Information(model, all, taken, values);
+        for (int m = 0; m < model.points().size(); m++) {
+            double bits = information.bits(m);
+            if (bits > LEAST_BITS) {
+                tellings.add(new Telling(model.points().get(m).id(), bits));
+            }
+        }
+        tellings.sort((a, b) -> Double.compare(b.bits(), a.bits()));
+        return tellings.subList(0, Math.min(MOST_NEXT, tellings.size()));
+    }
+}
