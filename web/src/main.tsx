@@ -12,6 +12,7 @@ import { UnitsProvider } from "./units/UnitsProvider";
 const ShelfView = lazy(() => import("./shelf/ShelfView"));
 const CompareView = lazy(() => import("./compare/CompareView"));
 const SheetView = lazy(() => import("./sheet/SheetView"));
+const BenchView = lazy(() => import("./bench/BenchView"));
 const PrintView = lazy(() => import("./sheet/PrintView"));
 const LineView = lazy(() => import("./line/LineView"));
 
@@ -37,6 +38,7 @@ createRoot(document.getElementById("root")!).render(
             <Suspense fallback={<p className="p-7 text-ink-3">Opening…</p>}>
               <Routes>
                 <Route path="/rigs/:id/sheet" element={<SheetView />} />
+                <Route path="/rigs/:id/bench" element={<BenchView />} />
                 <Route path="/rigs/:id/print" element={<PrintView />} />
                 <Route path="/rigs/:id/:link?" element={<LineView />} />
                 <Route path="/compare/:left/:right" element={<CompareView />} />

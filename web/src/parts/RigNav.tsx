@@ -3,6 +3,7 @@ import { Link } from "react-router";
 const PLACES = [
   ["line", "Line", ""],
   ["sheet", "Sheet", "/sheet"],
+  ["bench", "Bench", "/bench"],
 ] as const;
 
 export type RigPlace = (typeof PLACES)[number][0];

@@ -126,7 +126,7 @@ public class ArchitectureTest {
             may("lists", "enclosure layout parts battery review review.whole"),
             may(
                     "picture",
-                    "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery build review review.change.battery review.whole"));
+                    "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery build reading review review.change.battery review.whole"));
 
     private static Map.Entry<String, Set<String>> may(String known, String knows) {
         return Map.entry(known, knows.isEmpty() ? Set.of() : Set.of(knows.split(" ")));

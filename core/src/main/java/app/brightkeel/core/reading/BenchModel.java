@@ -11,7 +11,8 @@ import java.util.Map;
  * What readings a sound rig gives, how far they stray together, and what a fault moves them to.
  *
  * <p>Everything that is not known exactly is small: readings go with it in a straight line, and stray as the sum of what each of
- * it does. Insulation is reckoned in powers of ten.
+ * it does. Where something is wrong currents and volts stray by other amounts, so that is asked anew for each fault. Insulation
+ * is reckoned in powers of ten.
  */
 public final class BenchModel {
 
@@ -26,24 +27,43 @@ public final class BenchModel {
     private final BenchCircuit circuit;
     private final List<Point> points;
     private final Map<String, Integer> places = new HashMap<>();
-    private final World planned;
-    private final double[] mean;
-    private final double[][] covariance;
+    private final List<Unknown> unknowns;
+    private final Strays sound;
+
+    /**
+     * Readings under something, and what each unknown moves them by.
+     *
+     * @param middle of every point
+     * @param moves  by one standard deviation of each of what is not known
+     */
+    record Strays(double[] middle, List<double[]> moves) {
+
+        /** The same with more that is not known. */
+        Strays and(List<double[]> more) {
+            List<double[]> all = new ArrayList<>(moves);
+            all.addAll(more);
+            return new Strays(middle, all);
+        }
+
+        /** Without the meter's own noise. */
+        double covariance(int i, int j) {
+            double sum = 0;
+            for (double[] move : moves) {
+                sum += move[i] * move[j];
+            }
+            return sum;
+        }
+    }
 
     private BenchModel(BenchCircuit circuit) {
         this.circuit = circuit;
         points = Points.of(circuit);
         points.forEach(point -> places.put(point.id(), places.size()));
-        planned = World.planned(circuit);
-        mean = readings(planned);
-        covariance = new double[points.size()][points.size()];
-        for (World.Unknown unknown : planned.unknowns(circuit)) {
-            add(readings(unknown.moved()));
-        }
-        for (int i = 0; i < points.size(); i++) {
-            double noise = noise(points.get(i).kind());
-            covariance[i][i] += noise * noise;
-        }
+        unknowns = Unknown.of(circuit);
+        double[] middle = readings(World.planned(circuit));
+        List<double[]> moves = new ArrayList<>();
+        unknowns.forEach(unknown -> moves.add(move(List.of(), middle, List.of(unknown))));
+        sound = new Strays(middle, moves).and(sharing(List.of(), middle));
     }
 
     /** Of a rig whose harness, batteries and draws are known. */
@@ -51,15 +71,39 @@ public final class BenchModel {
         return BenchCircuit.of(line).map(BenchModel::new);
     }
 
-    private void add(double[] moved) {
-        for (int i = 0; i < moved.length; i++) {
-            double di = moved[i] - mean[i];
-            if (di != 0) {
-                for (int j = 0; j < moved.length; j++) {
-                    covariance[i][j] += di * (moved[j] - mean[j]);
+    /**
+     * How batteries side by side share goes by the product of what their volts and their resistances stray by: that product is
+     * a further thing that is not known.
+     */
+    private List<double[]> sharing(List<Fault> faults, double[] middle) {
+        List<double[]> all = new ArrayList<>();
+        if (circuit.topology().sources().size() < 2) {
+            return all;
+        }
+        for (Unknown rest : unknowns) {
+            for (Unknown inner : unknowns) {
+                if (rest.sort() == Unknown.Sort.REST && inner.sort() == Unknown.Sort.INNER) {
+                    double[] product = move(faults, middle, List.of(rest, inner));
+                    double[] one = move(faults, middle, List.of(rest));
+                    double[] other = move(faults, middle, List.of(inner));
+                    for (int i = 0; i < product.length; i++) {
+                        product[i] -= one[i] + other[i];
+                    }
+                    all.add(product);
                 }
             }
         }
+        return all;
+    }
+
+    private double[] move(List<Fault> faults, double[] middle, List<Unknown> moving) {
+        World moved = World.planned(circuit).with(faults).copy();
+        moving.forEach(unknown -> unknown.move(moved, 1));
+        double[] move = readings(moved);
+        for (int i = 0; i < move.length; i++) {
+            move[i] -= middle[i];
+        }
+        return move;
     }
 
     static double noise(ReadingKind kind) {
@@ -80,21 +124,42 @@ public final class BenchModel {
         return points;
     }
 
+    List<Unknown> unknowns() {
+        return unknowns;
+    }
+
     /** Place of a point among them; −1 where the rig has none of that id. */
     int indexOf(String id) {
         return places.getOrDefault(id, -1);
     }
 
-    double[] mean() {
-        return mean.clone();
+    /** With nothing wrong. */
+    Strays sound() {
+        return sound;
     }
 
-    double covariance(int i, int j) {
-        return covariance[i][j];
+    /** With something wrong. */
+    Strays strays(List<Fault> faults) {
+        double[] middle = readings(faults);
+        List<double[]> moves = new ArrayList<>();
+        for (int u = 0; u < unknowns.size(); u++) {
+            Unknown unknown = unknowns.get(u);
+            moves.add(carries(unknown) ? move(faults, middle, List.of(unknown)) : sound.moves().get(u));
+        }
+        return new Strays(middle, moves).and(sharing(faults, middle));
     }
 
-    World planned() {
-        return planned;
+    /** Batteries side by side share anew where something is wrong. */
+    private boolean carries(Unknown unknown) {
+        boolean shared = circuit.topology().sources().size() > 1
+                && unknown.sort() == Unknown.Sort.INNER;
+        return unknown.sort().carries() || shared;
+    }
+
+    /** One standard deviation of a reading of a sound rig, the meter's noise with it. */
+    double spread(int point) {
+        double noise = noise(points.get(point).kind());
+        return Math.sqrt(sound.covariance(point, point) + noise * noise);
     }
 
     /** Every reading in one world, as it is reckoned with. */
@@ -109,7 +174,7 @@ public final class BenchModel {
 
     /** Every reading with something wrong, all else as planned. */
     double[] readings(List<Fault> faults) {
-        return readings(planned.with(faults));
+        return readings(World.planned(circuit).with(faults));
     }
 
     /** A meter's value as it is reckoned with: resistances in powers of ten. */
@@ -137,10 +202,7 @@ public final class BenchModel {
         }
         for (int s = 0; s < circuit.rig().harness().segments().size(); s++) {
             if (circuit.nodeOf(s) >= 0) {
-                add(
-                        all,
-                        FaultKind.CHAFED_LEAD,
-                        circuit.rig().harness().segments().get(s).id());
+                add(all, FaultKind.CHAFED_LEAD, circuit.rig().harness().segments().get(s).id());
             }
         }
         for (Point point : points) {

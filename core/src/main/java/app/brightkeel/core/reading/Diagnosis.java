@@ -43,8 +43,9 @@ public record Diagnosis(List<Suspect> suspects, List<Telling> next) {
         int[] places = taken.keySet().stream().mapToInt(Integer::intValue).toArray();
         double[] values =
                 taken.values().stream().mapToDouble(Double::doubleValue).toArray();
-        List<Hypothesis> all = Hypotheses.after(model, new Likelihood(model, places, values));
-        return new Diagnosis(suspects(model, all), next(model, all, places, values));
+        Likelihood likelihood = new Likelihood(model, places, values);
+        List<Hypothesis> all = Hypotheses.after(model, likelihood);
+        return new Diagnosis(suspects(model, all), next(model, all, likelihood));
     }
 
     private static List<Suspect> suspects(BenchModel model, List<Hypothesis> all) {
@@ -63,9 +64,9 @@ public record Diagnosis(List<Suspect> suspects, List<Telling> next) {
                 .toList();
     }
 
-    private static List<Telling> next(BenchModel model, List<Hypothesis> all, int[] taken, double[] values) {
+    private static List<Telling> next(BenchModel model, List<Hypothesis> all, Likelihood likelihood) {
         List<Telling> tellings = new ArrayList<>();
-        Information information = new Information(model, all, taken, values);
+        Information information = new Information(all, likelihood);
         for (int m = 0; m < model.points().size(); m++) {
             double bits = information.bits(m);
             if (bits > LEAST_BITS) {

@@ -7,7 +7,7 @@ public enum FaultKind implements Worded {
     BAD_CRIMP("bad crimp", 1, true, 0.02, 0.035, 0.06, 0.1, 0.18, 0.32, 0.55),
     OPEN("no contact", 0.5, false, 1e6),
     REVERSED_PLUG("plug the wrong way round", 0.4, false, 1),
-    WEAK_BATTERY("weak battery", 0.8, true, 0.25, 0.4, 0.65, 1, 1.6),
+    WEAK_BATTERY("weak battery", 0.8, true, 0.4, 0.65, 1, 1.6),
     WRONG_FUSE("fuse of another rating", 0.5, false, 0.33, 0.5, 2, 3),
     LIVE_WHEN_OFF("live when off", 0.5, false, 1),
     CHAFED_LEAD("chafed lead", 0.4, true, 20, 90, 400, 2_000, 9_000, 40_000, 200_000);

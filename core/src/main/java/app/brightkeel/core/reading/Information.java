@@ -2,9 +2,6 @@ package app.brightkeel.core.reading;
 
 import app.brightkeel.core.reading.Hypotheses.Hypothesis;
 import java.util.List;
-import org.hipparchus.linear.CholeskyDecomposition;
-import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.RealMatrix;
 
 /**
  * How much one more reading is expected to tell about what is wrong: the mutual information of the cause and the reading, its
@@ -19,88 +16,67 @@ final class Information {
 
     private static final int HEAVIEST = 40;
 
-    private final BenchModel model;
     private final List<Hypothesis> all;
-    private final int[] taken;
-    private final double[] values;
-    private final RealMatrix inverse;
+    private final List<String> causes;
+    private final Likelihood likelihood;
 
-    Information(BenchModel model, List<Hypothesis> all, int[] taken, double[] values) {
-        this.model = model;
+    Information(List<Hypothesis> all, Likelihood likelihood) {
         this.all = all.subList(0, Math.min(HEAVIEST, all.size()));
-        this.taken = taken;
-        this.values = values;
-        RealMatrix covariance = MatrixUtils.createRealMatrix(Math.max(1, taken.length), Math.max(1, taken.length));
-        covariance.setEntry(0, 0, 1);
-        for (int i = 0; i < taken.length; i++) {
-            for (int j = 0; j < taken.length; j++) {
-                covariance.setEntry(i, j, model.covariance(taken[i], taken[j]));
-            }
-        }
-        inverse = new CholeskyDecomposition(covariance, 1e-9, 0).getSolver().getInverse();
+        this.likelihood = likelihood;
+        causes = this.all.stream().map(Hypothesis::cause).toList();
     }
 
     /** Of a reading at one point; 0 where it was taken already [bits]. */
     double bits(int point) {
+        int[] taken = likelihood.taken();
         for (int each : taken) {
             if (each == point) {
                 return 0;
             }
         }
-        double[] weight = new double[all.size()];
         double[] middle = new double[all.size()];
         double[] spread = new double[all.size()];
-        double[] gain = gain(point);
-        double explained = 0;
-        for (int i = 0; i < taken.length; i++) {
-            explained += gain[i] * model.covariance(taken[i], point);
-        }
-        double left = Math.max(1e-12, model.covariance(point, point) - explained);
+        double noise = likelihood.noise(point);
         for (int h = 0; h < all.size(); h++) {
             Hypothesis each = all.get(h);
-            weight[h] = each.weight();
-            middle[h] = each.middle()[point];
+            double[] with = new double[Math.max(1, taken.length)];
+            middle[h] = each.strays().middle()[point];
             for (int i = 0; i < taken.length; i++) {
-                middle[h] += gain[i] * (values[i] - each.middle()[taken[i]]);
+                with[i] = each.strays().covariance(taken[i], point);
+                middle[h] += with[i] * each.weighed().off()[i];
             }
-            double variance = left;
-            for (double[] along : each.along()) {
-                variance += along[point] * along[point];
+            double[] gain = each.weighed().inverse().operate(with);
+            double left = each.strays().covariance(point, point) + noise * noise;
+            for (int i = 0; i < taken.length; i++) {
+                left -= gain[i] * with[i];
             }
-            spread[h] = Math.sqrt(variance);
+            spread[h] = Math.sqrt(Math.max(noise * noise, left));
         }
-        return mutual(weight, middle, spread);
-    }
-
-    private double[] gain(int point) {
-        double[] gain = new double[taken.length];
-        for (int i = 0; i < taken.length; i++) {
-            for (int j = 0; j < taken.length; j++) {
-                gain[i] += inverse.getEntry(i, j) * model.covariance(taken[j], point);
-            }
-        }
-        return gain;
+        return mutual(middle, spread);
     }
 
     /** Sizes of one cause are one cause: what tells only them apart tells nothing. */
-    private double mutual(double[] weight, double[] middle, double[] spread) {
+    private double mutual(double[] middle, double[] spread) {
         double bits = 0;
-        for (int h = 0; h < weight.length; h++) {
+        for (int h = 0; h < middle.length; h++) {
             for (int q = 0; q < AT.length; q++) {
                 double x = middle[h] + AT[q] * spread[h];
                 double mixture = 0;
                 double mine = 0;
                 double mineWeight = 0;
-                for (int k = 0; k < weight.length; k++) {
-                    double density = weight[k] * density(x, middle[k], spread[k]);
+                double whole = 0;
+                for (int k = 0; k < middle.length; k++) {
+                    double weight = all.get(k).weight();
+                    double density = weight * density(x, middle[k], spread[k]);
                     mixture += density;
-                    if (all.get(k).cause().equals(all.get(h).cause())) {
+                    whole += weight;
+                    if (causes.get(k).equals(causes.get(h))) {
                         mine += density;
-                        mineWeight += weight[k];
+                        mineWeight += weight;
                     }
                 }
                 if (mixture > 0 && mine > 0) {
-                    bits += weight[h] * WEIGHT[q] * Math.log(mine / mineWeight / mixture) / Math.log(2);
+                    bits += all.get(h).weight() * WEIGHT[q] * Math.log(mine / mineWeight / (mixture / whole)) / Math.log(2);
                 }
             }
         }

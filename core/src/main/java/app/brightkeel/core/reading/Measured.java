@@ -27,6 +27,8 @@ final class Measured {
     private final double[] placeOhm;
     private final double[] restV;
     private final double[] packOhm;
+    private final double[] segmentOhm;
+    private final boolean[] reached;
     private final Map<Integer, Double> leaks = new HashMap<>();
     private final Map<Integer, Integer> reversed = new HashMap<>();
     private final List<Integer> live = new ArrayList<>();
@@ -42,6 +44,8 @@ final class Measured {
         restV = world.restV().clone();
         packOhm = world.packOhm().clone();
         world.faults().forEach(this::apply);
+        segmentOhm = segmentOhms();
+        reached = reached();
     }
 
     private int place(String id) {
@@ -96,23 +100,26 @@ final class Measured {
     }
 
     /** Resistance of each wire with all that sits in it [Ω]. */
-    private double segmentOhm(int segment) {
-        double ohm = circuit.wireOhms().get(segment) * world.wire()[segment];
-        for (int p = 0; p < placeOhm.length; p++) {
-            if (circuit.places().get(p).segment() == segment) {
-                ohm += placeOhm[p];
-            }
+    private double[] segmentOhms() {
+        double[] ohms = new double[world.wire().length];
+        for (int s = 0; s < ohms.length; s++) {
+            ohms[s] = circuit.wireOhms().get(s) * world.wire()[s];
         }
-        return ohm;
+        for (int p = 0; p < placeOhm.length; p++) {
+            ohms[circuit.places().get(p).segment()] += placeOhm[p];
+        }
+        return ohms;
     }
 
-    /** Whether current gets through all of a wire. */
-    private boolean through(int segment) {
-        return segmentOhm(segment) < OPEN_FROM_OHM;
-    }
-
-    private boolean reached(int node) {
-        return circuit.topology().way(node).stream().allMatch(this::through);
+    /** Which nodes current gets to; parents stand before their children. */
+    private boolean[] reached() {
+        boolean[] there = new boolean[circuit.topology().ids().size()];
+        for (int i = 0; i < there.length; i++) {
+            int up = circuit.topology().parents().get(i);
+            there[i] = up < 0
+                    || there[up] && segmentOhm[circuit.topology().segments().get(i)] < OPEN_FROM_OHM;
+        }
+        return there;
     }
 
     /** With so many watts at each device, or nothing where it is cut off or the wrong way round. */
@@ -137,10 +144,10 @@ final class Measured {
         for (int i = 0; i < n; i++) {
             parent[i] = circuit.topology().parents().get(i);
             int segment = circuit.topology().segments().get(i);
-            ohm[i] = segment < 0 ? 0 : segmentOhm(segment);
+            ohm[i] = segment < 0 ? 0 : segmentOhm[segment];
             pack[i] = circuit.topology().packs().get(i);
             device[i] = circuit.topology().devices().get(i);
-            if (device[i] >= 0 && reached(i) && !reversed.containsKey(device[i])) {
+            if (device[i] >= 0 && reached[i] && !reversed.containsKey(device[i])) {
                 draws[device[i]] = watts[device[i]] * world.draw()[device[i]];
             }
         }
@@ -150,7 +157,7 @@ final class Measured {
             pack[n + l] = -1;
             device[n + l] = devices + l;
             double leak = Math.max(leaks.getOrDefault(leaking.get(l), SOUND_OHM), 1);
-            draws[devices + l] = reached(node) ? LEAK_AT_V * LEAK_AT_V / leak : 0;
+            draws[devices + l] = reached[node] ? LEAK_AT_V * LEAK_AT_V / leak : 0;
             models.add(LoadModel.RESISTANCE);
             atV.add(LEAK_AT_V);
         }
@@ -161,7 +168,7 @@ final class Measured {
         double[] volts = new double[n];
         double[] amps = new double[n];
         for (int i = 0; i < n; i++) {
-            volts[i] = reached(i) ? network.volts(i) : 0;
+            volts[i] = reached[i] ? network.volts(i) : 0;
             amps[i] = network.segmentAmps(i);
         }
         return new Solved(true, volts, amps);
@@ -195,17 +202,17 @@ final class Measured {
     double at(Point point) {
         return switch (point.kind()) {
             case INSULATION -> insulation(point.index());
-            case REST -> off().volts()[root(point.index())] * world.gain();
-            case DRAIN -> drain(point.index()) * world.gainA();
-            case DEAD -> dead(point.index()) * world.gain();
-            case POLARITY -> sign(point.index()) * volts(off(), point.index()) * world.gain();
-            case ON_VOLTS -> sign(point.index()) * volts(on(point.index()), point.index()) * world.gain();
-            case ON_AMPS -> Math.max(0, amps(on(point.index()), point.index())) * world.gainA();
-            case ALL_VOLTS -> sign(point.index()) * volts(everything(), point.index()) * world.gain();
-            case PACK_VOLTS -> everything().volts()[root(point.index())] * world.gain();
-            case ALL_AMPS -> total(everything(), point.index()) * world.gainA();
-            case DROP -> drop(point.index()) * world.gain();
-            case START -> sign(point.index()) * volts(starting(point.index()), point.index()) * world.gain();
+            case REST -> restV[point.index()] * world.gain()[World.VOLTS];
+            case DRAIN -> drain(point.index()) * world.gain()[World.AMPERES];
+            case DEAD -> dead(point.index()) * world.gain()[World.VOLTS];
+            case POLARITY -> sign(point.index()) * volts(off(), point.index()) * world.gain()[World.VOLTS];
+            case ON_VOLTS -> sign(point.index()) * volts(on(point.index()), point.index()) * world.gain()[World.VOLTS];
+            case ON_AMPS -> Math.max(0, amps(on(point.index()), point.index())) * world.gain()[World.AMPERES];
+            case ALL_VOLTS -> sign(point.index()) * volts(everything(), point.index()) * world.gain()[World.VOLTS];
+            case PACK_VOLTS -> everything().volts()[root(point.index())] * world.gain()[World.VOLTS];
+            case ALL_AMPS -> total(everything(), point.index()) * world.gain()[World.AMPERES];
+            case DROP -> drop(point.index()) * world.gain()[World.VOLTS];
+            case START -> sign(point.index()) * volts(starting(point.index()), point.index()) * world.gain()[World.VOLTS];
         };
     }
 
@@ -242,7 +249,9 @@ final class Measured {
             int up = circuit.topology().parents().get(node);
             return up < 0 ? 0 : everything().volts()[up];
         }
-        return Math.abs(everything().amps()[node]) * Math.max(0, placeOhm[at]);
+        // counted from the battery on: one that is charged by another shows a minus sign
+        boolean towards = circuit.topology().packs().get(node) >= 0;
+        return (towards ? -1 : 1) * everything().amps()[node] * Math.max(0, placeOhm[at]);
     }
 
     /** Fuse out, everything unplugged, from plus to minus. */

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Random;
 
 /**
- * A rig on a bench that nobody has, and a meter at it: everything that is not known exactly drawn by lot, faults as they are asked
- * for, the meter with its noise and its last digit.
+ * A rig on a bench that nobody has, and a meter at it: everything that is not known exactly drawn by lot, with faults as they are
+ * asked for the whole solved anew, the meter with its noise and its last digit.
  */
 public final class SimulatedBench {
 
@@ -17,17 +17,9 @@ public final class SimulatedBench {
     public SimulatedBench(BenchModel model, List<Fault> faults, long seed) {
         this.model = model;
         random = new Random(seed);
-        double[] planned = model.readings(model.planned());
-        double[] with = model.readings(faults);
-        truth = with.clone();
-        // what strays, strays together: once for all points
-        for (World.Unknown unknown : model.planned().unknowns(model.circuit())) {
-            double lot = random.nextGaussian();
-            double[] moved = model.readings(unknown.moved());
-            for (int i = 0; i < truth.length; i++) {
-                truth[i] += lot * (moved[i] - planned[i]);
-            }
-        }
+        World world = World.planned(model.circuit()).with(faults).copy();
+        model.unknowns().forEach(unknown -> unknown.move(world, random.nextGaussian()));
+        truth = model.readings(world);
     }
 
     /** Ids of the points that can be read. */
@@ -57,8 +49,24 @@ public final class SimulatedBench {
         };
     }
 
-    /** Every single fault that this rig can have. */
-    public static List<Fault> faults(BenchModel model) {
-        return model.singles().stream().flatMap(List::stream).toList();
+    /** A fault by lot: every kind as often as the others, any place of it, any size that it may have. */
+    public static Fault any(BenchModel model, Random random) {
+        List<FaultKind> kinds = model.singles().stream()
+                .map(sizes -> sizes.get(0).kind())
+                .distinct()
+                .sorted()
+                .toList();
+        FaultKind kind = kinds.get(random.nextInt(kinds.size()));
+        List<List<Fault>> of = model.singles().stream()
+                .filter(sizes -> sizes.get(0).kind() == kind)
+                .toList();
+        List<Fault> sizes = of.get(random.nextInt(of.size()));
+        Fault fault = sizes.get(random.nextInt(sizes.size()));
+        if (!kind.graded()) {
+            return fault;
+        }
+        double low = sizes.get(0).size();
+        double high = sizes.get(sizes.size() - 1).size();
+        return new Fault(kind, fault.subject(), low * Math.pow(high / low, random.nextDouble()));
     }
 }

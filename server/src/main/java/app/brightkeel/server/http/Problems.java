@@ -6,6 +6,7 @@ import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.RigDifferences;
+import app.brightkeel.server.meter.MeterFault;
 import app.brightkeel.server.store.RigNotFound;
 import app.brightkeel.server.store.StaleRevision;
 import app.brightkeel.server.store.StoreFailure;
@@ -162,6 +163,11 @@ class Problems {
                 HttpStatus.NOT_FOUND,
                 "No such " + step.getMessage(),
                 "The rig as it stands has no such " + step.getMessage() + "; look again."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noReading(MeterFault fault) {
+        return answer(problem(HttpStatus.BAD_GATEWAY, "No reading", String.valueOf(fault.getMessage())));
     }
 
     @ExceptionHandler

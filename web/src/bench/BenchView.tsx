@@ -1,0 +1,86 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useParams } from "react-router";
+import { rigQuery } from "../api/queries";
+import type { Bench } from "../api/types";
+import { SceneDrawing } from "../drawing/SceneDrawing";
+import { useKeys } from "../parts/keys";
+import { RigNav } from "../parts/RigNav";
+import { TopBar } from "../parts/TopBar";
+import { Words } from "../parts/Words";
+import { useUnits } from "../units/UnitsProvider";
+import { MeterPanel } from "./MeterPanel";
+import { Readings } from "./Readings";
+import { Suspects } from "./Suspects";
+import { type BenchActs, useBench } from "./useBench";
+
+/** The rig under the meter: what it should say, what it says, and where to look. */
+export default function BenchView() {
+  const { id = "" } = useParams();
+  const { toggle } = useUnits();
+  const navigate = useNavigate();
+  const saved = useQuery(rigQuery(id));
+  const acts = useBench(id);
+  useKeys({
+    u: toggle,
+    l: () => void navigate(`/rigs/${id}`),
+    s: () => void navigate(`/rigs/${id}/sheet`),
+  });
+  const { data, isError, error } = acts.bench;
+  return (
+    <div className="flex min-h-screen flex-col md:h-screen">
+      <TopBar>
+        <span className="flex min-w-0 grow items-baseline gap-3 max-md:flex-wrap">
+          <Link to="/" className="whitespace-nowrap text-ink-3">
+            Shelf ›
+          </Link>
+          <h1 className="min-w-0 text-[16px] font-semibold md:truncate">{saved.data?.rig.name ?? "…"}</h1>
+          {data && (
+            <span className="whitespace-nowrap text-ink-3 max-lg:hidden">
+              bench for revision {data.revision}
+            </span>
+          )}
+        </span>
+        <RigNav id={id} at="bench" />
+      </TopBar>
+      {acts.trouble !== "" && (
+        <p role="status" className="border-b border-fails bg-sheet px-6 py-1.5 text-fails">
+          {acts.trouble}
+        </p>
+      )}
+      {isError && <p className="p-7 text-fails">{error.message}</p>}
+      {data && <OnTheBench id={id} bench={data} acts={acts} />}
+    </div>
+  );
+}
+
+function OnTheBench({ id, bench, acts }: { id: string; bench: Bench; acts: BenchActs }) {
+  const scene = bench.picture.scenes[0];
+  if (bench.expected.length === 0) {
+    return (
+      <p className="p-7 text-ink-2">
+        What the meter should say is not known yet. <Words text={bench.waits} />{" "}
+        <Link to={`/rigs/${id}/wire`} className="text-act underline underline-offset-4">
+          to the wires
+        </Link>
+      </p>
+    );
+  }
+  return (
+    <div className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,1fr)_minmax(430px,1fr)]">
+      <section
+        aria-label="The harness"
+        className="flex min-h-0 flex-col overflow-auto md:border-r md:border-rule"
+        tabIndex={0}
+      >
+        <Suspects bench={bench} />
+        {scene && (
+          <div className="min-h-[330px] grow">
+            <SceneDrawing scene={scene} />
+          </div>
+        )}
+        <MeterPanel bench={bench} acts={acts} />
+      </section>
+      <Readings bench={bench} acts={acts} />
+    </div>
+  );
+}
