@@ -47,6 +47,7 @@ export default function BenchView() {
           {acts.trouble}
         </p>
       )}
+      {acts.bench.isPending && <p className="p-7 text-ink-3">Working out what the meter should say…</p>}
       {isError && <p className="p-7 text-fails">{error.message}</p>}
       {data && <OnTheBench id={id} bench={data} acts={acts} />}
     </div>

@@ -110,6 +110,9 @@ public class AccessIT extends InBrowser {
         page.navigate(app.url("/rigs/" + rig(0) + "/print"));
         assertThat(page.getByText("pages, A4")).isVisible();
         check("print");
+        page.navigate(app.url("/rigs/" + rig(0) + "/bench"));
+        assertThat(page.getByText("Nothing is read yet")).isVisible();
+        check("bench");
     }
 
     private void pane(String link, String key, String tab) {

@@ -137,6 +137,10 @@ public class HandsIT extends InBrowser {
                 .click();
         assertThat(page.getByText("pages, A4")).isVisible();
         small.addAll(small("print"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bench"))
+                .click();
+        assertThat(page.getByText("Nothing is read yet")).isVisible();
+        small.addAll(small("bench"));
         assertEquals(String.join("\n", small), "");
     }
 

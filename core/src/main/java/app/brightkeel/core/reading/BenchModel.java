@@ -21,6 +21,10 @@ public final class BenchModel {
 
     private static final double DROP_NOISE = 0.0004;
     private static final double AMPS_NOISE = 0.008;
+
+    /** Nobody catches the lowest volt of a blink, and what is drawn in it is hardly known. */
+    private static final double START_NOISE = 0.5;
+
     private static final double DRAIN_NOISE = 0.0003;
     private static final double INSULATION_NOISE = 0.3;
 
@@ -112,6 +116,7 @@ public final class BenchModel {
             case DRAIN -> DRAIN_NOISE;
             case DROP -> DROP_NOISE;
             case ON_AMPS, ALL_AMPS -> AMPS_NOISE;
+            case START -> START_NOISE;
             default -> VOLTS_NOISE;
         };
     }
@@ -144,15 +149,17 @@ public final class BenchModel {
         List<double[]> moves = new ArrayList<>();
         for (int u = 0; u < unknowns.size(); u++) {
             Unknown unknown = unknowns.get(u);
-            moves.add(carries(unknown) ? move(faults, middle, List.of(unknown)) : sound.moves().get(u));
+            moves.add(
+                    carries(unknown)
+                            ? move(faults, middle, List.of(unknown))
+                            : sound.moves().get(u));
         }
         return new Strays(middle, moves).and(sharing(faults, middle));
     }
 
     /** Batteries side by side share anew where something is wrong. */
     private boolean carries(Unknown unknown) {
-        boolean shared = circuit.topology().sources().size() > 1
-                && unknown.sort() == Unknown.Sort.INNER;
+        boolean shared = circuit.topology().sources().size() > 1 && unknown.sort() == Unknown.Sort.INNER;
         return unknown.sort().carries() || shared;
     }
 
@@ -202,7 +209,10 @@ public final class BenchModel {
         }
         for (int s = 0; s < circuit.rig().harness().segments().size(); s++) {
             if (circuit.nodeOf(s) >= 0) {
-                add(all, FaultKind.CHAFED_LEAD, circuit.rig().harness().segments().get(s).id());
+                add(
+                        all,
+                        FaultKind.CHAFED_LEAD,
+                        circuit.rig().harness().segments().get(s).id());
             }
         }
         for (Point point : points) {

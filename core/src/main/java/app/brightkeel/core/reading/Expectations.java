@@ -24,7 +24,9 @@ public final class Expectations {
 
     private static Expected expected(BenchModel model, Point point) {
         int at = model.indexOf(point.id());
-        double nominal = point.kind() == ReadingKind.INSULATION ? Measured.SOUND_OHM : model.sound().middle()[at];
+        double nominal = point.kind() == ReadingKind.INSULATION
+                ? Measured.SOUND_OHM
+                : model.sound().middle()[at];
         double either = 2 * model.spread(at);
         double low = nominal - either;
         double high = nominal + either;

@@ -52,7 +52,9 @@ final class Hypotheses {
         for (List<Fault> sizes : singles) {
             causes.add(single(sizes));
         }
-        causes.sort(Comparator.comparingDouble((List<Sized> sizes) -> sizes.get(0).log()).reversed());
+        causes.sort(
+                Comparator.comparingDouble((List<Sized> sizes) -> sizes.get(0).log())
+                        .reversed());
         // without readings no pair stands out
         List<List<Sized>> likeliest =
                 likelihood.taken().length == 0 ? List.of() : causes.subList(0, Math.min(PAIRED, causes.size()));
@@ -67,7 +69,8 @@ final class Hypotheses {
     static List<Hypothesis> after(BenchModel model, Likelihood likelihood) {
         List<Hypothesis> all = new Hypotheses(model, likelihood).all;
         double most = all.stream().mapToDouble(Hypothesis::weight).max().orElse(0);
-        double sum = all.stream().mapToDouble(each -> Math.exp(each.weight() - most)).sum();
+        double sum =
+                all.stream().mapToDouble(each -> Math.exp(each.weight() - most)).sum();
         return all.stream()
                 .map(each -> new Hypothesis(
                         each.faults(), each.strays(), each.weighed(), Math.exp(each.weight() - most) / sum))

@@ -76,7 +76,10 @@ final class Information {
                     }
                 }
                 if (mixture > 0 && mine > 0) {
-                    bits += all.get(h).weight() * WEIGHT[q] * Math.log(mine / mineWeight / (mixture / whole)) / Math.log(2);
+                    bits += all.get(h).weight()
+                            * WEIGHT[q]
+                            * Math.log(mine / mineWeight / (mixture / whole))
+                            / Math.log(2);
                 }
             }
         }

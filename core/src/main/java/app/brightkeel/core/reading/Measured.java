@@ -212,7 +212,8 @@ final class Measured {
             case PACK_VOLTS -> everything().volts()[root(point.index())] * world.gain()[World.VOLTS];
             case ALL_AMPS -> total(everything(), point.index()) * world.gain()[World.AMPERES];
             case DROP -> drop(point.index()) * world.gain()[World.VOLTS];
-            case START -> sign(point.index()) * volts(starting(point.index()), point.index()) * world.gain()[World.VOLTS];
+            case START ->
+                sign(point.index()) * volts(starting(point.index()), point.index()) * world.gain()[World.VOLTS];
         };
     }
 

@@ -21,6 +21,8 @@ import app.brightkeel.server.meter.SimulatedMeters;
 import app.brightkeel.server.store.BenchStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,6 +43,13 @@ class BenchController {
 
     private static final int PORTS = 65_535;
     private static final int MOST_WORD = 120;
+    private static final int KEPT = 100;
+
+    private record Asked(String id, long revision, List<Reading> readings) {}
+
+    /** What the same readings of the same rig say is worked out once. */
+    private final Cache<Asked, Diagnosis> known =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
 
     private final RigStore rigs;
     private final BenchStore store;
@@ -91,7 +100,8 @@ class BenchController {
         List<Reading> said = readings.stream()
                 .map(read -> new Reading(read.point(), read.value()))
                 .toList();
-        Diagnosis diagnosis = Diagnosis.of(model, said);
+        Diagnosis diagnosis =
+                known.get(new Asked(stored.id(), stored.revision(), said), asked -> Diagnosis.of(model, said));
         List<String> suspected = diagnosis.suspects().isEmpty() || said.isEmpty()
                 ? List.of()
                 : diagnosis.suspects().get(0).parts();

@@ -46,6 +46,7 @@ public class EveryPageTest extends ServerTest {
             "build/picture?step=fuse-out.harness",
             "build/pdf?templates=false",
             "build/calendar",
+            "bench",
             "harness",
             "harness?charge=hour&hour=2&starting=true",
             "log?seconds=60");
