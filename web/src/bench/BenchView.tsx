@@ -67,7 +67,7 @@ function OnTheBench({ id, bench, acts }: { id: string; bench: Bench; acts: Bench
     );
   }
   return (
-    <div className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,1fr)_minmax(430px,1fr)]">
+    <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,1fr)_minmax(430px,1fr)]">
       <section
         aria-label="The harness"
         className="flex min-h-0 flex-col overflow-auto md:border-r md:border-rule"
@@ -82,6 +82,6 @@ function OnTheBench({ id, bench, acts }: { id: string; bench: Bench; acts: Bench
         <MeterPanel bench={bench} acts={acts} />
       </section>
       <Readings bench={bench} acts={acts} />
-    </div>
+    </main>
   );
 }
