@@ -31,12 +31,15 @@ public record Diagnosis(List<Suspect> suspects, List<Telling> next) {
         next = List.copyOf(next);
     }
 
-    /** Of readings that were taken at this rig; those of points that it does not have are left out. */
+    /**
+     * Of readings that were taken at this rig; those of points that it does not have are left out, and the lowest volt of a start:
+     * near the collapse it goes by no straight line, and nobody catches it twice.
+     */
     public static Diagnosis of(BenchModel model, List<Reading> readings) {
         Map<Integer, Double> taken = new LinkedHashMap<>();
         for (Reading reading : readings) {
             int at = model.indexOf(reading.id());
-            if (at >= 0) {
+            if (at >= 0 && model.points().get(at).kind() != ReadingKind.START) {
                 taken.put(at, BenchModel.reckoned(model.points().get(at), reading.value()));
             }
         }
@@ -60,15 +63,34 @@ public record Diagnosis(List<Suspect> suspects, List<Telling> next) {
                 .filter(each -> each.getValue() > LEAST_LIKELY)
                 .limit(MOST_SUSPECTS)
                 .flatMap(each -> Optional.ofNullable(heaviest.get(each.getKey())).stream()
-                        .map(hypothesis -> FaultWords.suspect(model.circuit(), hypothesis.faults(), each.getValue())))
+                        .map(hypothesis ->
+                                FaultWords.suspect(model.circuit(), fitted(all, hypothesis), each.getValue())))
                 .toList();
+    }
+
+    /** The faults of a hypothesis, of the size that all sizes of its cause together say. */
+    private static List<Fault> fitted(List<Hypothesis> all, Hypothesis of) {
+        List<Hypothesis> alike =
+                all.stream().filter(each -> each.cause().equals(of.cause())).toList();
+        double weight = alike.stream().mapToDouble(Hypothesis::weight).sum();
+        List<Fault> fitted = new ArrayList<>();
+        for (int f = 0; f < of.faults().size(); f++) {
+            int at = f;
+            Fault fault = of.faults().get(f);
+            double size = alike.stream()
+                            .mapToDouble(each -> each.weight() * each.size(at))
+                            .sum()
+                    / weight;
+            fitted.add(fault.kind().graded() ? new Fault(fault.kind(), fault.subject(), size) : fault);
+        }
+        return fitted;
     }
 
     private static List<Telling> next(BenchModel model, List<Hypothesis> all, Likelihood likelihood) {
         List<Telling> tellings = new ArrayList<>();
         Information information = new Information(all, likelihood);
         for (int m = 0; m < model.points().size(); m++) {
-            double bits = information.bits(m);
+            double bits = model.points().get(m).kind() == ReadingKind.START ? 0 : information.bits(m);
             if (bits > LEAST_BITS) {
                 tellings.add(new Telling(model.points().get(m).id(), bits));
             }

@@ -23,7 +23,26 @@ final class Hypotheses {
     private static final double NEGLIGIBLE = 1e-6;
 
     /** One of them. */
-    record Hypothesis(List<Fault> faults, Strays strays, Likelihood.Weighed weighed, double weight) {
+    record Hypothesis(
+            List<Fault> faults, Strays strays, List<double[]> along, Likelihood.Weighed weighed, double weight) {
+
+        /**
+         * Likeliest size of one of its faults, between the sizes that are tried: the readings pull it along by as much as they
+         * are left over in that direction.
+         */
+        double size(int fault) {
+            Fault of = faults.get(fault);
+            double[] sizes = of.kind().sizes();
+            int at = 0;
+            for (int s = 0; s < sizes.length; s++) {
+                at = Math.abs(sizes[s] - of.size()) < Math.abs(sizes[at] - of.size()) ? s : at;
+            }
+            double before = sizes[Math.max(0, at - 1)];
+            double after = sizes[Math.min(sizes.length - 1, at + 1)];
+            int steps = Math.min(sizes.length - 1, at + 1) - Math.max(0, at - 1);
+            double half = (after - before) / (2 * Math.max(1, steps));
+            return Math.max(sizes[0] / 2, of.size() + weighed.along(along.get(fault)) * half);
+        }
 
         String cause() {
             return Hypotheses.cause(faults);
@@ -47,7 +66,7 @@ final class Hypotheses {
         this.likelihood = likelihood;
         List<List<Fault>> singles = model.singles();
         often = singles.stream().mapToDouble(each -> each.get(0).kind().often()).sum();
-        keep(List.of(), model.sound(), Math.log(SOUND));
+        keep(List.of(), model.sound(), List.of(), Math.log(SOUND));
         List<List<Sized>> causes = new ArrayList<>();
         for (List<Fault> sizes : singles) {
             causes.add(single(sizes));
@@ -73,16 +92,21 @@ final class Hypotheses {
                 all.stream().mapToDouble(each -> Math.exp(each.weight() - most)).sum();
         return all.stream()
                 .map(each -> new Hypothesis(
-                        each.faults(), each.strays(), each.weighed(), Math.exp(each.weight() - most) / sum))
+                        each.faults(),
+                        each.strays(),
+                        each.along(),
+                        each.weighed(),
+                        Math.exp(each.weight() - most) / sum))
                 .filter(each -> each.weight() > NEGLIGIBLE)
                 .sorted(Comparator.comparingDouble(Hypothesis::weight).reversed())
                 .toList();
     }
 
-    private double keep(List<Fault> faults, Strays strays, double logPrior) {
+    private double keep(List<Fault> faults, Strays fixed, List<double[]> along, double logPrior) {
+        Strays strays = fixed.and(along);
         Likelihood.Weighed weighed = likelihood.under(strays);
         double log = logPrior + weighed.log();
-        all.add(new Hypothesis(faults, strays, weighed, log));
+        all.add(new Hypothesis(faults, strays, along, weighed, log));
         return log;
     }
 
@@ -95,8 +119,8 @@ final class Hypotheses {
                 .mapToObj(s -> {
                     Fault fault = sizes.get(s);
                     double[] along = fault.kind().graded() ? along(middles, s) : new double[middles.get(s).length];
-                    Strays strays = model.strays(List.of(fault)).and(List.of(along));
-                    return new Sized(fault, along, keep(List.of(fault), strays, prior));
+                    Strays strays = model.strays(List.of(fault));
+                    return new Sized(fault, along, keep(List.of(fault), strays, List.of(along), prior));
                 })
                 .sorted(Comparator.comparingDouble(Sized::log).reversed())
                 .toList();
@@ -125,7 +149,7 @@ final class Hypotheses {
         for (Sized a : one.subList(0, Math.min(SIZES_PAIRED, one.size()))) {
             for (Sized b : other.subList(0, Math.min(SIZES_PAIRED, other.size()))) {
                 List<Fault> both = List.of(a.fault(), b.fault());
-                keep(both, model.strays(both).and(List.of(a.along(), b.along())), prior);
+                keep(both, model.strays(both), List.of(a.along(), b.along()), prior);
             }
         }
     }

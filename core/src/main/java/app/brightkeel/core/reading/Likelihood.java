@@ -34,12 +34,22 @@ final class Likelihood {
     }
 
     /** Under one hypothesis: what is left of the readings, weighed by how they stray. */
-    record Weighed(double log, RealMatrix inverse, double[] off) {}
+    record Weighed(double log, RealMatrix inverse, double[] off, int[] taken) {
+
+        /** What is left over in a direction that is itself not known, in its own standard deviations. */
+        double along(double[] move) {
+            double sum = 0;
+            for (int i = 0; i < taken.length; i++) {
+                sum += move[taken[i]] * off[i];
+            }
+            return sum;
+        }
+    }
 
     Weighed under(Strays strays) {
         int n = taken.length;
         if (n == 0) {
-            return new Weighed(0, MatrixUtils.createRealIdentityMatrix(1), new double[1]);
+            return new Weighed(0, MatrixUtils.createRealIdentityMatrix(1), new double[1], taken);
         }
         double[][] covariance = new double[n][n];
         for (double[] move : strays.moves()) {
@@ -70,6 +80,6 @@ final class Likelihood {
         for (int i = 0; i < n; i++) {
             logDeterminant += 2 * Math.log(decomposed.getL().getEntry(i, i));
         }
-        return new Weighed(-0.5 * (square + logDeterminant + n * LOG_TWO_PI), inverse, weighed);
+        return new Weighed(-0.5 * (square + logDeterminant + n * LOG_TWO_PI), inverse, weighed, taken);
     }
 }

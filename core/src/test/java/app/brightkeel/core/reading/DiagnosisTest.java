@@ -67,6 +67,8 @@ public class DiagnosisTest {
         Map<FaultKind, int[]> byKind = new LinkedHashMap<>();
         List<String> missed = new ArrayList<>();
         int found = 0;
+        int crimps = 0;
+        int sized = 0;
         for (int c = 0; c < SINGLES; c++) {
             BenchModel model = models.get(c % models.size());
             List<Fault> truth = List.of(SimulatedBench.any(model, random));
@@ -82,6 +84,11 @@ public class DiagnosisTest {
                         + diagnosis.suspects().get(0).likely());
             }
             calibration.add(diagnosis, truth);
+            if (right && truth.get(0).kind() == FaultKind.BAD_CRIMP) {
+                double size = diagnosis.suspects().get(0).faults().get(0).size();
+                sized += Math.abs(Math.log(size / truth.get(0).size())) < Math.log(1.5) ? 1 : 0;
+                crimps++;
+            }
         }
         int sound = 0;
         for (int c = 0; c < SOUND; c++) {
@@ -121,10 +128,16 @@ public class DiagnosisTest {
                 .tenths()
                 .forEach((tenth, of) -> told.append(String.format(
                         Locale.ROOT, "said %d-%d %%: right %d of %d%n", tenth * 10, tenth * 10 + 10, of[1], of[0])));
+        told.append("size of bad crimps within half as much again: ")
+                .append(sized)
+                .append(" of ")
+                .append(crimps)
+                .append('\n');
         missed.forEach(each -> told.append(each).append('\n'));
         Reporter.log(told.toString(), true);
         assertTrue(found >= 0.95 * SINGLES, told.toString());
         assertTrue(sound >= 0.95 * SOUND, told.toString());
+        assertTrue(sized >= 0.9 * crimps, told.toString());
         int[] sure = calibration.tenths().getOrDefault(9, new int[2]);
         assertTrue(sure[1] >= 0.9 * sure[0] && sure[0] > SINGLES / 2, told.toString());
     }
