@@ -124,6 +124,11 @@ final class HolderSteps implements StepsOf {
                 .holderOf(device.id())
                 .ifPresent(holder ->
                         draft.of(holder.id()).say("In the {}.", holder.name()).fact("holder", "{}", holder.name()));
+        draft.sayIf(
+                device.kind().display()
+                        && !device.later()
+                        && sheet.rig().holderOf(device.id()).isEmpty(),
+                "Nothing holds it yet: choose what does, on the line under Mount, before you go on.");
         FastenerWords.tell(draft, sheet.rig(), device.id());
         sheet.add(draft.piece(Piece.Of.CRAFT, List.of(device.id())));
     }

@@ -20,6 +20,9 @@ import java.util.Set;
 /** Batteries: charged, foam cut round them last, put in, strapped; and the weights that balance them. */
 final class PackSteps implements StepsOf {
 
+    /** Foam thicker than that gives way; common practice, no source [m]. */
+    private static final double THICK_M = 0.08;
+
     private final SheetWriter sheet;
 
     PackSteps(SheetWriter sheet) {
@@ -80,7 +83,13 @@ final class PackSteps implements StepsOf {
         }
         String subject =
                 sheet.rig().fitOut().boxAt(fit.station()).map(box -> box.id()).orElse(fit.station());
-        StepDraft draft = sheet.step(StepKind.FOAM, subject, "cut the foam: {}", fit.place())
+        StepDraft draft = sheet.step(
+                        StepKind.FOAM,
+                        subject,
+                        all.stream().allMatch(each -> each.thickM() > THICK_M)
+                                ? "keep it from sliding: {}"
+                                : "cut the foam: {}",
+                        fit.place())
                 .at(fit.station())
                 .check(
                         "tried",
@@ -93,6 +102,14 @@ final class PackSteps implements StepsOf {
                     new Amount(each.longM(), Unit.MILLIMETRE),
                     new Amount(each.wideM(), Unit.MILLIMETRE),
                     new Amount(each.thickM(), Unit.MILLIMETRE));
+            if (each.thickM() > THICK_M) {
+                draft.say(
+                        "{} there is {} of room: a wedge, a block or a strap holds it better than foam.",
+                        each.where(),
+                        new Amount(each.thickM() / Foam.PRESSED * each.pieces(), Unit.MILLIMETRE));
+                draft.fact(each.where(), "{}", size);
+                continue;
+            }
             draft.say("{}: {}.", each.where(), size).fact(each.where(), "{}", size);
         }
         sheet.rig().fitOut().boxAt(fit.station()).ifPresent(box -> draft.of(box.id()));

@@ -221,7 +221,11 @@ final class TestSteps implements StepsOf {
             for (Beam beam : each.beams()) {
                 draft.check(
                         each.id() + "-" + beam.id(),
-                        Text.of("{}: {}", each.name(), beam.shape().words()),
+                        Text.of(
+                                "{}: its {}, {}",
+                                each.name(),
+                                beam.name(),
+                                beam.shape().words()),
                         "each has its own wires in the plug");
             }
             draft.check(
