@@ -24,15 +24,13 @@ final class CableSteps implements StepsOf {
 
     CableSteps(SheetWriter sheet) {
         this.sheet = sheet;
-        laid = LayOutSteps.laid(sheet);
+        laid = sheet.laid();
     }
 
     @Override
     public void tell() {
         for (Cable cable : Cable.all(sheet.rig())) {
-            Optional<LaidCable> way = laid.stream()
-                    .filter(each -> each.carries().equals(cable.id()))
-                    .findFirst();
+            Optional<LaidCable> way = sheet.wayOf(cable.id());
             if (way.isPresent()) {
                 route(way.get());
                 tie(way.get());

@@ -56,7 +56,7 @@ final class ClosingSteps implements StepsOf {
                 .check("out", "leads come out where they rise, not where water stands", "water runs along a lead");
         sheet.add(draft);
         sheet.closes(draft.id(), ids, Set.of(), name);
-        pinch(BAG, name, draft.id());
+        pinch(BAG, name);
     }
 
     /** A place under a hatch, or inside the hull below a lip that a lead goes over. */
@@ -91,7 +91,7 @@ final class ClosingSteps implements StepsOf {
         FastenerWords.tell(draft, sheet.rig(), box.id());
         sheet.add(draft);
         sheet.closes(draft.id(), Set.of(box.station()), Set.of(), lid + " of the " + box.name());
-        pinch(box.id(), box.name(), draft.id());
+        pinch(box.id(), box.name());
     }
 
     /** The lid of a hatch shuts away its own place, and what is reached through it inside the hull. */
@@ -112,7 +112,7 @@ final class ClosingSteps implements StepsOf {
         if (!worked(under)) {
             return;
         }
-        boolean lead = LayOutSteps.laid(sheet).stream()
+        boolean lead = sheet.laid().stream()
                 .flatMap(each -> each.legs().stream())
                 .anyMatch(
                         leg -> leg.way().underLid() && !leg.across(station.id()).isEmpty());
@@ -132,10 +132,10 @@ final class ClosingSteps implements StepsOf {
         }
         sheet.add(draft);
         sheet.closes(draft.id(), under, Set.of(), "lid of the " + station.name());
-        pinch(station.id(), station.name(), draft.id());
+        pinch(station.id(), station.name());
     }
 
-    private void pinch(String subject, String name, String shut) {
+    private void pinch(String subject, String name) {
         sheet.add(sheet.step(StepKind.PINCH, subject, "look round the shut {} for pinched leads", name)
                 .check(
                         "pinch",

@@ -15,17 +15,16 @@ import app.brightkeel.core.route.LaidCable;
 import app.brightkeel.core.route.Routes;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Every opening: marked, looked at from behind, drilled, deburred, the leads through it, and closed round them. */
 final class HoleSteps implements StepsOf {
 
     private final SheetWriter sheet;
     private final List<Hole> holes;
-    private final List<LaidCable> laid;
 
     HoleSteps(SheetWriter sheet) {
         this.sheet = sheet;
-        laid = LayOutSteps.laid(sheet);
         holes = sheet.line().get(HoleStage.STAGE).orElse(exitsAlone(sheet));
     }
 
@@ -44,24 +43,21 @@ final class HoleSteps implements StepsOf {
 
     /** Ids of the cables that go through a hole. */
     private List<LaidCable> through(Hole hole) {
-        return laid.stream().filter(each -> hole.cables().contains(each.name())).toList();
+        return sheet.laid().stream()
+                .filter(each -> hole.cables().contains(each.name()))
+                .toList();
     }
 
     private List<String> stations(Hole hole) {
         return hole.passage()
                 .map(passage -> List.of(passage.from(), passage.to()))
-                .orElseGet(() -> sheet.rig().fitOut().boxes().stream()
-                        .filter(box ->
-                                box.exits().stream().anyMatch(exit -> exit.id().equals(hole.id())))
-                        .map(Enclosure::station)
-                        .toList());
+                .orElseGet(() -> boxes(hole).map(Enclosure::station).toList());
     }
 
-    private List<String> box(Hole hole) {
+    /** The box that it is in the wall of, if it is in one. */
+    private Stream<Enclosure> boxes(Hole hole) {
         return sheet.rig().fitOut().boxes().stream()
-                .filter(box -> box.exits().stream().anyMatch(exit -> exit.id().equals(hole.id())))
-                .map(Enclosure::id)
-                .toList();
+                .filter(box -> box.exits().stream().anyMatch(exit -> exit.id().equals(hole.id())));
     }
 
     @Override
@@ -99,7 +95,7 @@ final class HoleSteps implements StepsOf {
     private StepDraft about(StepKind kind, Hole hole, String title, Object... parts) {
         return sheet.step(kind, hole.id(), title, parts)
                 .at(stations(hole))
-                .of(box(hole))
+                .of(boxes(hole).map(Enclosure::id).toList())
                 .fact("through", "{}", hole.part());
     }
 
@@ -185,8 +181,7 @@ final class HoleSteps implements StepsOf {
     private void pass(Hole hole) {
         List<LaidCable> through = through(hole);
         String names = String.join(", ", through.stream().map(LaidCable::name).toList());
-        List<String> way = new ArrayList<>();
-        through.forEach(each -> way.add(each.carries()));
+        List<String> way = through.stream().map(LaidCable::carries).toList();
         StepDraft draft = about(StepKind.PASS, hole, "lead through the {}: {}", hole.name(), names)
                 .fact("leads", "{}", names)
                 .of(way)
@@ -291,7 +286,7 @@ final class HoleSteps implements StepsOf {
             for (Passage passage : hole.passage().stream().toList()) {
                 sheet.first(StepKind.MEASURE.of("ways"), StepKind.MARK.of(passage.id()), "the hole follows the way");
             }
-            box(hole)
+            boxes(hole)
                     .forEach(box ->
                             sheet.first(StepKind.CURE.of(BoardSteps.BOARDS), pass, "the pod is put together first"));
         }

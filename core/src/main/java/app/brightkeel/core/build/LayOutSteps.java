@@ -15,7 +15,6 @@ import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.rig.Zone;
 import app.brightkeel.core.route.LaidCable;
-import app.brightkeel.core.route.RouteStage;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -33,12 +32,7 @@ final class LayOutSteps implements StepsOf {
 
     LayOutSteps(SheetWriter sheet) {
         this.sheet = sheet;
-        laid = laid(sheet);
-    }
-
-    /** Every cable that has a way. */
-    static List<LaidCable> laid(SheetWriter sheet) {
-        return sheet.line().get(RouteStage.STAGE).map(routes -> routes.all()).orElse(List.of());
+        laid = sheet.laid();
     }
 
     @Override

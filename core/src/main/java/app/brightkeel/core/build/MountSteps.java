@@ -155,15 +155,11 @@ final class MountSteps implements StepsOf {
                         .check(
                                 "order",
                                 "the float is on before the lead goes anywhere else",
-                                "it does not pass a plug that is already led")
-                        .check("down", "hung by its lead, the face hangs straight down", "a stiff cable tilts it");
-            case ICE_SLEEVE ->
-                draft.say("The sleeve ends a hand above the head; its upper end is capped.")
-                        .check("down", "hung by its lead, the face hangs straight down", "a stiff cable tilts it");
-            default ->
-                draft.say("One mark for every wrap; a capped notch, nowhere a sharp edge.")
-                        .check("down", "hung by its lead, the face hangs straight down", "a stiff cable tilts it");
+                                "it does not pass a plug that is already led");
+            case ICE_SLEEVE -> draft.say("The sleeve ends a hand above the head; its upper end is capped.");
+            default -> draft.say("One mark for every wrap; a capped notch, nowhere a sharp edge.");
         }
+        draft.check("down", "hung by its lead, the face hangs straight down", "a stiff cable tilts it");
         hangs(draft, each);
         draft.say("Set the depth again where the ice is thicker or thinner.");
         sheet.add(draft.piece(Piece.Of.FACE, List.of(each.id())));

@@ -9,7 +9,6 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Ballast;
-import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.Held;
 import app.brightkeel.core.rig.Holding;
 import app.brightkeel.core.rig.Pack;
@@ -42,9 +41,6 @@ final class PackSteps implements StepsOf {
     }
 
     private void charge(Pack pack) {
-        List<Charger> chargers = sheet.rig().chargers().stream()
-                .filter(charger -> charger.charges().equals(pack.id()))
-                .toList();
         boolean fresh = pack.chemistry() == Chemistry.ALKALINE;
         StepDraft draft = sheet.step(
                         StepKind.CHARGE,
@@ -54,8 +50,11 @@ final class PackSteps implements StepsOf {
                 .fact("chemistry", "{}", pack.chemistry().words())
                 .of(pack.id())
                 .say("After an hour's rest read its volts, and write them down.");
-        chargers.forEach(charger ->
-                draft.of(charger.id()).say("With the {}.", charger.name()).fact("charger", "{}", charger.name()));
+        sheet.rig()
+                .chargersOf(pack.id())
+                .forEach(charger -> draft.of(charger.id())
+                        .say("With the {}.", charger.name())
+                        .fact("charger", "{}", charger.name()));
         if (cells(pack)) {
             draft.check(
                     "red",

@@ -6,11 +6,13 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Station;
+import app.brightkeel.core.route.LaidCable;
+import app.brightkeel.core.route.RouteStage;
+import app.brightkeel.core.route.Routes;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 
@@ -22,14 +24,15 @@ final class SheetWriter {
 
     private final Line line;
     private final double celsius;
-    private final Map<String, Step> steps = new LinkedHashMap<>();
-    private final Map<List<String>, Need> needs = new LinkedHashMap<>();
+    private final List<LaidCable> laid;
+    private final Gathered gathered = new Gathered();
     private final List<Closing> closings = new ArrayList<>();
     private final List<Rest> rests = new ArrayList<>();
 
     SheetWriter(Line line, double celsius) {
         this.line = line;
         this.celsius = celsius;
+        laid = line.get(RouteStage.STAGE).map(Routes::all).orElse(List.of());
     }
 
     Line line() {
@@ -44,20 +47,26 @@ final class SheetWriter {
         return celsius;
     }
 
+    /** Every cable that has a way. */
+    List<LaidCable> laid() {
+        return laid;
+    }
+
+    Optional<LaidCable> wayOf(String carried) {
+        return laid.stream().filter(each -> each.carries().equals(carried)).findFirst();
+    }
+
     StepDraft step(StepKind kind, String subject, String title, Object... parts) {
         return new StepDraft(kind, subject, Text.of(title, parts));
     }
 
     /** Adds a step; its id. */
     String add(StepDraft draft) {
-        if (steps.put(draft.id(), draft.done()) != null) {
-            throw new IllegalStateException("a step told twice: " + draft.id());
-        }
-        return draft.id();
+        return gathered.add(draft);
     }
 
     boolean has(String id) {
-        return steps.containsKey(id);
+        return gathered.has(id);
     }
 
     List<Step> of(StepKind kind) {
@@ -65,12 +74,12 @@ final class SheetWriter {
     }
 
     List<Step> all(Predicate<Step> which) {
-        return steps.values().stream().filter(which).toList();
+        return gathered.steps().stream().filter(which).toList();
     }
 
     /** One step before another, where the rig has both. */
     void first(String before, String after, String why) {
-        need(before, after, Need.Sort.ORDER, why, 0);
+        gathered.need(before, after, Need.Sort.ORDER, why, 0);
     }
 
     void first(Collection<Step> before, String after, String why) {
@@ -79,12 +88,6 @@ final class SheetWriter {
 
     void then(String before, Collection<Step> after, String why) {
         after.forEach(step -> first(before, step.id(), why));
-    }
-
-    private void need(String before, String after, Need.Sort sort, String why, double restH) {
-        if (has(before) && has(after)) {
-            needs.putIfAbsent(List.of(before, after), new Need(before, after, sort, why, restH));
-        }
     }
 
     /** A step that lets what another one glued or sealed cure, and everything at its place left alone until then. */
@@ -102,7 +105,7 @@ final class SheetWriter {
                 .check("still", "nobody touched it, and nothing was mounted beside it", "a shock breaks the young bond")
                 .at(station);
         String id = add(draft);
-        need(begins, id, Need.Sort.ORDER, "it has to cure first", hours);
+        gathered.need(begins, id, Need.Sort.ORDER, "it has to cure first", hours);
         if (!station.isEmpty()) {
             rests.add(new Rest(begins, id, station, "nothing is mounted beside it while it cures"));
         }
@@ -136,30 +139,30 @@ final class SheetWriter {
         // only now everything that may have to come first is there
         all.forEach(StepsOf::order);
         List.copyOf(closings).forEach(this::shut);
-        Ancestors ancestors = new Ancestors(needs.values());
+        Ancestors ancestors = new Ancestors(gathered.needs());
         for (Rest rest : rests) {
-            for (Step step : List.copyOf(steps.values())) {
+            for (Step step : gathered.steps()) {
                 boolean beside = step.places().contains(rest.station())
                         && !step.id().equals(rest.begins())
                         && !step.id().equals(rest.ends());
                 if (beside && !ancestors.of(rest.begins()).contains(step.id())) {
-                    need(rest.ends(), step.id(), Need.Sort.ORDER, rest.why(), 0);
-                    ancestors = new Ancestors(needs.values());
+                    gathered.need(rest.ends(), step.id(), Need.Sort.ORDER, rest.why(), 0);
+                    ancestors = new Ancestors(gathered.needs());
                 }
             }
         }
-        return new BuildSheet(List.copyOf(steps.values()), List.copyOf(needs.values()));
+        return gathered.sheet();
     }
 
     /** Everything that has to get at what it shuts away comes before it; what is done with everything shut does not. */
     private void shut(Closing closing) {
-        Ancestors ancestors = new Ancestors(needs.values());
-        for (Step step : List.copyOf(steps.values())) {
+        Ancestors ancestors = new Ancestors(gathered.needs());
+        for (Step step : gathered.steps()) {
             if (step.kind().chapter() != Chapter.AFLOAT
                     && !step.id().equals(closing.step())
                     && closing.hides(step)
                     && !ancestors.of(step.id()).contains(closing.step())) {
-                need(
+                gathered.need(
                         step.id(),
                         closing.step(),
                         Need.Sort.CLOSES,

@@ -124,19 +124,17 @@ final class WireSteps implements StepsOf {
                         ending.terminal().plug(),
                         "Red to plus in the plug, read on both halves; the live side is the shrouded one.")
                 .material("terminals", "adhesive sleeve");
-        if (tooWide(segment, ending).isPresent()) {
-            draft.say(
-                    "Only now, behind the {}: it is {} wide and does not pass.",
-                    tooWide(segment, ending).get().name(),
-                    new Amount(ending.acrossM().value(), Unit.MILLIMETRE));
-        }
+        tooWide(segment, ending)
+                .ifPresent(opening -> draft.say(
+                        "Only now, behind the {}: it is {} wide and does not pass.",
+                        opening.name(),
+                        new Amount(ending.acrossM().value(), Unit.MILLIMETRE)));
         sheet.add(draft.times(2));
     }
 
     /** The opening on its way that an end does not pass. */
     private Optional<Passage> tooWide(Segment segment, Ending ending) {
-        return LayOutSteps.laid(sheet).stream()
-                .filter(each -> each.carries().equals(segment.id()))
+        return sheet.wayOf(segment.id()).stream()
                 .flatMap(each -> each.legs().stream())
                 .filter(leg -> leg.way().opening()
                         && leg.openingM().isSet()
@@ -267,9 +265,7 @@ final class WireSteps implements StepsOf {
 
     /** An end that passes every opening is crimped on the bench; one that does not, behind the hole. */
     private void crimpedWhere(Segment segment) {
-        Optional<LaidCable> way = LayOutSteps.laid(sheet).stream()
-                .filter(each -> each.carries().equals(segment.id()))
-                .findFirst();
+        Optional<LaidCable> way = sheet.wayOf(segment.id());
         String end = StepKind.CRIMP.of(segment.id() + "/end");
         String start = StepKind.CRIMP.of(segment.id() + "/start");
         for (Passage leg : way.map(LaidCable::legs).orElse(List.of())) {

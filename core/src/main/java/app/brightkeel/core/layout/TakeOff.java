@@ -1,5 +1,6 @@
 package app.brightkeel.core.layout;
 
+import app.brightkeel.core.layout.Loosened.Sort;
 import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
@@ -36,9 +37,15 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
     /**
      * One thing to take off, and how long that takes [min].
      *
-     * @param by what is loosened for it: plugs, knobs, straps; no words where nothing is
+     * @param loosened for it: plugs, knobs, straps
      */
-    public record Item(String id, String name, String station, double minMin, String by) {}
+    public record Item(String id, String name, String station, double minMin, Loosened loosened) {
+
+        /** What is loosened, in words; none where nothing is. */
+        public String by() {
+            return loosened.words();
+        }
+    }
 
     /** A part of the rig. */
     public record Named(String id, String name) {}
@@ -117,19 +124,19 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
                 off, stays, freed, off.stream().mapToDouble(Item::minMin).sum());
     }
 
-    private static String loosened(Rig rig, Placement place, TakenTogether together) {
-        Loosened by = new Loosened();
-        by.add("plug", together.plugs(place.item()));
+    private static Loosened loosened(Rig rig, Placement place, TakenTogether together) {
+        Loosened by = Loosened.NOTHING.and(Sort.PLUG, "plug", together.plugs(place.item()));
         Optional<Holder> holder = rig.holderOf(place.item());
-        holder.ifPresent(each -> by.add(each.toolFree() ? "knob" : "screw, with a tool", 1));
-        by.add("buckle", place.held().straps());
-        rig.fitOut().boxAt(place.station()).ifPresent(box -> by.say("inside the " + box.name()));
-        return by.words();
+        if (holder.isPresent()) {
+            by = by.and(Sort.KNOB, holder.get().toolFree() ? "knob" : "screw, with a tool", 1);
+        }
+        by = by.and(Sort.STRAP, "buckle", place.held().straps());
+        Optional<Enclosure> box = rig.fitOut().boxAt(place.station());
+        return box.isPresent() ? by.inside(box.get().name()) : by;
     }
 
     /** What comes off as one: only what leads out of it is unplugged, and one thing holds all of it. */
     private static Item unit(Rig rig, String unit, List<Member> members, TakenTogether together) {
-        Loosened by = new Loosened();
         int plugs = 0;
         double measured = 0;
         for (Member member : members) {
@@ -137,38 +144,32 @@ public record TakeOff(List<Item> off, List<Named> stays, List<Named> freed, doub
             boolean timed = member.offMin().isSet() && member.offMin().basis() != Figure.Basis.ASSUMED;
             measured = Math.max(measured, timed ? member.offMin().value() : 0);
         }
-        by.add("plug", plugs);
-        by.add("strap or hook", 1);
+        Loosened by = Loosened.NOTHING.and(Sort.PLUG, "plug", plugs).and(Sort.STRAP, "strap or hook", 1);
         String names = members.stream().map(Member::name).collect(Collectors.joining(", "));
         Member first = members.get(0);
         String station = rig.craft().station(first.station()).map(Station::name).orElse("");
         return new Item(
-                first.item(),
-                unit + " with " + names,
-                station,
-                measured > 0 ? measured : HALF_MIN * by.count(),
-                by.words());
+                first.item(), unit + " with " + names, station, measured > 0 ? measured : HALF_MIN * by.count(), by);
     }
 
     private static Item lifted(Rig rig, Transducer transducer, TakenTogether together) {
-        Loosened by = new Loosened();
-        by.add("plug", together.plugs(transducer.id()));
-        by.add(fastening(transducer.mount().kind()), 1);
-        by.add("tether", rig.fitOut().has(ExtraKind.TETHER, transducer.id()) ? 1 : 0);
+        Loosened by = fastened(transducer.mount().kind(), together.plugs(transducer.id()))
+                .and(Sort.STRAP, "tether", rig.fitOut().has(ExtraKind.TETHER, transducer.id()) ? 1 : 0);
         String station = rig.craft()
                 .station(transducer.mount().station())
                 .map(Station::name)
                 .orElse("");
-        return new Item(transducer.id(), transducer.name(), station, HALF_MIN * by.count(), by.words());
+        return new Item(transducer.id(), transducer.name(), station, HALF_MIN * by.count(), by);
     }
 
-    private static String fastening(MountKind kind) {
+    private static Loosened fastened(MountKind kind, int plugs) {
+        Loosened by = Loosened.NOTHING.and(Sort.PLUG, "plug", plugs);
         return switch (kind) {
-            case CLAMP_BAR, LIVE_POLE -> "clamp";
-            case TRANSOM_BOARD -> "hook";
-            case SUCTION_CUP -> "cup";
-            case ICE_FLOAT, ICE_SLEEVE, ICE_WRAP -> "loop of cable";
-            default -> "knob";
+            case CLAMP_BAR, LIVE_POLE -> by.and(Sort.KNOB, "clamp", 1);
+            case TRANSOM_BOARD -> by.and(Sort.KNOB, "hook", 1);
+            case SUCTION_CUP -> by.and(Sort.KNOB, "cup", 1);
+            case ICE_FLOAT, ICE_SLEEVE, ICE_WRAP -> by.and(Sort.STRAP, "loop of cable", 1);
+            default -> by.and(Sort.KNOB, "knob", 1);
         };
     }
 }

@@ -287,9 +287,7 @@ public final class WholeList {
             }
         }
         for (Pack pack : rig.harness().packs()) {
-            boolean charged = rig.chargers().stream()
-                    .anyMatch(charger -> charger.charges().equals(pack.id()));
-            if (!charged && pack.chemistry() != Chemistry.ALKALINE) {
+            if (rig.chargersOf(pack.id()).isEmpty() && pack.chemistry() != Chemistry.ALKALINE) {
                 piece(pack.id(), "charger", "what charges the " + pack.name() + ": not said");
             }
         }

@@ -16,7 +16,6 @@ import app.brightkeel.core.reading.Reading;
 import app.brightkeel.core.reading.ReadingKind;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -71,18 +70,11 @@ public final class BenchScene {
     }
 
     private static Scene with(Scene harness, Map<String, Text> beside, List<List<Text>> rows, List<String> suspected) {
-        List<Mark> marks = new ArrayList<>();
-        Map<String, List<Point>> areas = new LinkedHashMap<>();
-        for (Mark mark : harness.marks()) {
-            if (mark instanceof Mark.Element element) {
-                areas.put(element.part(), element.area());
-            } else if (!(mark instanceof Mark.Pick) && !(mark instanceof Mark.Drag) && !(mark instanceof Mark.Handle)) {
-                marks.add(mark);
-            }
-        }
-        areas.forEach((part, area) -> {
+        Still still = Still.of(harness);
+        List<Mark> marks = new ArrayList<>(still.marks());
+        still.areas().forEach((part, area) -> {
             if (suspected.contains(part)) {
-                marks.add(0, new Mark.Path(Role.TARGET, area, true, 1));
+                marks.add(0, Still.marked(area));
             }
             Text read = beside.get(part);
             if (read != null) {

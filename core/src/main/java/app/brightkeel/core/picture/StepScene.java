@@ -91,15 +91,17 @@ public final class StepScene {
     }
 
     private void cable(LaidCable laid, boolean heavy) {
-        List<Point> way = on.stations(laid.stations()).stream().map(on::plan).toList();
+        List<Station> stations = on.stations(laid.stations());
+        List<Point> way = stations.stream().map(on::plan).toList();
         if (way.size() > 1) {
             drawing.line(heavy ? Role.RUN : Role.GHOST, heavy ? 1.4 : 1, way);
         }
         if (heavy) {
             seen.addAll(way);
-            List<Station> ends = on.stations(laid.stations());
-            ends.stream().limit(1).forEach(named::add);
-            ends.stream().skip(Math.max(0, ends.size() - 1)).forEach(named::add);
+            if (!stations.isEmpty()) {
+                named.add(stations.get(0));
+                named.add(stations.get(stations.size() - 1));
+            }
         }
     }
 
@@ -151,16 +153,13 @@ public final class StepScene {
 
     /** The whole harness, which is small, with what the step is about marked. */
     private static Scene harness(Scene whole, Piece piece) {
-        List<Mark> marks = new ArrayList<>();
-        for (Mark mark : whole.marks()) {
-            if (mark instanceof Mark.Element element) {
-                if (piece.parts().contains(element.part())) {
-                    marks.add(0, new Mark.Path(Role.TARGET, element.area(), true, 1));
-                }
-            } else if (!(mark instanceof Mark.Pick) && !(mark instanceof Mark.Drag) && !(mark instanceof Mark.Handle)) {
-                marks.add(mark);
+        Still still = Still.of(whole);
+        List<Mark> marks = new ArrayList<>(still.marks());
+        still.areas().forEach((part, area) -> {
+            if (piece.parts().contains(part)) {
+                marks.add(0, Still.marked(area));
             }
-        }
+        });
         return new Scene(whole.title(), whole.subtitle(), whole.frame(), marks, whole.twin());
     }
 }

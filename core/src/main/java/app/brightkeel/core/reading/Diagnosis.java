@@ -2,11 +2,11 @@ package app.brightkeel.core.reading;
 
 import app.brightkeel.core.reading.Hypotheses.Hypothesis;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What the readings say.
@@ -52,35 +52,32 @@ public record Diagnosis(List<Suspect> suspects, List<Telling> next) {
     }
 
     private static List<Suspect> suspects(BenchModel model, List<Hypothesis> all) {
-        Map<String, Double> likely = new LinkedHashMap<>();
-        Map<String, Hypothesis> heaviest = new HashMap<>();
-        for (Hypothesis each : all) {
-            likely.merge(each.cause(), each.weight(), Double::sum);
-            heaviest.putIfAbsent(each.cause(), each);
-        }
-        return likely.entrySet().stream()
-                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
-                .filter(each -> each.getValue() > LEAST_LIKELY)
+        // heaviest first, within a cause as among them all
+        Map<String, List<Hypothesis>> causes =
+                all.stream().collect(Collectors.groupingBy(Hypothesis::cause, LinkedHashMap::new, Collectors.toList()));
+        return causes.values().stream()
+                .sorted(Comparator.comparingDouble(Diagnosis::weight).reversed())
+                .filter(alike -> weight(alike) > LEAST_LIKELY)
                 .limit(MOST_SUSPECTS)
-                .flatMap(each -> Optional.ofNullable(heaviest.get(each.getKey())).stream()
-                        .map(hypothesis ->
-                                FaultWords.suspect(model.circuit(), fitted(all, hypothesis), each.getValue())))
+                .map(alike -> FaultWords.suspect(model.circuit(), fitted(alike), weight(alike)))
                 .toList();
     }
 
-    /** The faults of a hypothesis, of the size that all sizes of its cause together say. */
-    private static List<Fault> fitted(List<Hypothesis> all, Hypothesis of) {
-        List<Hypothesis> alike =
-                all.stream().filter(each -> each.cause().equals(of.cause())).toList();
-        double weight = alike.stream().mapToDouble(Hypothesis::weight).sum();
+    private static double weight(List<Hypothesis> alike) {
+        return alike.stream().mapToDouble(Hypothesis::weight).sum();
+    }
+
+    /** The faults of one cause, of the size that all its sizes together say. */
+    private static List<Fault> fitted(List<Hypothesis> alike) {
         List<Fault> fitted = new ArrayList<>();
-        for (int f = 0; f < of.faults().size(); f++) {
+        List<Fault> heaviest = alike.get(0).faults();
+        for (int f = 0; f < heaviest.size(); f++) {
             int at = f;
-            Fault fault = of.faults().get(f);
+            Fault fault = heaviest.get(f);
             double size = alike.stream()
                             .mapToDouble(each -> each.weight() * each.size(at))
                             .sum()
-                    / weight;
+                    / weight(alike);
             fitted.add(fault.kind().graded() ? new Fault(fault.kind(), fault.subject(), size) : fault);
         }
         return fitted;

@@ -5,8 +5,10 @@ import app.brightkeel.core.reference.FuseTables;
 import app.brightkeel.core.rig.LoadModel;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What a meter says in one world, point by point; each state of the harness is solved once. */
 final class Measured {
@@ -30,7 +32,7 @@ final class Measured {
     private final double[] segmentOhm;
     private final boolean[] reached;
     private final Map<Integer, Double> leaks = new HashMap<>();
-    private final Map<Integer, Integer> reversed = new HashMap<>();
+    private final Set<Integer> reversed = new HashSet<>();
     private final List<Integer> live = new ArrayList<>();
     private final Map<String, Solved> states = new HashMap<>();
 
@@ -70,7 +72,7 @@ final class Measured {
                 restV[source] -= fault.size();
                 packOhm[source] *= 1 + 3 * fault.size();
             }
-            case REVERSED_PLUG -> reversed.put(device(fault.subject()), 1);
+            case REVERSED_PLUG -> reversed.add(device(fault.subject()));
             case LIVE_WHEN_OFF -> live.add(place(fault.subject()));
             case CHAFED_LEAD -> leaks.put(segment(fault.subject()), fault.size());
         }
@@ -147,7 +149,7 @@ final class Measured {
             ohm[i] = segment < 0 ? 0 : segmentOhm[segment];
             pack[i] = circuit.topology().packs().get(i);
             device[i] = circuit.topology().devices().get(i);
-            if (device[i] >= 0 && reached[i] && !reversed.containsKey(device[i])) {
+            if (device[i] >= 0 && reached[i] && !reversed.contains(device[i])) {
                 draws[device[i]] = watts[device[i]] * world.draw()[device[i]];
             }
         }
@@ -222,7 +224,7 @@ final class Measured {
     }
 
     private double sign(int device) {
-        return reversed.containsKey(device) ? -1 : 1;
+        return reversed.contains(device) ? -1 : 1;
     }
 
     private double volts(Solved state, int device) {
@@ -262,13 +264,7 @@ final class Measured {
 
     /** Between a device's plug and a switch that is off: nothing, unless that switch is passed by. */
     private double dead(int device) {
-        List<Integer> way = circuit.topology().way(circuit.topology().nodeOfDevice(device));
-        boolean held = false;
-        for (int p = 0; p < circuit.places().size(); p++) {
-            Place place = circuit.places().get(p);
-            held |= place.sort() == Place.Sort.SWITCH && way.contains(place.segment()) && !live.contains(p);
-        }
-        return held ? 0 : volts(off(), device);
+        return held(circuit.topology().nodeOfDevice(device)) ? 0 : volts(off(), device);
     }
 
     /** What leaks, what is live, and what is known to be drawn. */
@@ -278,7 +274,7 @@ final class Measured {
             int node = circuit.nodeOf(leak.getKey());
             boolean mine = node >= 0
                     && circuit.topology().packs().get(circuit.topology().root(node)) == source;
-            if (mine && !held(leak.getKey())) {
+            if (mine && !held(node)) {
                 amps += off().volts()[node] / Math.max(leak.getValue(), 1);
             }
         }
@@ -291,9 +287,9 @@ final class Measured {
         return amps;
     }
 
-    /** Whether a switch that is off stands before the end of a wire. */
-    private boolean held(int segment) {
-        List<Integer> way = circuit.topology().way(circuit.nodeOf(segment));
+    /** Whether a switch that is off stands before a node. */
+    private boolean held(int node) {
+        List<Integer> way = circuit.topology().way(node);
         for (int p = 0; p < circuit.places().size(); p++) {
             Place place = circuit.places().get(p);
             if (place.sort() == Place.Sort.SWITCH && way.contains(place.segment()) && !live.contains(p)) {

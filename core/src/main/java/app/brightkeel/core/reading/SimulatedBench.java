@@ -1,6 +1,7 @@
 package app.brightkeel.core.reading;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 
 /**
@@ -25,6 +26,12 @@ public final class SimulatedBench {
     /** Ids of the points that can be read. */
     public List<String> points() {
         return model.points().stream().map(Point::id).toList();
+    }
+
+    /** What is read at a point; missing where the rig has none of that id. */
+    public Optional<ReadingKind> kind(String id) {
+        int at = model.indexOf(id);
+        return at < 0 ? Optional.empty() : Optional.of(model.points().get(at).kind());
     }
 
     /** What the meter shows at a point [V, A, Ω]; an unknown one is a fault of the caller. */

@@ -379,6 +379,13 @@ public record Rig(
         return find(runs(), Run::carries, carried);
     }
 
+    /** What charges a pack. */
+    public List<Charger> chargersOf(String pack) {
+        return chargers().stream()
+                .filter(charger -> charger.charges().equals(pack))
+                .toList();
+    }
+
     /** A plain loop: every rig that is tried as a cure looks its parts up again and again. */
     private static <T> Optional<T> find(List<T> all, Function<T, String> key, String id) {
         for (T each : all) {

@@ -1,12 +1,11 @@
 package app.brightkeel.server.meter;
 
 import app.brightkeel.core.reading.BenchModel;
-import app.brightkeel.core.reading.Expectations;
-import app.brightkeel.core.reading.Expected;
 import app.brightkeel.core.reading.Fault;
 import app.brightkeel.core.reading.FaultKind;
 import app.brightkeel.core.reading.Faults;
 import app.brightkeel.core.reading.Reading;
+import app.brightkeel.core.reading.ReadingKind;
 import app.brightkeel.core.reading.SimulatedBench;
 import app.brightkeel.core.reference.Table;
 import java.io.BufferedInputStream;
@@ -101,19 +100,12 @@ public final class SimulatedMeter implements AutoCloseable {
     }
 
     private String read(String id) {
-        Optional<Expected> expected = Expectations.of(model).stream()
-                .filter(each -> each.id().equals(id))
-                .findFirst();
-        if (expected.isEmpty()) {
+        Optional<ReadingKind> kind = bench.kind(id);
+        if (kind.isEmpty()) {
             return "NO such point";
         }
         Reading reading = bench.read(id);
-        return String.format(
-                Locale.ROOT,
-                "READ %s %.4f %s",
-                id,
-                reading.value(),
-                MeterClient.unit(expected.get().kind()));
+        return String.format(Locale.ROOT, "READ %s %.4f %s", id, reading.value(), MeterClient.unit(kind.get()));
     }
 
     private String wrong(String[] words) {
