@@ -1,6 +1,12 @@
 import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
 import "./styles.css";
-import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import {
+  MutationCache,
+  notifyManager,
+  QueryCache,
+  QueryClient,
+  QueryClientProvider,
+} from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
@@ -15,6 +21,9 @@ const SheetView = lazy(() => import("./sheet/SheetView"));
 const BenchView = lazy(() => import("./bench/BenchView"));
 const PrintView = lazy(() => import("./sheet/PrintView"));
 const LineView = lazy(() => import("./line/LineView"));
+
+// a tick shows in the turn in which it was pressed: a timer later the box has already sprung back once
+notifyManager.setScheduler(queueMicrotask);
 
 // a session that ended while the page stood open: ask for the passphrase again
 const onError = (error: Error) => {

@@ -1,11 +1,8 @@
-import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "react-router";
-import { rigQuery } from "../api/queries";
 import type { Bench } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { useKeys } from "../parts/keys";
-import { RigNav } from "../parts/RigNav";
-import { TopBar } from "../parts/TopBar";
+import { RigHead, Trouble } from "../parts/RigHead";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
 import { MeterPanel } from "./MeterPanel";
@@ -18,7 +15,6 @@ export default function BenchView() {
   const { id = "" } = useParams();
   const { toggle } = useUnits();
   const navigate = useNavigate();
-  const saved = useQuery(rigQuery(id));
   const acts = useBench(id);
   useKeys({
     u: toggle,
@@ -28,25 +24,8 @@ export default function BenchView() {
   const { data, isError, error } = acts.bench;
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
-      <TopBar>
-        <span className="flex min-w-0 grow items-baseline gap-3 max-md:flex-wrap">
-          <Link to="/" className="whitespace-nowrap text-ink-3">
-            Shelf ›
-          </Link>
-          <h1 className="min-w-0 text-[16px] font-semibold md:truncate">{saved.data?.rig.name ?? "…"}</h1>
-          {data && (
-            <span className="whitespace-nowrap text-ink-3 max-lg:hidden">
-              bench for revision {data.revision}
-            </span>
-          )}
-        </span>
-        <RigNav id={id} at="bench" />
-      </TopBar>
-      {acts.trouble !== "" && (
-        <p role="status" className="border-b border-fails bg-sheet px-6 py-1.5 text-fails">
-          {acts.trouble}
-        </p>
-      )}
+      <RigHead id={id} at="bench" about={data ? `bench for revision ${data.revision}` : ""} />
+      <Trouble words={acts.trouble} />
       {acts.bench.isPending && <p className="p-7 text-ink-3">Working out what the meter should say…</p>}
       {isError && <p className="p-7 text-fails">{error.message}</p>}
       {data && <OnTheBench id={id} bench={data} acts={acts} />}

@@ -1,10 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
-import { rigQuery } from "../api/queries";
+import { useParams } from "react-router";
 import { useKeys } from "../parts/keys";
-import { RigNav } from "../parts/RigNav";
-import { TopBar } from "../parts/TopBar";
+import { RigHead } from "../parts/RigHead";
 import { useUnits } from "../units/UnitsProvider";
 import { PRINT_PARTS, printQuery, type PrintPart, wantedOf } from "./queries";
 
@@ -19,7 +17,6 @@ const PARTS: [PrintPart, string, string][] = [
 export default function PrintView() {
   const { id = "" } = useParams();
   const { system, toggle } = useUnits();
-  const saved = useQuery(rigQuery(id));
   const [parts, choose] = useState<PrintPart[]>(PRINT_PARTS);
   const printed = useQuery(printQuery(id, system, parts));
   const query = new URLSearchParams({
@@ -29,17 +26,7 @@ export default function PrintView() {
   useKeys({ u: toggle });
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
-      <TopBar>
-        <span className="flex min-w-0 grow items-baseline gap-3">
-          <Link to={`/rigs/${id}/sheet`} className="whitespace-nowrap text-ink-3">
-            Sheet ›
-          </Link>
-          <h1 className="min-w-0 text-[16px] font-semibold md:truncate">
-            {saved.data?.rig.name ?? "…"}, on paper
-          </h1>
-        </span>
-        <RigNav id={id} at="sheet" />
-      </TopBar>
+      <RigHead id={id} at="sheet" back={["Sheet", `/rigs/${id}/sheet`]} after=", on paper" />
       <div className="grid min-h-0 grow grid-cols-1 md:grid-cols-[260px_minmax(0,1fr)]">
         <aside
           aria-label="What goes on paper"

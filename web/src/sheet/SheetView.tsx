@@ -4,8 +4,7 @@ import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { rigQuery } from "../api/queries";
 import type { Build, BuildProgress, Saved } from "../api/types";
 import { useKeys } from "../parts/keys";
-import { RigNav } from "../parts/RigNav";
-import { TopBar } from "../parts/TopBar";
+import { RigHead, Trouble } from "../parts/RigHead";
 import { useUnits } from "../units/UnitsProvider";
 import { ApartView } from "./ApartView";
 import { Days } from "./Days";
@@ -24,20 +23,11 @@ export default function SheetView() {
   const failed = [saved, sheet.build, sheet.progress].find((each) => each.isError);
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
-      <TopBar>
-        <span className="flex min-w-0 grow items-baseline gap-3 max-md:flex-wrap">
-          <Link to="/" className="whitespace-nowrap text-ink-3">
-            Shelf ›
-          </Link>
-          <h1 className="min-w-0 text-[16px] font-semibold md:truncate">{saved.data?.rig.name ?? "…"}</h1>
-          {sheet.build.data && (
-            <span className="whitespace-nowrap text-ink-3 max-lg:hidden">
-              sheet of revision {sheet.build.data.revision}
-            </span>
-          )}
-        </span>
-        <RigNav id={id} at="sheet" />
-      </TopBar>
+      <RigHead
+        id={id}
+        at="sheet"
+        about={sheet.build.data ? `sheet of revision ${sheet.build.data.revision}` : ""}
+      />
       {failed ? (
         <p className="p-7 text-fails">{failed.error?.message}</p>
       ) : saved.data && sheet.build.data && sheet.progress.data ? (
@@ -118,11 +108,7 @@ function Building({
   }
   return (
     <>
-      {sheet.trouble && (
-        <p role="status" className="border-b border-fails bg-sheet px-6 py-1.5 text-fails">
-          {sheet.trouble.error?.message}
-        </p>
-      )}
+      <Trouble words={sheet.trouble?.error?.message ?? ""} />
       <div className="grid min-h-0 grow grid-cols-1 md:grid-cols-[236px_minmax(0,1fr)_290px]">
         <Days
           build={build}

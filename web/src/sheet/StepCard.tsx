@@ -66,7 +66,7 @@ export function StepCard({
               <Words text={say} strong />
             </p>
           ))}
-          <Ticks sheet={sheet} numbered={numbered} />
+          <Ticks sheet={sheet} numbered={numbered} onSelect={onSelect} />
           <StepPicture build={build} step={step} />
           {step.minds.length > 0 && <p className="py-1 text-[13px] text-ink-2">{step.minds.join(" ")}</p>}
           <StepNotes sheet={sheet} progress={progress} step={step.id} />
@@ -101,9 +101,21 @@ function Early({ early }: { early: StepNeed[] }) {
 }
 
 /** What is ticked: each thing that is to be seen, or the step as a whole. */
-function Ticks({ sheet, numbered: { step, done } }: { sheet: Sheet; numbered: Numbered }) {
+function Ticks({
+  sheet,
+  numbered: { step, done },
+  onSelect,
+}: {
+  sheet: Sheet;
+  numbered: Numbered;
+  onSelect: () => void;
+}) {
   const ticked = done?.ticked ?? [];
-  const set = (item: string, on: boolean) => sheet.tick.mutate({ step, item, done: on });
+  const set = (item: string, on: boolean) => {
+    sheet.tick.mutate({ step, item, done: on });
+    // a step that was open because it was the next one stays open under the finger that ticked it
+    onSelect();
+  };
   if (step.checks.length === 0) {
     return (
       <label className="flex cursor-pointer items-center gap-2.5 py-1.5">

@@ -7,8 +7,11 @@ const MOMENT = new Intl.DateTimeFormat("en-GB", { weekday: "long", hour: "2-digi
 /** As a person says it: Friday evening, Saturday, Tuesday at the water. */
 export function dayWords(sitting: Sitting): string {
   const weekday = WEEKDAY.format(noon(sitting.day));
-  const evening = Number(sitting.begin.slice(11, 13)) >= 17;
-  return sitting.water ? `${weekday}, at the water` : evening ? `${weekday} evening` : weekday;
+  return sitting.water ? `${weekday}, at the water` : evening(sitting) ? `${weekday} evening` : weekday;
+}
+
+function evening(sitting: Sitting): boolean {
+  return Number(sitting.begin.slice(11, 13)) >= 17;
 }
 
 export function dateWords(day: string): string {
@@ -33,9 +36,7 @@ export function workWords(minutes: number): string {
 
 /** "two evenings and a Sunday", in the order in which they come. */
 export function daysInWords(sittings: Sitting[]): string {
-  const names = sittings.map((each) =>
-    Number(each.begin.slice(11, 13)) >= 17 ? "evening" : WEEKDAY.format(noon(each.day)),
-  );
+  const names = sittings.map((each) => (evening(each) ? "evening" : WEEKDAY.format(noon(each.day))));
   const kinds = [...new Set(names)].map((name) => {
     const count = names.filter((each) => each === name).length;
     if (count === 1) return name === "evening" ? "an evening" : `a ${name}`;

@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What an order that somebody made breaks.
@@ -19,9 +21,23 @@ public record OrderJudged(List<Need> broken) {
         broken = List.copyOf(broken);
     }
 
-    /** Whether something is shut away before everything under it is done. */
-    public boolean closesTooEarly() {
-        return broken.stream().anyMatch(each -> each.sort() == Need.Sort.CLOSES);
+    /**
+     * Where each step of an order stands in it; it need not have all of them.
+     *
+     * @throws Refusal naming a step that is not there, or that stands in it twice
+     */
+    public static Map<String, Integer> places(List<Step> steps, List<String> order) {
+        Set<String> known = steps.stream().map(Step::id).collect(Collectors.toSet());
+        Map<String, Integer> places = new HashMap<>();
+        for (String id : order) {
+            if (!known.contains(id)) {
+                throw new Refusal(RefusalCode.DANGLING, "order", id, "the id of a step of this sheet");
+            }
+            if (places.put(id, places.size()) != null) {
+                throw new Refusal(RefusalCode.DUPLICATE, "order", id, "each step once");
+            }
+        }
+        return places;
     }
 
     /**
@@ -30,15 +46,7 @@ public record OrderJudged(List<Need> broken) {
      * @throws Refusal naming a step that is not there, that stands in it twice, or that is missing
      */
     public static OrderJudged of(BuildGraph graph, List<String> order) {
-        Map<String, Integer> places = new HashMap<>();
-        for (String id : order) {
-            if (graph.sheet().step(id).isEmpty()) {
-                throw new Refusal(RefusalCode.DANGLING, "order", id, "the id of a step of this sheet");
-            }
-            if (places.put(id, places.size()) != null) {
-                throw new Refusal(RefusalCode.DUPLICATE, "order", id, "each step once");
-            }
-        }
+        Map<String, Integer> places = places(graph.sheet().steps(), order);
         for (Step step : graph.sheet().steps()) {
             if (!places.containsKey(step.id())) {
                 throw new Refusal(

@@ -74,19 +74,23 @@ class BenchController {
     private Bench bench(StoredRig stored) {
         Line line = lines.of(stored);
         Outcome<BenchModel> model = BenchModel.of(line);
-        List<BenchStore.Read> readings = store.readings(stored.id());
-        if (!model.isKnown()) {
-            return new Bench(
-                    stored.revision(),
-                    List.of(),
-                    readings,
-                    List.of(),
-                    new Diagnosis(List.of(), List.of()),
-                    new Bench.MeterState(0, List.of(), List.of()),
-                    Picture.NONE,
-                    Text.of("Waits for {}.", Wanted.words(line.rig(), model.missing())));
+        if (model.isKnown()) {
+            return bench(stored, model.value());
         }
-        return turns.take(() -> bench(stored, model.value(), readings));
+        return new Bench(
+                stored.revision(),
+                List.of(),
+                store.readings(stored.id()),
+                List.of(),
+                new Diagnosis(List.of(), List.of()),
+                new Bench.MeterState(0, List.of(), List.of()),
+                Picture.NONE,
+                Text.of("Waits for {}.", Wanted.words(line.rig(), model.missing())));
+    }
+
+    private Bench bench(StoredRig stored, BenchModel model) {
+        List<BenchStore.Read> readings = store.readings(stored.id());
+        return turns.take(() -> bench(stored, model, readings));
     }
 
     private Bench bench(StoredRig stored, BenchModel model, List<BenchStore.Read> readings) {
@@ -144,9 +148,10 @@ class BenchController {
     @PutMapping("/readings")
     Bench setReading(@PathVariable String id, @RequestParam String point, @RequestParam double value) {
         StoredRig stored = rigs.get(id);
-        Reading reading = Reading.of(expected(model(stored), point), value);
+        BenchModel model = model(stored);
+        Reading reading = Reading.of(expected(model, point), value);
         store.keep(id, List.of(new BenchStore.Said(reading.id(), reading.value())), true);
-        return bench(stored);
+        return bench(stored, model);
     }
 
     /** Forgets the reading of a point; of all where none is named. */
@@ -172,27 +177,23 @@ class BenchController {
         Checks.within("port", port, 0, PORTS, "");
         BenchModel model = model(stored);
         List<Expected> wanted = point.isEmpty() ? Expectations.of(model) : List.of(expected(model, point));
-        int from = port > 0
-                ? port
-                : meters.at(id, stored.revision())
-                        .map(SimulatedMeter::port)
-                        .orElseThrow(() -> new MeterFault("No meter is switched on at this rig."));
         List<BenchStore.Said> said = new ArrayList<>();
-        try (MeterClient meter = new MeterClient(from)) {
+        try (MeterClient meter = new MeterClient(port > 0 ? port : port(stored))) {
             for (Expected each : wanted) {
                 said.add(new BenchStore.Said(each.id(), meter.read(each).value()));
             }
         }
         store.keep(id, said, false);
-        return bench(stored);
+        return bench(stored, model);
     }
 
     /** Switches a simulated meter on at this rig. */
     @PostMapping("/meter")
     Bench switchMeterOn(@PathVariable String id) {
         StoredRig stored = rigs.get(id);
-        meters.switchOn(id, stored.revision(), model(stored));
-        return bench(stored);
+        BenchModel model = model(stored);
+        meters.switchOn(id, stored.revision(), model);
+        return bench(stored, model);
     }
 
     /** Switches it off. */
@@ -213,11 +214,6 @@ class BenchController {
         return told(id, "WRONG " + word(kind) + " " + word(subject) + " " + size);
     }
 
-    /** One word of a line, whatever somebody sends. */
-    private static String word(String words) {
-        return Checks.cut(words.replaceAll("\\s", ""), MOST_WORD);
-    }
-
     /** All is well with it again. */
     @DeleteMapping("/meter/fault")
     Bench clearFaults(@PathVariable String id) {
@@ -226,15 +222,24 @@ class BenchController {
 
     private Bench told(String id, String line) {
         StoredRig stored = rigs.get(id);
-        int port = meters.at(id, stored.revision())
-                .map(SimulatedMeter::port)
-                .orElseThrow(() -> new MeterFault("No meter is switched on at this rig."));
-        try (MeterClient meter = new MeterClient(port)) {
+        try (MeterClient meter = new MeterClient(port(stored))) {
             String answer = meter.ask(line);
             if (!answer.equals("OK")) {
                 throw new MeterFault("The meter says: " + answer);
             }
         }
         return bench(stored);
+    }
+
+    /** Of the simulated meter. */
+    private int port(StoredRig stored) {
+        return meters.at(stored.id(), stored.revision())
+                .map(SimulatedMeter::port)
+                .orElseThrow(() -> new MeterFault("No meter is switched on at this rig."));
+    }
+
+    /** One word of a line, whatever somebody sends. */
+    private static String word(String words) {
+        return Checks.cut(words.replaceAll("\\s", ""), MOST_WORD);
     }
 }

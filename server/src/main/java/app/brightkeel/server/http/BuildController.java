@@ -2,6 +2,7 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.build.ApartSheet;
 import app.brightkeel.core.build.Check;
+import app.brightkeel.core.build.OrderJudged;
 import app.brightkeel.core.build.Progress;
 import app.brightkeel.core.build.Step;
 import app.brightkeel.core.build.Tick;
@@ -14,9 +15,8 @@ import app.brightkeel.server.store.PhotoStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import java.time.Clock;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -64,8 +64,9 @@ class BuildController {
     @GetMapping
     Build getBuild(@PathVariable String id) {
         StoredRig stored = rigs.get(id);
-        return new Build(
-                stored.revision(), sheets.workshop(id), store.workshop(id).isPresent(), sheets.plan(stored));
+        Optional<Workshop> said = store.workshop(id);
+        Workshop workshop = said.orElseGet(sheets::usual);
+        return new Build(stored.revision(), workshop, said.isPresent(), sheets.plan(stored, workshop));
     }
 
     /** What is done of it. */
@@ -121,17 +122,7 @@ class BuildController {
         if (order.size() > MOST_STEPS) {
             throw new Refusal(RefusalCode.TOO_MANY, "order", String.valueOf(order.size()), "at most " + MOST_STEPS);
         }
-        Set<String> known =
-                new HashSet<>(sheets.plan(stored).steps().stream().map(Step::id).toList());
-        Set<String> seen = new HashSet<>();
-        for (String step : order) {
-            if (!known.contains(step)) {
-                throw new Refusal(RefusalCode.DANGLING, "order", step, "the id of a step of this rig");
-            }
-            if (!seen.add(step)) {
-                throw new Refusal(RefusalCode.DUPLICATE, "order", step, "each step once");
-            }
-        }
+        OrderJudged.places(sheets.plan(stored).steps(), order);
         store.order(id, order);
         return getBuild(id);
     }

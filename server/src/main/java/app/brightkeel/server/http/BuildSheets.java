@@ -38,15 +38,19 @@ class BuildSheets {
         this.clock = clock;
     }
 
-    /** As it was said; where it was not, from today on, by the clock of this machine. */
-    Workshop workshop(String id) {
-        return build.workshop(id)
-                .orElseGet(() -> Workshop.usual(
-                        LocalDate.now(clock).toString(), ZoneId.systemDefault().getId()));
+    /** Where nobody said when: from today on, by the clock of this machine. */
+    Workshop usual() {
+        return Workshop.usual(
+                LocalDate.now(clock).toString(), ZoneId.systemDefault().getId());
     }
 
     BuildPlan plan(StoredRig stored) {
-        Key key = new Key(stored.id(), stored.revision(), workshop(stored.id()), build.order(stored.id()));
+        return plan(stored, build.workshop(stored.id()).orElseGet(this::usual));
+    }
+
+    /** @param workshop of that rig, as it is kept or as it is usual */
+    BuildPlan plan(StoredRig stored, Workshop workshop) {
+        Key key = new Key(stored.id(), stored.revision(), workshop, build.order(stored.id()));
         BuildPlan plan = known.getIfPresent(key);
         if (plan == null) {
             plan = turns.take(() -> made(key, lines.of(stored)));
