@@ -60,7 +60,7 @@ function OnTheBench({ id, bench, acts }: { id: string; bench: Bench; acts: Bench
         )}
         <MeterPanel bench={bench} acts={acts} />
       </section>
-      <Readings bench={bench} acts={acts} />
+      <Readings id={id} bench={bench} acts={acts} />
     </main>
   );
 }

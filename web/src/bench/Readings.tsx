@@ -22,7 +22,7 @@ const KINDS: [Expected["kind"], string][] = [
 ];
 
 /** Every point in the order in which it is read, with what is all right there. */
-export function Readings({ bench, acts }: { bench: Bench; acts: BenchActs }) {
+export function Readings({ id, bench, acts }: { id: string; bench: Bench; acts: BenchActs }) {
   const known = new Set(bench.expected.map((each) => each.id));
   const gone = bench.readings.filter((read) => !known.has(read.point)).length;
   return (
@@ -39,11 +39,16 @@ export function Readings({ bench, acts }: { bench: Bench; acts: BenchActs }) {
           )}
           {gone > 0 && `, ${gone} of points that the rig no longer has`}
         </span>
-        {bench.readings.length > 0 && (
-          <button type="button" className={LEADS_ON} onClick={() => acts.forget("")}>
-            forget all
-          </button>
-        )}
+        <span className="flex gap-4">
+          <a href={`/api/rigs/${id}/bench/list`} className="underline decoration-rule underline-offset-4">
+            as a list (CSV)
+          </a>
+          {bench.readings.length > 0 && (
+            <button type="button" className={LEADS_ON} onClick={() => acts.forget("")}>
+              forget all
+            </button>
+          )}
+        </span>
       </p>
       {KINDS.map(([kind, title]) => {
         const mine = bench.expected.filter((each) => each.kind === kind);

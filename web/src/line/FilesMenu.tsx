@@ -40,6 +40,11 @@ export function FilesMenu() {
             The rig, to send or keep (JSON)
           </a>
         </DropdownMenu.Item>
+        <DropdownMenu.Item asChild>
+          <a className={ITEM} href={`${at}/bundle`}>
+            The whole rig with all that was done of it (ZIP)
+          </a>
+        </DropdownMenu.Item>
         {lists
           .filter((list) => list.links.length === 0 || list.links.includes(link))
           .map((list) => (

@@ -66,6 +66,20 @@ export function Days({
             Calendar
           </a>
         </div>
+        <p className="flex flex-wrap gap-x-3 pt-2 text-[13px] max-md:hidden">
+          <a
+            href={`/api/rigs/${id}/build/steps?habit=${system}`}
+            className="text-ink-2 underline decoration-rule underline-offset-4"
+          >
+            steps (CSV)
+          </a>
+          <a
+            href={`/api/rigs/${id}/bundle`}
+            className="text-ink-2 underline decoration-rule underline-offset-4"
+          >
+            whole rig (ZIP)
+          </a>
+        </p>
         <h2 className="pt-5 pb-1 font-semibold">The other way round</h2>
         <ul>
           {APART.map(([occasion, words]) => (

@@ -1,19 +1,16 @@
-import type { Problem } from "../api/types";
+import { sendFile } from "../api/sendFile";
 
 /** Longest side that is kept [pixels]: enough to see a crimp. */
 const SIDE = 1800;
 
 /** Sends a photo, made smaller where the browser can; the server looks what it is. */
 export async function sendPhoto(rig: string, step: string, file: File): Promise<void> {
-  const response = await fetch(`/api/rigs/${rig}/build/photos?step=${encodeURIComponent(step)}`, {
-    method: "POST",
-    headers: { "Content-Type": "application/octet-stream" },
-    body: await smaller(file),
-  });
-  if (!response.ok) {
-    const problem = (await response.json().catch(() => undefined)) as Problem | undefined;
-    throw new Error(problem?.detail ?? "The photo did not get through.");
-  }
+  await sendFile(
+    `/api/rigs/${rig}/build/photos?step=${encodeURIComponent(step)}`,
+    "application/octet-stream",
+    await smaller(file),
+    "The photo did not get through.",
+  );
 }
 
 /** What cannot be read as a picture is sent as it is, to be told why it is none. */

@@ -98,7 +98,7 @@ export default function ShelfView() {
           <input
             ref={file}
             type="file"
-            accept=".json,application/json"
+            accept=".json,.zip,application/json,application/zip"
             multiple
             aria-label="Rig files"
             className="hidden"

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, documentOf, etag } from "../api/client";
+import { sendFile } from "../api/sendFile";
 import { rigQuery, shelfQuery } from "../api/queries";
 import type { Rig, RigDocument, Saved, ShelfEntry, Unreadable } from "../api/types";
 import { beginGuide, nextStep, stepsOf } from "../parts/guide";
@@ -105,6 +106,17 @@ export function useShelf() {
 
 /** Sends a file as it is; what is wrong with it is the server's to say. */
 async function taken(file: File): Promise<string> {
+  if (file.name.toLowerCase().endsWith(".zip")) {
+    const saved = await sendFile<Saved>(
+      "/api/rigs/bundle",
+      "application/zip",
+      file,
+      "did not get through",
+    ).catch((error: Error) => {
+      throw new Error(`${file.name}: ${error.message}`);
+    });
+    return saved.rig.name;
+  }
   if (file.size > MOST_BYTES) {
     throw new Error(`${file.name}: larger than 1 MB, the most a rig may take.`);
   }

@@ -42,6 +42,7 @@ function OneSort({ index }: { index: number }) {
       ...rig.harness.junctions,
       ...rig.fitOut.boxes,
       ...rig.fitOut.boards.parts,
+      ...rig.fitOut.closures,
     ].map((each) => [each.id, each.name]),
   ] as [string, string][];
   return (
@@ -87,7 +88,15 @@ function OneSort({ index }: { index: number }) {
         {behind && (
           <Choice label="Its pull is spread by" pointer={`${at}/backing`} options={choices("Backing")} />
         )}
-        <Tick label="Came with the part" pointer={`${at}/supplied`} />
+        <ChoiceOf
+          label="Came with it"
+          value={String(fastener.supplied)}
+          options={Array.from({ length: MOST_ALIKE + 1 }, (_, n) => [
+            String(n),
+            n === 0 ? "none" : String(n),
+          ])}
+          onChange={(supplied) => set(`${at}/supplied`, Number(supplied))}
+        />
         <Tick label="Length was tried there" pointer={`${at}/tried`} />
       </More>
     </Section>

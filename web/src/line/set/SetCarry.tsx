@@ -5,6 +5,7 @@ import { NameField } from "../../parts/NameField";
 import { BallastFields } from "./BallastFields";
 import { BoardFields } from "./BoardFields";
 import { BoxFields } from "./BoxFields";
+import { ClosureFields } from "./ClosureFields";
 import { ExtraFields } from "./ExtraFields";
 import { FastenerFields } from "./FastenerFields";
 import { GripFields } from "./GripFields";
@@ -45,6 +46,7 @@ export function SetCarry() {
       <BoxFields />
       <BoardFields />
       <ExtraFields />
+      <ClosureFields />
       <FastenerFields />
     </>
   );

@@ -21,7 +21,7 @@ public class ServerArchitectureTest {
                 .that()
                 .resideInAnyPackage("..server.http..", "..server.files..", "..server.store..", "..server.access..")
                 .and()
-                .doNotHaveSimpleName("FileController") // a scratch directory for the backup, named by the system
+                .doNotHaveSimpleName("Scratch") // a file for one request, named by the system
                 .and()
                 .doNotHaveSimpleName("Backup")
                 .and()

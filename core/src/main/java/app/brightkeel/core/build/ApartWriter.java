@@ -25,12 +25,13 @@ final class ApartWriter {
     /** One plug, knob or strap [min]; common practice, no source. */
     private static final double HALF_MIN = 0.5;
 
-    private static final String RIG = "rig";
+    static final String RIG = "rig";
 
     private final Rig rig;
     private final Apart occasion;
     private final TakenTogether together;
     private final Gathered gathered = new Gathered();
+    private final ApartCovers covers;
     private int plugs;
     private int knobs;
     private int straps;
@@ -39,17 +40,23 @@ final class ApartWriter {
         this.rig = rig;
         this.occasion = occasion;
         together = new TakenTogether(rig);
+        covers = new ApartCovers(rig, gathered);
     }
 
     ApartSheet write() {
         if (occasion == Apart.CHARGE) {
             rig.harness().packs().forEach(this::charge);
+            covers.shut(gathered.steps().stream()
+                    .filter(each -> each.kind() == StepKind.CHARGE || each.kind() == StepKind.LIFT)
+                    .map(Step::id)
+                    .toList());
         } else {
             List<TakeOff.Item> off = off();
             if (!off.isEmpty()) {
                 tell(off);
             }
         }
+        straps += covers.straps();
         BuildSheet sheet = gathered.sheet();
         List<String> order = WorkOrder.of(new BuildGraph(sheet));
         double minutes = sheet.steps().stream().mapToDouble(Step::minutes).sum();
@@ -59,11 +66,12 @@ final class ApartWriter {
     private void tell(List<TakeOff.Item> off) {
         if (occasion == Apart.CAR_PARK) {
             off.forEach(this::putOn);
-            powerOn();
+            covers.shut(List.of(powerOn()));
             return;
         }
         powerOff();
         off.forEach(this::lift);
+        covers.shut(off.stream().map(item -> StepKind.LIFT.of(item.id())).toList());
         if (occasion == Apart.SWAP) {
             there(off);
         }
@@ -184,7 +192,9 @@ final class ApartWriter {
             unplug(cable);
             first(StepKind.UNPLUG.of(cable.id()), lift, "unplugged before it is lifted");
             free(cable, lift);
+            covers.open(item.id(), StepKind.UNPLUG.of(cable.id()));
         }
+        covers.open(item.id(), lift);
         pad(item, lift);
     }
 
@@ -294,6 +304,7 @@ final class ApartWriter {
                 .fact("tightened", "{}", item.by())
                 .of(item.id());
         String on = add(byHand(draft, item.loosened(), "Then: {}."));
+        covers.open(item.id(), on);
         for (Cable cable : across(item.id())) {
             String plug = StepKind.PLUG.of(cable.id());
             if (!gathered.has(plug)) {
@@ -307,11 +318,12 @@ final class ApartWriter {
                                 "half in, it works until the first wave")
                         .of(cable.id()));
             }
+            covers.open(item.id(), plug);
             first(on, plug, "set before it is plugged: a plug is not what holds it");
         }
     }
 
-    private void powerOn() {
+    private String powerOn() {
         List<String> all = gathered.steps().stream().map(Step::id).toList();
         String on = add(step(StepKind.POWER, RIG, "switch on, and look")
                 .minutes(1)
@@ -321,6 +333,7 @@ final class ApartWriter {
                         "every screen comes on, and sees its transducer",
                         "here it is three minutes, afloat it is the day"));
         all.forEach(before -> first(before, on, "everything is plugged in first"));
+        return on;
     }
 
     private void charge(Pack pack) {
@@ -336,7 +349,12 @@ final class ApartWriter {
         Set<String> wires = rig.harness().from(pack.id()).stream()
                 .map(segment -> segment.id())
                 .collect(Collectors.toSet());
-        Cable.all(rig).stream().filter(cable -> wires.contains(cable.id())).forEach(this::unplug);
+        for (Cable cable : Cable.all(rig)) {
+            if (wires.contains(cable.id())) {
+                unplug(cable);
+                covers.open(pack.id(), StepKind.UNPLUG.of(cable.id()));
+            }
+        }
         if (comesOff) {
             TakeOff.of(rig).off().stream()
                     .filter(item -> item.id().equals(pack.id()))
@@ -361,6 +379,7 @@ final class ApartWriter {
                     .check("after", "an hour after the end its rest volts are written down", "they tell how it ages"));
             plugs++;
             wires.forEach(wire -> first(StepKind.UNPLUG.of(wire), id, "nothing draws while it charges"));
+            covers.open(pack.id(), id);
             first(StepKind.LIFT.of(pack.id()), id, "it is where it is charged first");
             first(StepKind.OFF.of(RIG), id, "power off first");
         }

@@ -49,14 +49,18 @@ final class ClosingSteps implements StepsOf {
             return;
         }
         String name = inside.size() == 1 ? inside.get(0).name() : "box or bag";
-        StepDraft draft = sheet.step(StepKind.SHUT, BAG, "shut the {}", name)
-                .fact("places", "{}", String.join(", ", ids.stream().sorted().toList()))
+        String subject = own(BAG);
+        StepDraft draft = sheet.step(StepKind.SHUT, subject, "shut the {}", name)
+                .fact(
+                        "places",
+                        "{}",
+                        String.join(", ", inside.stream().map(Station::name).toList()))
                 .say("A zip gradually, the other hand inside before the teeth; a lid flat all round.")
                 .check("inside", "a last look: plugs seated, straps tight, nothing loose", LAST)
                 .check("out", "leads come out where they rise, not where water stands", "water runs along a lead");
         sheet.add(draft);
         sheet.closes(draft.id(), ids, Set.of(), name);
-        pinch(BAG, name);
+        pinch(subject, name);
     }
 
     /** A place under a hatch, or inside the hull below a lip that a lead goes over. */
@@ -116,7 +120,8 @@ final class ClosingSteps implements StepsOf {
                 .flatMap(each -> each.legs().stream())
                 .anyMatch(
                         leg -> leg.way().underLid() && !leg.across(station.id()).isEmpty());
-        StepDraft draft = sheet.step(StepKind.SHUT, station.id(), "shut the {}", station.name())
+        String subject = own(station.id());
+        StepDraft draft = sheet.step(StepKind.SHUT, subject, "shut the {}", station.name())
                 .fact("place", "{}", station.name())
                 .fact("leads", "{}", lead ? "over its lip" : "none over its lip")
                 .check(
@@ -132,7 +137,12 @@ final class ClosingSteps implements StepsOf {
         }
         sheet.add(draft);
         sheet.closes(draft.id(), under, Set.of(), "lid of the " + station.name());
-        pinch(station.id(), station.name());
+        pinch(subject, station.name());
+    }
+
+    /** A place of the craft may bear the id of a part that is shut, too. */
+    private String own(String subject) {
+        return sheet.has(StepKind.SHUT.of(subject)) ? subject + "/place" : subject;
     }
 
     private void pinch(String subject, String name) {

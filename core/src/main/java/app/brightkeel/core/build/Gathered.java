@@ -11,12 +11,14 @@ final class Gathered {
     private final Map<String, Step> steps = new LinkedHashMap<>();
     private final Map<List<String>, Need> needs = new LinkedHashMap<>();
 
-    /** Adds a step; its id. */
+    /** Adds a step; its id. A place of the craft may bear the id of a part: the second step about such a one is told apart. */
     String add(StepDraft draft) {
-        if (steps.put(draft.id(), draft.done()) != null) {
-            throw new IllegalStateException("a step told twice: " + draft.id());
+        String id = draft.id();
+        for (int n = 2; has(id); n++) {
+            id = draft.id() + "/" + n;
         }
-        return draft.id();
+        steps.put(id, draft.done(id));
+        return id;
     }
 
     boolean has(String id) {
@@ -36,6 +38,11 @@ final class Gathered {
         if (has(before) && has(after)) {
             needs.putIfAbsent(List.of(before, after), new Need(before, after, sort, why, restH));
         }
+    }
+
+    /** Whether one step was said to come right before another. */
+    boolean waits(String before, String after) {
+        return needs.containsKey(List.of(before, after));
     }
 
     BuildSheet sheet() {

@@ -3,6 +3,7 @@ package app.brightkeel.core.build;
 import app.brightkeel.core.enclosure.Fit;
 import app.brightkeel.core.enclosure.FitStage;
 import app.brightkeel.core.enclosure.Fits;
+import app.brightkeel.core.parts.FastenerList;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
@@ -15,6 +16,7 @@ import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.rig.Zone;
 import app.brightkeel.core.route.LaidCable;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -37,6 +39,9 @@ final class LayOutSteps implements StepsOf {
 
     @Override
     public void tell() {
+        if (!sheet.rig().fitOut().fasteners().isEmpty()) {
+            count();
+        }
         if (!laid.isEmpty()) {
             ways();
         }
@@ -47,6 +52,22 @@ final class LayOutSteps implements StepsOf {
         if (!sheet.of(StepKind.FIT).isEmpty() || !laid.isEmpty()) {
             signOff();
         }
+    }
+
+    /** By size, whatever they fasten: what the kit has, and what it has not. */
+    private void count() {
+        StepDraft draft = sheet.step(StepKind.COUNT, "fasteners", "count screws, bolts and rivets by size")
+                .say("Into a tray, by size; one that is missing is bought before anything is open.");
+        Set<String> told = new HashSet<>();
+        for (FastenerList.Row row : FastenerList.of(sheet.rig())) {
+            String size = row.size().plain();
+            if (told.add(size)) {
+                String missing = row.missing() > 0 ? ", " + row.missing() + " to be had" : "";
+                draft.fact(size, "{} of {}", row.there(), row.alike())
+                        .say("{}: {} wanted, {} there{}.", row.size(), row.alike(), row.there(), missing);
+            }
+        }
+        sheet.add(draft.times(told.size()));
     }
 
     private void ways() {

@@ -114,7 +114,11 @@ final class SheetWriter {
 
     /** Says that a step shuts away places and parts. */
     void closes(String step, Set<String> stations, Set<String> parts, String what) {
-        closings.add(new Closing(step, stations, parts, what));
+        closes(new Closing(step, "", stations, parts, what, Closing.Lies.ITSELF));
+    }
+
+    void closes(Closing closing) {
+        closings.add(closing);
     }
 
     String nameOfStation(String id) {
@@ -132,6 +136,7 @@ final class SheetWriter {
                 new CableSteps(this),
                 new TestSteps(this),
                 new PackSteps(this),
+                new ClosureSteps(this),
                 new LeftOverSteps(this),
                 new AfloatSteps(this),
                 new ClosingSteps(this));
@@ -139,6 +144,7 @@ final class SheetWriter {
         // only now everything that may have to come first is there
         all.forEach(StepsOf::order);
         List.copyOf(closings).forEach(this::shut);
+        closings.forEach(this::nest);
         Ancestors ancestors = new Ancestors(gathered.needs());
         for (Rest rest : rests) {
             for (Step step : gathered.steps()) {
@@ -168,6 +174,23 @@ final class SheetWriter {
                         Need.Sort.CLOSES,
                         "the " + closing.what() + " shuts away what has to be got at",
                         0);
+                first(closing.opening(), step.id(), "the " + closing.what() + " is over it");
+            }
+        }
+    }
+
+    /** Of those that shut the same place the inner come first, where nobody said otherwise part by part. */
+    private void nest(Closing outer) {
+        for (Closing inner : closings) {
+            if (outer.over(inner)
+                    && !new Ancestors(gathered.needs()).of(inner.step()).contains(outer.step())) {
+                gathered.need(
+                        inner.step(),
+                        outer.step(),
+                        Need.Sort.CLOSES,
+                        "the " + inner.what() + " lies under the " + outer.what(),
+                        0);
+                first(outer.opening(), inner.opening(), "the " + outer.what() + " is over it");
             }
         }
     }

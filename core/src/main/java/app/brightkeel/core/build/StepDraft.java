@@ -116,9 +116,9 @@ final class StepDraft {
         return this;
     }
 
-    Step done() {
+    Step done(String id) {
         return new Step(
-                id(),
+                id,
                 kind,
                 subject,
                 title,

@@ -9,6 +9,8 @@ import java.util.stream.Stream;
 
 /** What the hands do; how long that takes, with what, and what to mind stands in {@code steps.csv}. */
 public enum StepKind implements Worded {
+    COUNT("count"),
+    OPEN("take off what is over it"),
     MEASURE("measure"),
     FIT("try in place"),
     LAY("lay out leads"),

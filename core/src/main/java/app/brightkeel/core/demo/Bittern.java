@@ -142,7 +142,7 @@ final class Bittern {
                         .bitesM(Figure.measured(0.009))
                         .behindM(Figure.measured(0.008))
                         .stuff(Material.SOFT_PLASTIC)
-                        .supplied(true));
+                        .supplied(2));
     }
 
     private static Segment lead(String pack, String display) {

@@ -2,6 +2,8 @@ package app.brightkeel.core.demo;
 
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Angler;
+import app.brightkeel.core.rig.Closure;
+import app.brightkeel.core.rig.ClosureKind;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.DataLead;
@@ -9,6 +11,8 @@ import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.ExtraKind;
+import app.brightkeel.core.rig.Fastener;
+import app.brightkeel.core.rig.FastenerKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.FitOut;
@@ -19,6 +23,7 @@ import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.Look;
+import app.brightkeel.core.rig.Material;
 import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.MountKind;
@@ -31,6 +36,7 @@ import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Season;
+import app.brightkeel.core.rig.Seating;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Shared;
 import app.brightkeel.core.rig.Supply;
@@ -112,10 +118,12 @@ final class Gannet {
                                 new Placement("keypad", "rail-left", true),
                                 new Placement("pack", "stern-well", true),
                                 new Placement("block", "hull-fore", false)))
-                        .fitOut(FitOut.NONE.withExtras(List.of(
-                                DemoGear.extra(ExtraKind.TETHER, "head", "pole"),
-                                DemoGear.extra(ExtraKind.COVER, "nine", "nine"),
-                                DemoGear.extra(ExtraKind.DUST_CAP, "nine", "nine"))))
+                        .fitOut(FitOut.NONE.with(fit -> fit.extras(List.of(
+                                        DemoGear.extra(ExtraKind.TETHER, "head", "pole"),
+                                        DemoGear.extra(ExtraKind.COVER, "nine", "nine"),
+                                        DemoGear.extra(ExtraKind.DUST_CAP, "nine", "nine")))
+                                .fasteners(List.of(plateScrews()))
+                                .closures(List.of(plate(), seat()))))
                         .holders(List.of(DemoGear.cradle("nine", Grip.TRACK), DemoGear.cradle("five", Grip.TRACK)))
                         .network(new NetworkPlan(
                                 List.of(Shared.READINGS),
@@ -136,6 +144,38 @@ final class Gannet {
                                                 Figure.rated(3),
                                                 Figure.measured(0.016)))))
                         .notes(List.of(new Note("keypad", "Second-hand, from another make of screen."))));
+    }
+
+    /** Over the way into the hull; it was off once already, and a screw went overboard. */
+    private static Closure plate() {
+        return Closure.blank("stern-plate", "plate of the stern hatch")
+                .with(each -> each.kind(ClosureKind.PLATE)
+                        .stations(List.of("stern-hatch", "hull-aft"))
+                        .seating(Seating.FLUSH)
+                        .there(true)
+                        .gasket(true));
+    }
+
+    /** Its rear feet stand on the plate. */
+    private static Closure seat() {
+        return Closure.blank("seat", "seat")
+                .with(each -> each.kind(ClosureKind.SEAT)
+                        .parts(List.of("stern-plate"))
+                        .seating(Seating.LOCKED)
+                        .there(true)
+                        .under("the rudder cord is tied again"));
+    }
+
+    private static Fastener plateScrews() {
+        return Fastener.unknown("plate-screws", "screws of the plate", "stern-plate", 6)
+                .with(screw -> screw.kind(FastenerKind.MACHINE_SCREW)
+                        .widthM(Figure.rated(0.004))
+                        .lengthM(Figure.rated(0.012))
+                        .passesM(Figure.measured(0.003))
+                        .bitesM(Figure.measured(0.010))
+                        .stuff(Material.SOFT_PLASTIC)
+                        .supplied(5)
+                        .tried(true));
     }
 
     private static Phase phase(String id, String name, double hours, double brightness, double module) {

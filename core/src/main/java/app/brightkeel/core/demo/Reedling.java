@@ -122,7 +122,8 @@ final class Reedling {
                                 List.of(
                                         DemoGear.extra(ExtraKind.TETHER, transducer.id(), "transducer"),
                                         DemoGear.extra(ExtraKind.TETHER, "pod", "pod")),
-                                List.of(boardScrews(transducer.id()), podScrews())))
+                                List.of(boardScrews(transducer.id()), podScrews()),
+                                List.of()))
                         .sharing(new Sharing(Transport.TRAILER, Figure.chosen(1), Figure.chosen(2)))
                         .purse(new Purse(
                                 Figure.chosen(250),
@@ -212,7 +213,7 @@ final class Reedling {
                         .passesM(Figure.rated(0.018))
                         .bitesM(Figure.measured(0.060))
                         .stuff(Material.WOOD)
-                        .supplied(true));
+                        .supplied(12));
     }
 
     private static Boards boards() {

@@ -44,6 +44,12 @@ final class Columns<T> {
         return this;
     }
 
+    /** A number whose unit stands in a column of its own. */
+    Columns<T> bare(String name, Function<T, Optional<Amount>> amount) {
+        all.add(new Told<>(new Column(name, Optional.empty()), thing -> new Cell.Number(amount.apply(thing))));
+        return this;
+    }
+
     Listing of(List<T> things) {
         return new Listing(
                 all.stream().map(Told::column).toList(),

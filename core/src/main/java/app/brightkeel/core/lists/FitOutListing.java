@@ -83,6 +83,8 @@ final class FitOutListing {
                         .text("size", FastenerList.Row::size)
                         .words("count", row -> String.valueOf(row.fastener().count()))
                         .words("of this size in all", row -> String.valueOf(row.alike()))
+                        .words("of these there", row -> String.valueOf(row.there()))
+                        .words("to be had", row -> String.valueOf(row.missing()))
                         .number(
                                 "passes",
                                 Unit.FINE_MILLIMETRE,
@@ -92,7 +94,6 @@ final class FitOutListing {
                                 Unit.FINE_MILLIMETRE,
                                 row -> set(row.fastener().bitesM()))
                         .words("behind it", row -> row.fastener().backing().words())
-                        .words("comes with the part", row -> row.fastener().supplied() ? "yes" : "no")
                         .words("where it ends", FastenerList.Row::ends)
                         .of(rows));
     }

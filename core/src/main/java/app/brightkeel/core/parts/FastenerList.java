@@ -19,9 +19,16 @@ public final class FastenerList {
      *
      * @param size  what to ask for in the shop
      * @param alike how many of that very size the whole rig takes
+     * @param there how many of that size came with parts or lie in a kit
      * @param ends  where it ends, in words
      */
-    public record Row(Fastener fastener, Text size, int alike, String ends) {}
+    public record Row(Fastener fastener, Text size, int alike, int there, String ends) {
+
+        /** How many of that size are to be had still. */
+        public int missing() {
+            return Math.max(0, alike - there);
+        }
+    }
 
     private FastenerList() {}
 
@@ -32,17 +39,24 @@ public final class FastenerList {
                 .thenComparing(each -> each.widthM().isSet() ? each.widthM().value() : 0)
                 .thenComparing(each -> each.lengthM().isSet() ? each.lengthM().value() : 0));
         return sorted.stream()
-                .map(each -> new Row(each, Sizes.of(each), alike(sorted, each), ends(each)))
+                .map(each -> {
+                    List<Fastener> alike = alike(sorted, each);
+                    return new Row(
+                            each,
+                            Sizes.of(each),
+                            alike.stream().mapToInt(Fastener::count).sum(),
+                            alike.stream().mapToInt(Fastener::supplied).sum(),
+                            ends(each));
+                })
                 .toList();
     }
 
-    private static int alike(List<Fastener> all, Fastener one) {
+    private static List<Fastener> alike(List<Fastener> all, Fastener one) {
         return all.stream()
                 .filter(each -> each.kind() == one.kind()
                         && Objects.equals(each.widthM(), one.widthM())
                         && Objects.equals(each.lengthM(), one.lengthM()))
-                .mapToInt(Fastener::count)
-                .sum();
+                .toList();
     }
 
     private static String ends(Fastener fastener) {

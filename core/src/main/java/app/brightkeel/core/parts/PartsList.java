@@ -87,6 +87,10 @@ public final class PartsList {
         rig.fitOut()
                 .extras()
                 .forEach(extra -> list.add(extra.id(), extra.of(), extra.kind().words(), extra.name(), "", List.of()));
+        rig.fitOut()
+                .closures()
+                .forEach(each -> list.add(
+                        each.id(), "", "closure", each.name(), each.kind().words(), List.of()));
         rig.fitOut().fasteners().forEach(list::fastener);
         rig.harness().spares().forEach(list::spare);
         return List.copyOf(list.parts);

@@ -254,7 +254,7 @@ public final class Questions {
     }
 
     private void fastener(Fastener fastener) {
-        if (fastener.supplied() && !fastener.tried()) {
+        if (fastener.supplied() > 0 && !fastener.tried()) {
             add(
                     fastener.id(),
                     fastener.name(),

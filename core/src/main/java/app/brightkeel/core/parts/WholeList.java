@@ -16,6 +16,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.rig.Closure;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Fastener;
 import app.brightkeel.core.rig.Figure;
@@ -90,11 +91,16 @@ public final class WholeList {
     private final Rig rig;
     private final Map<String, String> origins = new HashMap<>();
     private final Map<String, Figure> labels = new HashMap<>();
+    private final Set<String> onCraft;
     private final Map<String, String> names = new HashMap<>();
     private final List<Row> rows = new ArrayList<>();
 
     private WholeList(Rig rig) {
         this.rig = rig;
+        onCraft = rig.fitOut().closures().stream()
+                .filter(Closure::there)
+                .map(Closure::id)
+                .collect(Collectors.toSet());
         rig.devices().forEach(each -> origins.put(each.id(), each.origin()));
         rig.transducers().forEach(each -> origins.put(each.id(), each.origin()));
         rig.holders().forEach(each -> origins.put(each.id(), each.origin()));
@@ -136,7 +142,7 @@ public final class WholeList {
                 part.what(),
                 Text.of("{}", named(part)),
                 one(),
-                said.map(Purchase::having).orElse(Having.UNDECIDED),
+                said.map(Purchase::having).orElse(onCraft.contains(part.id()) ? Having.OWNED : Having.UNDECIDED),
                 price.isSet() ? Optional.of(new Amount(price.value(), Unit.MONEY)) : Optional.empty(),
                 false,
                 note(part, said)));
@@ -229,19 +235,23 @@ public final class WholeList {
     private void fasteners() {
         for (Fastener fastener : rig.fitOut().fasteners()) {
             Optional<Purchase> said = said(fastener.id());
+            int missing = fastener.missing();
+            int count = missing > 0 ? missing : fastener.count();
             boolean own = said.filter(each -> each.price().isSet()).isPresent();
             Optional<Double> price = own
                     ? said.map(each -> each.price().value())
-                    : HarnessPrices.each("fastener", List.of()).map(each -> each * fastener.count());
+                    : HarnessPrices.each("fastener", List.of()).map(each -> each * count);
             rows.add(new Row(
                     List.of(fastener.id()),
                     "fastener",
                     Text.of("{}: {}", fastener.name(), Sizes.of(fastener)),
-                    new Amount(fastener.count(), Unit.COUNT),
-                    said.map(Purchase::having).orElse(fastener.supplied() ? Having.COMES_WITH : Having.BUY),
+                    new Amount(count, Unit.COUNT),
+                    said.map(Purchase::having).orElse(missing > 0 ? Having.BUY : Having.COMES_WITH),
                     price.map(each -> new Amount(each, Unit.MONEY)),
                     !own,
-                    ""));
+                    missing > 0 && fastener.supplied() > 0
+                            ? fastener.supplied() + " of " + fastener.count() + " are there"
+                            : ""));
         }
         Map<String, String> words = new HashMap<>();
         rig.transducers()

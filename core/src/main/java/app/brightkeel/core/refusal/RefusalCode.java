@@ -14,7 +14,7 @@ public enum RefusalCode {
     DUPLICATE,
     /** A reference to something that is not there. */
     DANGLING,
-    /** A harness that leads back to itself. */
+    /** What leads back to itself: a harness, covers that lie over each other. */
     LOOP,
     /** Something required is not there. */
     ABSENT,

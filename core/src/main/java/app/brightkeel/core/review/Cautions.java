@@ -76,7 +76,8 @@ public final class Cautions {
                     Link.CARRY,
                     "Saw and drill: eyes and ears covered, the piece clamped, dust not breathed, least of all that of PVC.",
                     rig -> !rig.fitOut().boards().parts().isEmpty()
-                            || !rig.fitOut().fasteners().isEmpty()),
+                            || rig.fitOut().fasteners().stream()
+                                    .anyMatch(each -> !rig.fitOut().opens(each.of()))),
             entry(
                     "drilling",
                     Link.CABLE,

@@ -16,7 +16,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param stuff    of what it holds in
  * @param backing  behind it
  * @param back     whether a hand reaches behind it
- * @param supplied whether it came with the part
+ * @param supplied how many of them came with the part, or lie in the kit, 0 to 60
  * @param tried    whether its length was tried there
  */
 @RecordBuilder
@@ -33,7 +33,8 @@ public record Fastener(
                     PartKind.PACK,
                     PartKind.JUNCTION,
                     PartKind.BOX,
-                    PartKind.BOARD_PART
+                    PartKind.BOARD_PART,
+                    PartKind.CLOSURE
                 },
                 orNothing = true)
         String of,
@@ -47,7 +48,7 @@ public record Fastener(
         Material stuff,
         Backing backing,
         BackReach back,
-        boolean supplied,
+        int supplied,
         boolean tried)
         implements FastenerBuilder.With {
 
@@ -60,9 +61,15 @@ public record Fastener(
         Figure.within("widthM", widthM, 0.0015, 0.02, "m");
         Figure.within("lengthM", lengthM, 0.003, 0.3, "m");
         Checks.within("count", count, 1, MOST_ALIKE, "of the same size");
+        Checks.within("supplied", supplied, 0, MOST_ALIKE, "of the same size");
         Figure.within("passesM", passesM, 0, 0.25, "m");
         Figure.within("bitesM", bitesM, 0, 0.25, "m");
         Figure.within("behindM", behindM, 0, 2, "m");
+    }
+
+    /** How many are to be had still. */
+    public int missing() {
+        return Math.max(0, count - supplied);
     }
 
     /** Some of which nothing is known yet. */
@@ -82,7 +89,7 @@ public record Fastener(
                 Material.UNDECIDED,
                 Backing.UNDECIDED,
                 BackReach.UNKNOWN,
-                false,
+                0,
                 false);
     }
 }

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param boards       what is built of boards
  * @param fasteners screws, bolts and rivets
  * @param extras       tethers, hoods, caps and the like
+ * @param closures     covers, seats and the like that shut places and parts away; none over itself
  */
 @RecordBuilder
 public record FitOut(
@@ -22,15 +23,18 @@ public record FitOut(
         @PartList(PartKind.BOX) List<Enclosure> boxes,
         Boards boards,
         @PartList(PartKind.EXTRA) List<Extra> extras,
-        @PartList(PartKind.FASTENER) List<Fastener> fasteners)
+        @PartList(PartKind.FASTENER) List<Fastener> fasteners,
+        @PartList(PartKind.CLOSURE) List<Closure> closures)
         implements FitOutBuilder.With {
 
-    public static final FitOut NONE = new FitOut(List.of(), List.of(), List.of(), Boards.NONE, List.of(), List.of());
+    public static final FitOut NONE =
+            new FitOut(List.of(), List.of(), List.of(), Boards.NONE, List.of(), List.of(), List.of());
 
     private static final int MOST_BALLAST = 12;
     private static final int MOST_BOXES = 12;
     static final int MOST_EXTRAS = 60;
     private static final int MOST_FASTENERS = 60;
+    private static final int MOST_CLOSURES = 24;
 
     public FitOut {
         ballast = Checks.atMost("ballast", MOST_BALLAST, ballast);
@@ -38,6 +42,8 @@ public record FitOut(
         boxes = Checks.atMost("boxes", MOST_BOXES, boxes);
         fasteners = Checks.atMost("fasteners", MOST_FASTENERS, fasteners);
         extras = Checks.atMost("extras", MOST_EXTRAS, extras);
+        closures = Checks.atMost("closures", MOST_CLOSURES, closures);
+        Closures.check(closures);
         Checks.distinct(
                 "passThroughs",
                 passThroughs.stream().map(stock -> stock.fitting().name()).toList());
@@ -58,6 +64,11 @@ public record FitOut(
     public boolean has(ExtraKind kind, String part) {
         return extras.stream()
                 .anyMatch(extra -> extra.kind() == kind && extra.of().equals(part));
+    }
+
+    /** Whether a part is one that shuts, is on the craft already, and only comes off and goes back. */
+    public boolean opens(String part) {
+        return closures.stream().anyMatch(each -> each.there() && each.id().equals(part));
     }
 
     /** With one box replaced by the one of the same id. */

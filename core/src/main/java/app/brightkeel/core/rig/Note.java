@@ -33,6 +33,7 @@ public record Note(
                     PartKind.BOARD_PART,
                     PartKind.EXTRA,
                     PartKind.FASTENER,
+                    PartKind.CLOSURE,
                     PartKind.PHASE
                 },
                 orNothing = true,

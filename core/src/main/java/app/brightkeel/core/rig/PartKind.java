@@ -22,6 +22,7 @@ public enum PartKind {
     BOARD_PART("board part"),
     EXTRA("tether, hood or cap"),
     FASTENER("screw, bolt or rivet"),
+    CLOSURE("cover, seat or the like"),
     PHASE("part of the day", "rig"),
     STATION("station", "craft"),
     PASSAGE("passage", "craft"),

@@ -28,7 +28,8 @@ public record Purchase(
             PartKind.BALLAST,
             PartKind.BOX,
             PartKind.BOARD_PART,
-            PartKind.EXTRA
+            PartKind.EXTRA,
+            PartKind.CLOSURE
         })
         String part,
 

@@ -30,7 +30,8 @@ public class OrderTest {
     private static final Workshop WORKSHOP = Workshop.usual("2026-12-04", "Europe/Oslo");
 
     private static Step step(String id, StepKind kind, double minutes) {
-        return new StepDraft(kind, id, Text.of(id)).minutes(minutes).done();
+        StepDraft draft = new StepDraft(kind, id, Text.of(id)).minutes(minutes);
+        return draft.done(draft.id());
     }
 
     private static Need need(String before, String after, double restH) {

@@ -189,7 +189,7 @@ public class OddFitOutTest {
                             .stuff(any(Material.class))
                             .backing(any(Backing.class))
                             .back(any(BackReach.class))
-                            .supplied(random.nextBoolean())));
+                            .supplied(random.nextInt(5))));
         }
         return rig.withFitOut(rig.fitOut().withFasteners(all));
     }

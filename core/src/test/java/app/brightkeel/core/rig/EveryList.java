@@ -67,6 +67,15 @@ public final class EveryList {
                         .boxes(boxes(rig))
                         .fasteners(List.of(Fastener.unknown(
                                 "screws", "screws", rig.devices().get(0).id(), 4)))
+                        .closures(List.of(
+                                Closure.blank("seat", "seat")
+                                        .with(each -> each.kind(ClosureKind.SEAT)
+                                                .stations(List.of(station))
+                                                .parts(List.of("plate"))
+                                                .there(true)),
+                                Closure.blank("plate", "plate")
+                                        .with(each -> each.parts(
+                                                List.of(rig.devices().get(0).id())))))
                         .extras(List.of(new Extra(
                                 "hood",
                                 "hood",

@@ -58,6 +58,7 @@ public final class FullLists {
             each("/fitOut/boxes/0/exits", Exit.class, (part, n) -> part.withId("more-" + n)),
             each("/fitOut/boxes/0/pockets", Pocket.class, (part, n) -> part.withId("more-" + n)),
             each("/fitOut/fasteners", Fastener.class, (part, n) -> part.withId("more-" + n)),
+            each("/fitOut/closures", Closure.class, (part, n) -> part.withId("more-" + n)),
             new Filling(
                     "/fitOut/extras",
                     (rig, n) -> new Extra(

@@ -117,7 +117,7 @@ public class MarksTest {
                         PartKind.EXTRA,
                         PartKind.FASTENER);
             case PASSAGE -> EnumSet.of(kind, PartKind.RUN);
-            case BOARD_PART -> EnumSet.of(kind, PartKind.FASTENER);
+            case BOARD_PART, CLOSURE -> EnumSet.of(kind, PartKind.FASTENER);
             default -> EnumSet.of(kind);
         };
     }

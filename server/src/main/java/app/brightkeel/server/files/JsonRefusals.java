@@ -13,11 +13,11 @@ import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Says what binding found wrong in our own words: the library's messages name classes. */
-final class JsonRefusals {
+public final class JsonRefusals {
 
     private JsonRefusals() {}
 
-    static Refusal of(JacksonException e) {
+    public static Refusal of(JacksonException e) {
         String at = pointer(e.getPath());
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof Refusal refusal) {

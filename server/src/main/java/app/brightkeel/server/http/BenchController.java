@@ -2,7 +2,9 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.lists.Listing;
 import app.brightkeel.core.picture.BenchScene;
+import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reading.BenchModel;
 import app.brightkeel.core.reading.Diagnosis;
@@ -14,6 +16,7 @@ import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.review.Wanted;
+import app.brightkeel.server.files.ListCsv;
 import app.brightkeel.server.meter.MeterClient;
 import app.brightkeel.server.meter.MeterFault;
 import app.brightkeel.server.meter.SimulatedMeter;
@@ -27,6 +30,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -152,6 +156,15 @@ class BenchController {
         Reading reading = Reading.of(expected(model, point), value);
         store.keep(id, List.of(new BenchStore.Said(reading.id(), reading.value())), true);
         return bench(stored, model);
+    }
+
+    /** What the meter should say and what it said, as CSV; of a rig that nothing can be expected of, that is no such thing. */
+    @GetMapping(path = "/list", produces = "text/csv")
+    ResponseEntity<byte[]> benchList(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        StoredRig stored = rigs.get(id);
+        Listing listing =
+                BenchLists.of(lines.of(stored), store.readings(id)).orElseThrow(() -> new NoSuchList("readings"));
+        return ListController.csv(stored.rig().name(), "readings", ListCsv.of(listing, habit));
     }
 
     /** Forgets the reading of a point; of all where none is named. */

@@ -2,6 +2,7 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.server.access.Refused;
 import app.brightkeel.server.files.PhotoFile;
+import app.brightkeel.server.files.bundle.BundleFile;
 import app.brightkeel.server.files.log.LogReader;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -34,10 +35,14 @@ class Bodies extends OncePerRequestFilter {
 
     static final String PHOTO_TOO_LARGE = "The photo is larger than 8 MB, the most one may take.";
 
+    static final String BUNDLE_TOO_LARGE = "The bundle is larger than 1 GB, the most one may take.";
+
     static final String TOO_SLOW = "The body came too slowly and was given up.";
 
     // as text: the firewall lets no address through that is written in another way
     private static final Pattern LOG = Pattern.compile("/api/rigs/[^/]+/log");
+
+    private static final String BUNDLE = "/api/rigs/bundle";
 
     private static final Pattern PHOTO = Pattern.compile("/api/rigs/[^/]+/build/photos");
 
@@ -50,6 +55,9 @@ class Bodies extends OncePerRequestFilter {
     /** A log is read as it comes and takes no more than its buffers. */
     private static final int PARTS_OF_LOG = 8;
 
+    /** A bundle goes to the disk as it comes; two at once are enough. */
+    private static final int PARTS_OF_BUNDLE = 32;
+
     /** A photo is held whole: two at once are enough. */
     private static final int PARTS_OF_PHOTO = 32;
 
@@ -58,6 +66,8 @@ class Bodies extends OncePerRequestFilter {
 
     private static final Most OF_LOG = new Most(LogReader.MOST_BYTES, LOG_TOO_LARGE, PARTS_OF_LOG);
     private static final Most OF_PHOTO = new Most(PhotoFile.MOST_BYTES, PHOTO_TOO_LARGE, PARTS_OF_PHOTO);
+
+    private static final Most OF_BUNDLE = new Most(BundleFile.MOST_BYTES, BUNDLE_TOO_LARGE, PARTS_OF_BUNDLE);
 
     private static final int MOST_WAITING = 32;
     private static final long PATIENCE_MS = 800;
@@ -85,6 +95,9 @@ class Bodies extends OncePerRequestFilter {
         if (LOG.matcher(address).matches()) {
             return OF_LOG;
         }
+        if (address.equals(BUNDLE)) {
+            return OF_BUNDLE;
+        }
         return PHOTO.matcher(address).matches()
                 ? OF_PHOTO
                 : new Most(MOST_BYTES, TOO_LARGE, parts(request.getContentLength()));
@@ -92,7 +105,12 @@ class Bodies extends OncePerRequestFilter {
 
     /** What is told of a body that turned out larger than it may be. */
     static String tooLarge(int most) {
-        return most == MOST_BYTES ? TOO_LARGE : most == PhotoFile.MOST_BYTES ? PHOTO_TOO_LARGE : LOG_TOO_LARGE;
+        return switch (most) {
+            case MOST_BYTES -> TOO_LARGE;
+            case PhotoFile.MOST_BYTES -> PHOTO_TOO_LARGE;
+            case BundleFile.MOST_BYTES -> BUNDLE_TOO_LARGE;
+            default -> LOG_TOO_LARGE;
+        };
     }
 
     private void inTurn(

@@ -16,8 +16,6 @@ import app.brightkeel.server.store.StoredRig;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Semaphore;
@@ -109,17 +107,12 @@ class FileController {
         if (!oneBackup.tryAcquire()) {
             throw new ComeAgain("Another backup is being written; this one has to come again in a moment.");
         }
-        Path scratch = Files.createTempDirectory("keel-backup");
-        Path file = scratch.resolve("backup.db");
-        try {
-            backup.to(file);
+        try (Scratch scratch = Scratch.of(backup)) {
             response.setContentType(MediaType.APPLICATION_OCTET_STREAM_VALUE);
             response.setHeader(HttpHeaders.CONTENT_DISPOSITION, disposition("bright-keel-backup.db"));
-            response.setContentLengthLong(Files.size(file));
-            Files.copy(file, response.getOutputStream());
+            response.setContentLengthLong(scratch.bytes());
+            scratch.sendTo(response.getOutputStream());
         } finally {
-            Files.deleteIfExists(file);
-            Files.deleteIfExists(scratch);
             oneBackup.release();
         }
     }
@@ -128,7 +121,7 @@ class FileController {
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition(file));
     }
 
-    private static String disposition(String file) {
+    static String disposition(String file) {
         String safe = file.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", " ");
         return ContentDisposition.attachment()
                 .filename(safe, StandardCharsets.UTF_8)

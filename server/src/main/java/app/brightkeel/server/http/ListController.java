@@ -105,6 +105,13 @@ class ListController {
                 .body(kept);
     }
 
+    /** A list that is made elsewhere, as a file. */
+    static ResponseEntity<byte[]> csv(String rig, String list, String written) {
+        return FileController.named(rig + ", " + list + ".csv")
+                .contentType(CSV)
+                .body(written.getBytes(StandardCharsets.UTF_8));
+    }
+
     private static String written(RigList list, Line line, Habit habit) {
         return ListCsv.of(list.made().apply(line).orElseThrow(() -> new NoSuchList(list.id())), habit);
     }

@@ -2,10 +2,12 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.build.BuildPlan;
 import app.brightkeel.core.build.Progress;
+import app.brightkeel.core.lists.StepListing;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.server.files.BuildCalendar;
+import app.brightkeel.server.files.ListCsv;
 import app.brightkeel.server.files.PdfPages;
 import app.brightkeel.server.files.SheetPdf;
 import app.brightkeel.server.store.BuildStore;
@@ -114,6 +116,16 @@ class PrintController {
             @RequestParam(defaultValue = "true") boolean templates) {
         byte[] pdf = pdf(rigs.get(id), habit, new Wanted(sheet, lists, harness, templates));
         return turns.takeLong(() -> PdfPages.picture(pdf, page)).orElseThrow(() -> new NoSuchStep("page"));
+    }
+
+    /** Its steps in order, with what is done, as CSV. */
+    @GetMapping(path = "/steps", produces = "text/csv")
+    ResponseEntity<byte[]> buildSteps(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        StoredRig stored = rigs.get(id);
+        BuildPlan plan = sheets.plan(stored);
+        Progress progress = Progress.of(plan.steps(), store.ticks(id));
+        return ListController.csv(
+                stored.rig().name(), "steps", ListCsv.of(StepListing.of(stored.rig(), plan, progress), habit));
     }
 
     /** Its days, for a calendar. */

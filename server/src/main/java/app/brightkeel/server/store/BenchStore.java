@@ -1,7 +1,9 @@
 package app.brightkeel.server.store;
 
+import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,23 +50,29 @@ public class BenchStore {
 
     /** Keeps readings in place of those of the same points: all of them or none. */
     public void keep(String rig, List<Said> said, boolean byHand) {
-        database.inTransaction(connection -> {
-            String sql = """
-                    INSERT OR REPLACE INTO reading (rig_id, point, value, by_hand, read_at)
-                    VALUES (?1, ?2, ?3, ?4, ?5)
-                    """;
-            try (PreparedStatement insert = connection.prepareStatement(sql)) {
-                for (Said each : said) {
-                    insert.setString(1, rig);
-                    insert.setString(2, each.point());
-                    insert.setDouble(3, each.value());
-                    insert.setBoolean(4, byHand);
-                    insert.setString(5, clock.instant().toString());
-                    insert.addBatch();
-                }
-                return insert.executeBatch().length;
+        String now = clock.instant().toString();
+        List<Read> all = said.stream()
+                .map(each -> new Read(each.point(), each.value(), byHand, now))
+                .toList();
+        database.inTransaction(connection -> keep(connection, rig, all));
+    }
+
+    static int keep(Connection connection, String rig, List<Read> all) throws SQLException {
+        String sql = """
+                INSERT OR REPLACE INTO reading (rig_id, point, value, by_hand, read_at)
+                VALUES (?1, ?2, ?3, ?4, ?5)
+                """;
+        try (PreparedStatement insert = connection.prepareStatement(sql)) {
+            for (Read each : all) {
+                insert.setString(1, rig);
+                insert.setString(2, each.point());
+                insert.setDouble(3, each.value());
+                insert.setBoolean(4, each.byHand());
+                insert.setString(5, each.readAt());
+                insert.addBatch();
             }
-        });
+            return insert.executeBatch().length;
+        }
     }
 
     /** Forgets the reading of a point; of all points where none is named. */

@@ -66,23 +66,25 @@ public class BuildStore {
 
     /** Says when and where. */
     public void workshop(String rig, Workshop workshop) {
-        database.inTransaction(connection -> {
-            String sql = """
-                    INSERT OR REPLACE INTO workshop
-                           (rig_id, first_day, zone, celsius, evening_h, saturday_h, sunday_h)
-                    VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7)
-                    """;
-            try (PreparedStatement insert = connection.prepareStatement(sql)) {
-                insert.setString(1, rig);
-                insert.setString(2, workshop.firstDay());
-                insert.setString(3, workshop.zone());
-                insert.setDouble(4, workshop.celsius());
-                insert.setDouble(5, workshop.eveningH());
-                insert.setDouble(6, workshop.saturdayH());
-                insert.setDouble(7, workshop.sundayH());
-                return insert.executeUpdate();
-            }
-        });
+        database.inTransaction(connection -> workshop(connection, rig, workshop));
+    }
+
+    static int workshop(Connection connection, String rig, Workshop workshop) throws SQLException {
+        String sql = """
+                INSERT OR REPLACE INTO workshop
+                       (rig_id, first_day, zone, celsius, evening_h, saturday_h, sunday_h)
+                VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7)
+                """;
+        try (PreparedStatement insert = connection.prepareStatement(sql)) {
+            insert.setString(1, rig);
+            insert.setString(2, workshop.firstDay());
+            insert.setString(3, workshop.zone());
+            insert.setDouble(4, workshop.celsius());
+            insert.setDouble(5, workshop.eveningH());
+            insert.setDouble(6, workshop.saturdayH());
+            insert.setDouble(7, workshop.sundayH());
+            return insert.executeUpdate();
+        }
     }
 
     /** Ids of steps as a person put them; empty where nobody did. */
@@ -106,17 +108,21 @@ public class BuildStore {
     public void order(String rig, List<String> steps) {
         database.inTransaction(connection -> {
             delete(connection, "DELETE FROM step_order WHERE rig_id = ?1", rig);
-            try (PreparedStatement insert = connection.prepareStatement(
-                    "INSERT INTO step_order (rig_id, position, step) VALUES (?1, ?2, ?3)")) {
-                for (int i = 0; i < steps.size(); i++) {
-                    insert.setString(1, rig);
-                    insert.setInt(2, i);
-                    insert.setString(3, steps.get(i));
-                    insert.addBatch();
-                }
-                return insert.executeBatch().length;
-            }
+            return order(connection, rig, steps);
         });
+    }
+
+    static int order(Connection connection, String rig, List<String> steps) throws SQLException {
+        try (PreparedStatement insert =
+                connection.prepareStatement("INSERT INTO step_order (rig_id, position, step) VALUES (?1, ?2, ?3)")) {
+            for (int i = 0; i < steps.size(); i++) {
+                insert.setString(1, rig);
+                insert.setInt(2, i);
+                insert.setString(3, steps.get(i));
+                insert.addBatch();
+            }
+            return insert.executeBatch().length;
+        }
     }
 
     /** Everything that was ticked, as it stood then, in the order in which it was. */
@@ -147,25 +153,27 @@ public class BuildStore {
 
     /** Keeps ticks in place of those of the same steps and items. */
     public void tick(String rig, List<Tick> ticks) {
-        database.inTransaction(connection -> {
-            String sql = """
-                    INSERT OR REPLACE INTO tick (rig_id, step, item, fingerprint, title, facts, ticked_at)
-                    VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7)
-                    """;
-            try (PreparedStatement insert = connection.prepareStatement(sql)) {
-                for (Tick tick : ticks) {
-                    insert.setString(1, rig);
-                    insert.setString(2, tick.step());
-                    insert.setString(3, tick.item());
-                    insert.setString(4, tick.fingerprint());
-                    insert.setString(5, mapper.writeValueAsString(tick.title()));
-                    insert.setString(6, mapper.writeValueAsString(tick.facts()));
-                    insert.setString(7, tick.at());
-                    insert.addBatch();
-                }
-                return insert.executeBatch().length;
+        database.inTransaction(connection -> tick(connection, rig, ticks));
+    }
+
+    int tick(Connection connection, String rig, List<Tick> ticks) throws SQLException {
+        String sql = """
+                INSERT OR REPLACE INTO tick (rig_id, step, item, fingerprint, title, facts, ticked_at)
+                VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7)
+                """;
+        try (PreparedStatement insert = connection.prepareStatement(sql)) {
+            for (Tick tick : ticks) {
+                insert.setString(1, rig);
+                insert.setString(2, tick.step());
+                insert.setString(3, tick.item());
+                insert.setString(4, tick.fingerprint());
+                insert.setString(5, mapper.writeValueAsString(tick.title()));
+                insert.setString(6, mapper.writeValueAsString(tick.facts()));
+                insert.setString(7, tick.at());
+                insert.addBatch();
             }
-        });
+            return insert.executeBatch().length;
+        }
     }
 
     /** Takes ticks of a step back. */
@@ -202,20 +210,22 @@ public class BuildStore {
 
     /** Keeps a note; an empty one is none. */
     public void note(String rig, String step, String text) {
-        database.inTransaction(connection -> {
-            String sql = text.isEmpty()
-                    ? "DELETE FROM step_note WHERE rig_id = ?1 AND step = ?2"
-                    : "INSERT OR REPLACE INTO step_note (rig_id, step, text, written_at) VALUES (?1, ?2, ?3, ?4)";
-            try (PreparedStatement update = connection.prepareStatement(sql)) {
-                update.setString(1, rig);
-                update.setString(2, step);
-                if (!text.isEmpty()) {
-                    update.setString(3, text);
-                    update.setString(4, clock.instant().toString());
-                }
-                return update.executeUpdate();
+        database.inTransaction(connection -> note(connection, rig, step, text));
+    }
+
+    int note(Connection connection, String rig, String step, String text) throws SQLException {
+        String sql = text.isEmpty()
+                ? "DELETE FROM step_note WHERE rig_id = ?1 AND step = ?2"
+                : "INSERT OR REPLACE INTO step_note (rig_id, step, text, written_at) VALUES (?1, ?2, ?3, ?4)";
+        try (PreparedStatement update = connection.prepareStatement(sql)) {
+            update.setString(1, rig);
+            update.setString(2, step);
+            if (!text.isEmpty()) {
+                update.setString(3, text);
+                update.setString(4, clock.instant().toString());
             }
-        });
+            return update.executeUpdate();
+        }
     }
 
     private static void delete(Connection connection, String sql, String rig) throws SQLException {

@@ -82,30 +82,37 @@ public class PhotoStore {
                         String.valueOf(MOST_OF_A_RIG + 1),
                         "at most " + MOST_OF_A_RIG + " photos of one rig");
             }
-            Photo photo = new Photo(
-                    UUID.randomUUID().toString(),
-                    step,
-                    shot.kind(),
-                    wide,
-                    tall,
-                    clock.instant().toString());
-            String sql = """
-                    INSERT INTO photo (id, rig_id, step, kind, wide, tall, bytes, taken_at)
-                    VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8)
-                    """;
-            try (PreparedStatement insert = connection.prepareStatement(sql)) {
-                insert.setString(1, photo.id());
-                insert.setString(2, rig);
-                insert.setString(3, step);
-                insert.setString(4, photo.kind());
-                insert.setInt(5, wide);
-                insert.setInt(6, tall);
-                insert.setBytes(7, shot.bytes());
-                insert.setString(8, photo.takenAt());
-                insert.executeUpdate();
-            }
-            return photo;
+            return insert(
+                    connection,
+                    rig,
+                    new Bundled.Photo(step, shot, wide, tall, clock.instant().toString()));
         });
+    }
+
+    Photo insert(Connection connection, String rig, Bundled.Photo given) throws SQLException {
+        Photo photo = new Photo(
+                UUID.randomUUID().toString(),
+                given.step(),
+                given.shot().kind(),
+                given.wide(),
+                given.tall(),
+                given.takenAt());
+        String sql = """
+                INSERT INTO photo (id, rig_id, step, kind, wide, tall, bytes, taken_at)
+                VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8)
+                """;
+        try (PreparedStatement insert = connection.prepareStatement(sql)) {
+            insert.setString(1, photo.id());
+            insert.setString(2, rig);
+            insert.setString(3, photo.step());
+            insert.setString(4, photo.kind());
+            insert.setInt(5, photo.wide());
+            insert.setInt(6, photo.tall());
+            insert.setBytes(7, given.shot().bytes());
+            insert.setString(8, photo.takenAt());
+            insert.executeUpdate();
+        }
+        return photo;
     }
 
     private static int count(Connection connection, String rig) throws SQLException {

@@ -107,8 +107,11 @@ public class RigStore {
 
     /** The same; beside a rig of its name on the shelf it gets a number. */
     public StoredRig createNumbered(Rig rig) {
-        return database.inTransaction(
-                connection -> insert(connection, rig.withName(FreeName.of(rig.name(), names(connection)))));
+        return database.inTransaction(connection -> createNumbered(connection, rig));
+    }
+
+    StoredRig createNumbered(Connection connection, Rig rig) throws SQLException {
+        return insert(connection, rig.withName(FreeName.of(rig.name(), names(connection))));
     }
 
     private StoredRig insert(Connection connection, Rig rig) throws SQLException {

@@ -12,6 +12,8 @@ import app.brightkeel.core.rig.BackReach;
 import app.brightkeel.core.rig.Backing;
 import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.BeamShape;
+import app.brightkeel.core.rig.Closure;
+import app.brightkeel.core.rig.ClosureKind;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Ending;
@@ -38,6 +40,7 @@ import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Purse;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
+import app.brightkeel.core.rig.Seating;
 import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Sharing;
 import app.brightkeel.core.rig.Size;
@@ -81,14 +84,18 @@ public class FormatVersionsTest {
             {10, shortLead(bare(DemoRigs.sandpiper()))},
             {11, shared(bare(DemoRigs.oystercatcher()))},
             {12, fitted(roomless(DemoRigs.oystercatcher()))},
-            {13, roomy(fitted(DemoRigs.oystercatcher()))}
+            {13, roomy(fitted(DemoRigs.oystercatcher()))},
+            {14, covered(roomy(fitted(DemoRigs.oystercatcher())))}
         };
     }
 
     /** As it was known before version 11: without tethers and caps, and nothing of how it travels, what is wanted and owned. */
     private static Rig bare(Rig rig) {
         return roomless(rig)
-                .withFitOut(rig.fitOut().withExtras(List.of()).withFasteners(List.of()))
+                .withFitOut(rig.fitOut()
+                        .withExtras(List.of())
+                        .withFasteners(List.of())
+                        .withClosures(List.of()))
                 .withHolders(rig.holders().stream()
                         .filter(holder -> holder.origin().equals("ball-small"))
                         .toList())
@@ -179,6 +186,23 @@ public class FormatVersionsTest {
                         .toList());
     }
 
+    /** With what version 14 brought, as its file has it. */
+    private static Rig covered(Rig rig) {
+        String station = rig.craft().stations().get(0).id();
+        Closure plate = Closure.blank("plate", "plate over the scupper");
+        return rig.withFitOut(rig.fitOut()
+                .withFasteners(List.of(bolts().with(b -> b.supplied(3).of("plate"))))
+                .withClosures(List.of(
+                        plate.with(p -> p.kind(ClosureKind.PLATE)
+                                .stations(List.of(station))
+                                .seating(Seating.FLUSH)
+                                .there(true)
+                                .gasket(true)
+                                .under("the cord is tied again")),
+                        Closure.blank("seat", "seat")
+                                .with(s -> s.kind(ClosureKind.SEAT).parts(List.of("plate", "display"))))));
+    }
+
     private static KeptRoom room(
             String id, String name, Zone use, double fromBowM, double longM, double wideM, Figure loadKg) {
         return new KeptRoom(
@@ -207,7 +231,7 @@ public class FormatVersionsTest {
                 Material.POLYETHYLENE,
                 Backing.WASHERS,
                 BackReach.REACHED,
-                true,
+                4,
                 false);
     }
 

@@ -20,7 +20,8 @@ public final class Migration {
             new Version10(),
             new Version11(),
             new Version12(),
-            new Version13());
+            new Version13(),
+            new Version14());
 
     /** The version that the last step comes to. */
     public static final int NEWEST = STEPS.size() + 1;

@@ -56,7 +56,7 @@ public final class FastenerChanges {
 
     /** As another sort; its length is chosen anew, and an insert's depth has to be measured. */
     private static Fastener refitted(Fastener fastener, FastenerKind kind) {
-        Fastener other = fastener.with(each -> each.kind(kind).supplied(false).tried(false));
+        Fastener other = fastener.with(each -> each.kind(kind).supplied(0).tried(false));
         return kind == FastenerKind.MACHINE_SCREW
                 ? other.withBitesM(Figure.UNSET)
                 : Lengths.right(other).orElse(other);

@@ -8,6 +8,7 @@ import app.brightkeel.core.rig.Beam;
 import app.brightkeel.core.rig.BeamShape;
 import app.brightkeel.core.rig.BoardPart;
 import app.brightkeel.core.rig.Charger;
+import app.brightkeel.core.rig.Closure;
 import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.Device;
@@ -348,6 +349,12 @@ final class BlankParts {
                 Wanted.of(rig).stream().findFirst().orElseGet(() -> Fastener.unknown("screws", "screws", "", 1));
         return wanted.with(like -> like.id(FreshId.of(rig, "screws"))
                 .name(named(wanted.name(), rig.fitOut().fasteners(), Fastener::name)));
+    }
+
+    /** One that shuts nothing away yet. */
+    Closure closure() {
+        return Closure.blank(
+                FreshId.of(rig, "cover"), named("cover", rig.fitOut().closures(), Closure::name));
     }
 
     BoardPart boardPart() {

@@ -111,6 +111,11 @@ final class NewParts {
                             rig,
                             f -> f.withFasteners(and(f.fasteners(), blank(rig).fastener())))))),
             entry(
+                    "carry.closure",
+                    ofRig(rig -> some(fitOut(
+                            rig,
+                            f -> f.withClosures(and(f.closures(), blank(rig).closure())))))),
+            entry(
                     "carry.box",
                     ofRig(rig -> blank(rig).box().map(each -> fitOut(rig, f -> f.withBoxes(and(f.boxes(), each)))))),
             entry(

@@ -162,6 +162,7 @@ public class PartChangesTest {
                 List.of(
                         "battery.pack",
                         "carry.board-part",
+                        "carry.closure",
                         "carry.extra",
                         "carry.fastener",
                         "mount.kept-room",

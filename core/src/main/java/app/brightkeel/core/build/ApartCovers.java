@@ -1,0 +1,83 @@
+package app.brightkeel.core.build;
+
+import app.brightkeel.core.rig.Closure;
+import app.brightkeel.core.rig.ClosureKind;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What lies over that which comes off: opened before, shut again after. */
+final class ApartCovers {
+
+    private final Rig rig;
+    private final Gathered gathered;
+    private final List<Closure> opened = new ArrayList<>();
+
+    ApartCovers(Rig rig, Gathered gathered) {
+        this.rig = rig;
+        this.gathered = gathered;
+    }
+
+    /** Straps among them, each opened and tightened once. */
+    int straps() {
+        return (int)
+                opened.stream().filter(each -> each.kind() == ClosureKind.STRAP).count();
+    }
+
+    /** Opens what lies over a part before steps about it. */
+    void open(String part, String... before) {
+        String station = rig.stationOf(part);
+        for (Closure each : rig.fitOut().closures()) {
+            if (each.parts().contains(part) || each.stations().contains(station)) {
+                String open = open(each);
+                for (String step : before) {
+                    first(open, step, each);
+                }
+            }
+        }
+    }
+
+    private String open(Closure each) {
+        String id = StepKind.OPEN.of(each.id());
+        if (!gathered.has(id)) {
+            opened.add(each);
+            gathered.add(ClosureSteps.off(rig, each));
+            gathered.need(StepKind.OFF.of(ApartWriter.RIG), id, Need.Sort.ORDER, "power off first", 0);
+            for (Closure over : rig.fitOut().closures()) {
+                boolean nested = each.kind().inner()
+                        && !over.kind().inner()
+                        && over.stations().stream().anyMatch(each.stations()::contains)
+                        && !each.parts().contains(over.id());
+                if (over.parts().contains(each.id()) || nested) {
+                    first(open(over), id, over);
+                }
+            }
+        }
+        return id;
+    }
+
+    /** Shuts all of it again, the inner before the outer, once these steps are done. */
+    void shut(List<String> done) {
+        for (Closure each : opened) {
+            String shut = gathered.add(ClosureSteps.on(rig, each, true));
+            done.forEach(
+                    step -> gathered.need(step, shut, Need.Sort.CLOSES, "the " + each.name() + " shuts it away", 0));
+        }
+        for (Closure outer : opened) {
+            for (Closure inner : opened) {
+                if (gathered.waits(StepKind.OPEN.of(outer.id()), StepKind.OPEN.of(inner.id()))) {
+                    gathered.need(
+                            StepKind.SHUT.of(inner.id()),
+                            StepKind.SHUT.of(outer.id()),
+                            Need.Sort.CLOSES,
+                            "the " + inner.name() + " lies under the " + outer.name(),
+                            0);
+                }
+            }
+        }
+    }
+
+    private void first(String open, String step, Closure over) {
+        gathered.need(open, step, Need.Sort.ORDER, "the " + over.name() + " is over it", 0);
+    }
+}

@@ -1,0 +1,55 @@
+package app.brightkeel.server.store;
+
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Repository;
+
+/** Keeps a rig with all that was done of it: all of it or nothing. */
+@Repository
+public class BundleStore {
+
+    private final Database database;
+    private final RigStore rigs;
+    private final BuildStore build;
+    private final PhotoStore photos;
+
+    public BundleStore(Database database, RigStore rigs, BuildStore build, PhotoStore photos) {
+        this.database = database;
+        this.rigs = rigs;
+        this.build = build;
+        this.photos = photos;
+    }
+
+    /**
+     * As a new rig; beside one of its name it gets a number.
+     *
+     * @throws Refusal for more photos than a rig may have
+     */
+    public StoredRig create(Bundled bundle) {
+        if (bundle.photos().size() > PhotoStore.MOST_OF_A_RIG) {
+            throw new Refusal(
+                    RefusalCode.TOO_MANY,
+                    "photos",
+                    String.valueOf(bundle.photos().size()),
+                    "at most " + PhotoStore.MOST_OF_A_RIG + " photos of one rig");
+        }
+        return database.inTransaction(connection -> {
+            StoredRig stored = rigs.createNumbered(connection, bundle.rig());
+            String id = stored.id();
+            if (bundle.workshop().isPresent()) {
+                BuildStore.workshop(connection, id, bundle.workshop().get());
+            }
+            BuildStore.order(connection, id, bundle.order());
+            build.tick(connection, id, bundle.ticks());
+            for (BuildStore.StepNote note : bundle.notes()) {
+                build.note(connection, id, note.step(), note.text());
+            }
+            BenchStore.keep(connection, id, bundle.readings());
+            for (Supplier<Bundled.Photo> photo : bundle.photos()) {
+                photos.insert(connection, id, photo.get());
+            }
+            return stored;
+        });
+    }
+}
