@@ -10,9 +10,6 @@ export function MeterPanel({ bench, acts }: { bench: Bench; acts: BenchActs }) {
   const { text } = useUnits();
   const { port, faults, may } = bench.meter;
   const [own, typeOwn] = useState("");
-  const wrong = may.filter(({ fault }) =>
-    faults.some((each) => each.kind === fault.kind && each.subject === fault.subject),
-  );
   return (
     <div className="border-t border-rule px-7 py-3 max-md:px-3">
       {port === 0 ? (
@@ -27,13 +24,13 @@ export function MeterPanel({ bench, acts }: { bench: Bench; acts: BenchActs }) {
           <p className="flex flex-wrap items-baseline gap-3">
             <span>
               Simulated meter, on port {port} of this machine.{" "}
-              {wrong.length === 0 ? "Nothing is wrong with its rig." : "Wrong with its rig:"}
+              {faults.length === 0 ? "Nothing is wrong with its rig." : "Wrong with its rig:"}
             </span>
             <button type="button" className={LEADS_ON} onClick={acts.switchOff}>
               switch it off
             </button>
           </p>
-          {wrong.map(({ what }, i) => (
+          {faults.map(({ what }, i) => (
             <p key={i} className="text-close">
               <Words text={what} />
             </p>

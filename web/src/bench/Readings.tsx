@@ -1,13 +1,17 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Bench, Expected } from "../api/types";
+import { WorkingTable } from "../line/WorkingTable";
 import { LEADS_ON } from "../parts/Button";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
+import { Seen } from "./Seen";
 import { readAs, shownAs, symbolAs } from "./values";
-import type { BenchActs } from "./useBench";
+import { type BenchActs, readingWorkingQuery } from "./useBench";
 
 const KINDS: [Expected["kind"], string][] = [
   ["insulation", "Fuses out, everything unplugged"],
+  ["unused", "Unused conductors, fuses out"],
   ["rest", "Battery at rest"],
   ["drain", "Everything off"],
   ["dead", "Switched off"],
@@ -29,7 +33,7 @@ export function Readings({ id, bench, acts }: { id: string; bench: Bench; acts: 
     <section
       aria-label="Readings"
       tabIndex={0}
-      className="min-h-0 overflow-auto bg-sheet px-6 pb-6 max-md:px-3 max-md:border-t max-md:border-rule"
+      className="relative min-h-0 overflow-auto bg-sheet px-6 pb-6 max-md:px-3 max-md:border-t max-md:border-rule"
     >
       <p className="flex items-baseline justify-between gap-3 py-3 text-ink-2">
         <span role="status">
@@ -59,17 +63,32 @@ export function Readings({ id, bench, acts }: { id: string; bench: Bench; acts: 
               <Words text={mine[0]!.how} />
             </p>
             {mine.map((each) => (
-              <Row key={each.id} expected={each} bench={bench} acts={acts} />
+              <Row key={each.id} id={id} expected={each} bench={bench} acts={acts} />
             ))}
           </section>
         );
       })}
+      <Seen id={id} />
     </section>
   );
 }
 
-function Row({ expected, bench, acts }: { expected: Expected; bench: Bench; acts: BenchActs }) {
+const GRADES = { good: "text-holds", worn: "text-close", bad: "text-fails" };
+
+function Row({
+  id,
+  expected,
+  bench,
+  acts,
+}: {
+  id: string;
+  expected: Expected;
+  bench: Bench;
+  acts: BenchActs;
+}) {
   const { amount } = useUnits();
+  const [open, setOpen] = useState(false);
+  const contact = bench.contacts.find((each) => each.reading === expected.id);
   const read = bench.readings.find((each) => each.point === expected.id);
   const outside = bench.outside.includes(expected.id);
   const symbol = symbolAs(expected.unit);
@@ -81,12 +100,25 @@ function Row({ expected, bench, acts }: { expected: Expected; bench: Bench; acts
       <span className="first-letter:uppercase">
         <Words text={expected.title} />
         <span className="block text-[13px] text-ink-2">
-          {expected.kind === "insulation"
-            ? `more than ${amount({ si: expected.low, unit: expected.unit })}`
-            : `${amount({ si: expected.low, unit: expected.unit })} to ${amount({ si: expected.high, unit: expected.unit })}`}
+          <button
+            type="button"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+            className="underline decoration-rule decoration-dotted underline-offset-4"
+          >
+            {expected.kind === "insulation" || expected.kind === "unused"
+              ? `more than ${amount({ si: expected.low, unit: expected.unit })}`
+              : `${amount({ si: expected.low, unit: expected.unit })} to ${amount({ si: expected.high, unit: expected.unit })}`}
+            <span className="sr-only">, how it came about</span>
+          </button>
           {outside && <b className="font-semibold text-fails"> · outside</b>}
           {read && !outside && <span className="text-holds"> · all right</span>}
         </span>
+        {contact && (
+          <span className={`block text-[13px] ${GRADES[contact.grade]}`}>
+            <Words text={contact.says} />
+          </span>
+        )}
       </span>
       <span className="whitespace-nowrap">
         <Field
@@ -109,6 +141,20 @@ function Row({ expected, bench, acts }: { expected: Expected; bench: Bench; acts
           </button>
         )}
       </span>
+      {open && <HowItCame id={id} point={expected.id} revision={bench.revision} />}
+    </div>
+  );
+}
+
+function HowItCame({ id, point, revision }: { id: string; point: string; revision: number }) {
+  const working = useQuery(readingWorkingQuery(id, point, revision));
+  return (
+    <div className="col-span-2 pt-2 pl-4">
+      {working.data ? (
+        <WorkingTable working={working.data} />
+      ) : (
+        <p className="text-[13px] text-ink-3">{working.error?.message ?? "Working it out…"}</p>
+      )}
     </div>
   );
 }

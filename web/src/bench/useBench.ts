@@ -1,8 +1,17 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "../api/client";
 import type { Bench, Fault } from "../api/types";
 
 const keyOf = (id: string) => ["bench", id];
+
+/** How what the meter should say at a point came about. */
+export const readingWorkingQuery = (id: string, point: string, revision: number) =>
+  queryOptions({
+    queryKey: ["bench", id, "working", revision, point],
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/bench/working", { params: { path: { id }, query: { point } } })),
+    staleTime: Infinity,
+  });
 
 /** What is done at the bench; every answer is the whole bench again. */
 export function useBench(id: string) {

@@ -1,4 +1,7 @@
+import { Link } from "react-router";
 import type { Build, Saved } from "../api/types";
+import { LEADS_ON } from "../parts/Button";
+import { LINK_NAMES } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 import { dayWords } from "./days";
 import type { Numbered } from "./useBuild";
@@ -41,6 +44,13 @@ export function Hands({
               </div>
             ))}
           </dl>
+          {selected && (
+            <p className="-mt-2 pb-4 text-[13px]">
+              <Link to={`/rigs/${saved.id}/${selected.step.link}?pane=why`} className={LEADS_ON}>
+                how these come about, under {LINK_NAMES[selected.step.link]}
+              </Link>
+            </p>
+          )}
         </>
       )}
       {cautions.map((caution) => (

@@ -6,6 +6,7 @@ import { LEADS_ON } from "../parts/Button";
 import { Words } from "../parts/Words";
 import { stepPictureQuery } from "./queries";
 import { StepNotes } from "./StepNotes";
+import { StepTicks } from "./StepTicks";
 import type { Numbered, Sheet } from "./useBuild";
 
 /** One step: closed a line, open everything that belongs to it. */
@@ -66,7 +67,7 @@ export function StepCard({
               <Words text={say} strong />
             </p>
           ))}
-          <Ticks sheet={sheet} numbered={numbered} onSelect={onSelect} />
+          <StepTicks sheet={sheet} numbered={numbered} onTicked={onSelect} />
           <StepPicture build={build} step={step} />
           {step.minds.length > 0 && <p className="py-1 text-[13px] text-ink-2">{step.minds.join(" ")}</p>}
           <StepNotes sheet={sheet} progress={progress} step={step.id} />
@@ -97,59 +98,6 @@ function Early({ early }: { early: StepNeed[] }) {
     <span className="block text-[13px] text-fails">
       {early.some((need) => need.sort === "closes") ? "Shut too early" : "Too early"}: {early[0]!.why}.
     </span>
-  );
-}
-
-/** What is ticked: each thing that is to be seen, or the step as a whole. */
-function Ticks({
-  sheet,
-  numbered: { step, done },
-  onSelect,
-}: {
-  sheet: Sheet;
-  numbered: Numbered;
-  onSelect: () => void;
-}) {
-  const ticked = done?.ticked ?? [];
-  const set = (item: string, on: boolean) => {
-    sheet.tick.mutate({ step, item, done: on });
-    // a step that was open because it was the next one stays open under the finger that ticked it
-    onSelect();
-  };
-  if (step.checks.length === 0) {
-    return (
-      <label className="flex cursor-pointer items-center gap-2.5 py-1.5">
-        <input
-          type="checkbox"
-          className="size-5 accent-[var(--act)]"
-          checked={ticked.includes("")}
-          onChange={(event) => set("", event.target.checked)}
-        />
-        done
-      </label>
-    );
-  }
-  return (
-    <ul className="py-1">
-      {step.checks.map((check) => (
-        <li key={check.id}>
-          <label className="flex cursor-pointer items-start gap-2.5 py-1.5">
-            <input
-              type="checkbox"
-              className="mt-px size-5 shrink-0 accent-[var(--act)]"
-              checked={ticked.includes(check.id)}
-              onChange={(event) => set(check.id, event.target.checked)}
-            />
-            <span>
-              <Words text={check.see} strong />
-              <span className="block text-[13px] text-ink-2">
-                <Words text={check.why} />
-              </span>
-            </span>
-          </label>
-        </li>
-      ))}
-    </ul>
   );
 }
 

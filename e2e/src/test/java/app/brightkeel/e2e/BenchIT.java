@@ -2,6 +2,10 @@ package app.brightkeel.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import static org.testng.Assert.assertEquals;
+
+import static org.testng.Assert.assertTrue;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -67,11 +71,30 @@ public class BenchIT extends InBrowser {
                                 .setHasText("too much: crimp of the shared trunk at the fuse block")))
                 .isVisible();
         assertThat(page.getByText("strip anew, crimp again")).isVisible();
+        Locator drop = readings().locator("[id='drop.trunk/end']");
+        assertThat(drop).containsText("bad. Open it before anything else.");
+        drop.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("how it came about"))
+                .click();
+        assertThat(drop).containsText("of a good one, both poles");
         button("put it right").click();
         button("take every reading").click();
         assertThat(page.getByText("Nothing is wrong ·")).isVisible();
         button("switch it off").click();
         assertThat(button("switch a simulated meter on")).isVisible();
+    }
+
+    /** Pictures, fix and pages are seen, not measured; what is ticked here is ticked on the sheet. */
+    @Test
+    public void whatNoMeterShows() {
+        toBench("Lantern crate, high tarn");
+        Locator seen = readings().getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("What no meter shows"));
+        int all = seen.getByRole(AriaRole.CHECKBOX).count();
+        assertTrue(all > 2, all + " things to see");
+        seen.getByRole(AriaRole.CHECKBOX).first().check();
+        page.reload();
+        assertThat(seen.getByRole(AriaRole.CHECKBOX).first()).isChecked();
+        assertThat(seen.getByRole(AriaRole.CHECKBOX).nth(1)).not().isChecked();
+        assertEquals(page.evaluate("document.documentElement.scrollHeight > window.innerHeight"), false);
     }
 
     /** A port on which nothing listens says so, and nothing is kept. */

@@ -1,6 +1,7 @@
 package app.brightkeel.core.build;
 
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Link;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.UUID;
@@ -9,6 +10,7 @@ import java.util.UUID;
  * One thing that the hands do.
  *
  * @param id          kind and subject: the same step of a changed rig keeps it
+ * @param link        under which its numbers are worked out
  * @param subject     id of the part, hole or place it is about
  * @param says        how it is done, with the rig's own numbers
  * @param facts       of the rig that it stands on
@@ -25,6 +27,7 @@ import java.util.UUID;
 public record Step(
         String id,
         StepKind kind,
+        Link link,
         String subject,
         Text title,
         List<Text> says,

@@ -120,6 +120,7 @@ final class StepDraft {
         return new Step(
                 id,
                 kind,
+                kind.link(),
                 subject,
                 title,
                 says,

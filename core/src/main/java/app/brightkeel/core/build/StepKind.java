@@ -2,6 +2,7 @@ package app.brightkeel.core.build;
 
 import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.review.Link;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -71,11 +72,13 @@ public enum StepKind implements Worded {
     PUT_ON("put on");
 
     /**
+     * @param link    under which its numbers are worked out
      * @param minutes of one of them, by hand and without hurry [min]
      * @param hold    whether work stops there until it was seen
      * @param minds   what to mind, each a sentence
      */
-    private record Traits(Chapter chapter, double minutes, boolean hold, List<String> tools, List<String> minds) {}
+    private record Traits(
+            Chapter chapter, Link link, double minutes, boolean hold, List<String> tools, List<String> minds) {}
 
     private static final Map<StepKind, Traits> ALL = read();
 
@@ -95,6 +98,7 @@ public enum StepKind implements Worded {
                     Table.constant(StepKind.class, kinds.get(k)),
                     new Traits(
                             Table.constant(Chapter.class, table.words("chapter").get(k)),
+                            Table.constant(Link.class, table.words("link").get(k)),
                             minutes[k],
                             table.words("hold").get(k).equals("yes"),
                             split(table.words("tools").get(k)),
@@ -123,6 +127,11 @@ public enum StepKind implements Worded {
     /** As ids and files name it: never renamed. */
     public String written() {
         return Table.written(this);
+    }
+
+    /** Under which its numbers are worked out. */
+    public Link link() {
+        return traits().link();
     }
 
     public Chapter chapter() {

@@ -107,7 +107,12 @@ public record Working(Text title, String formula, Source source, List<Row> rows)
         }
 
         public Builder step(String symbol, String label, double si, Unit unit) {
-            rows.add(new Row.Step(symbol, Text.of(label), new Amount(si, unit)));
+            return step(symbol, Text.of(label), si, unit);
+        }
+
+        /** With names or amounts in its words. */
+        public Builder step(String symbol, Text label, double si, Unit unit) {
+            rows.add(new Row.Step(symbol, label, new Amount(si, unit)));
             return this;
         }
 

@@ -112,7 +112,7 @@ public final class BenchModel {
 
     static double noise(ReadingKind kind) {
         return switch (kind) {
-            case INSULATION -> INSULATION_NOISE;
+            case INSULATION, UNUSED -> INSULATION_NOISE;
             case DRAIN -> DRAIN_NOISE;
             case DROP -> DROP_NOISE;
             case ON_AMPS, ALL_AMPS -> AMPS_NOISE;
@@ -146,6 +146,10 @@ public final class BenchModel {
     /** With something wrong. */
     Strays strays(List<Fault> faults) {
         double[] middle = readings(faults);
+        if (faults.stream().allMatch(fault -> fault.kind() == FaultKind.BARE_UNUSED)) {
+            // no current goes there: all else strays as it did
+            return new Strays(middle, sound.moves());
+        }
         List<double[]> moves = new ArrayList<>();
         for (int u = 0; u < unknowns.size(); u++) {
             Unknown unknown = unknowns.get(u);
@@ -186,9 +190,7 @@ public final class BenchModel {
 
     /** A meter's value as it is reckoned with: resistances in powers of ten. */
     static double reckoned(Point point, double value) {
-        return point.kind() == ReadingKind.INSULATION
-                ? Math.log10(Math.min(Measured.SOUND_OHM, Math.max(1, value)))
-                : value;
+        return point.kind().ohms() ? Math.log10(Math.min(Measured.SOUND_OHM, Math.max(1, value))) : value;
     }
 
     /** Every single thing that may be wrong, in all its sizes. */
@@ -218,6 +220,8 @@ public final class BenchModel {
         for (Point point : points) {
             if (point.kind() == ReadingKind.REST) {
                 add(all, FaultKind.WEAK_BATTERY, point.subject());
+            } else if (point.kind() == ReadingKind.UNUSED) {
+                add(all, FaultKind.BARE_UNUSED, point.subject());
             }
         }
         return all;

@@ -1,6 +1,7 @@
 package app.brightkeel.core.reading;
 
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.rig.Segment;
 import java.util.List;
 
 /** What the meter should say at each point of a rig, in the order in which it is read. */
@@ -24,14 +25,13 @@ public final class Expectations {
 
     private static Expected expected(BenchModel model, Point point) {
         int at = model.indexOf(point.id());
-        double nominal = point.kind() == ReadingKind.INSULATION
-                ? Measured.SOUND_OHM
-                : model.sound().middle()[at];
+        double nominal =
+                point.kind().ohms() ? Measured.SOUND_OHM : model.sound().middle()[at];
         double either = 2 * model.spread(at);
         double low = nominal - either;
         double high = nominal + either;
         switch (point.kind()) {
-            case INSULATION -> {
+            case INSULATION, UNUSED -> {
                 low = LEAST_OHM;
                 high = MOST_OHM;
             }
@@ -59,15 +59,20 @@ public final class Expectations {
     }
 
     private static String part(BenchCircuit circuit, Point point) {
-        return point.kind() == ReadingKind.DROP
-                ? circuit.places().get(point.index()).part()
-                : point.subject();
+        return switch (point.kind()) {
+            case DROP -> circuit.places().get(point.index()).part();
+            case UNUSED -> lead(circuit, point).id();
+            default -> point.subject();
+        };
+    }
+
+    private static Segment lead(BenchCircuit circuit, Point point) {
+        return circuit.rig().harness().segments().get(point.index());
     }
 
     private static String name(BenchCircuit circuit, Point point) {
         return switch (point.kind()) {
-            case INSULATION ->
-                circuit.rig().harness().segments().get(point.index()).name();
+            case INSULATION, UNUSED -> lead(circuit, point).name();
             case DROP -> circuit.places().get(point.index()).name();
             default -> circuit.rig().nameOfPoint(point.subject());
         };
@@ -77,6 +82,7 @@ public final class Expectations {
         String name = name(circuit, point);
         return switch (point.kind()) {
             case INSULATION -> Text.of("plus to minus, {}", name);
+            case UNUSED -> Text.of("unused conductor {} of the {}", number(point), name);
             case REST -> Text.of("{} at rest", name).capital();
             case DRAIN -> Text.of("{}, all off: what is still drawn", name).capital();
             case DEAD -> Text.of("lead of the {}, switched off", name);
@@ -91,12 +97,17 @@ public final class Expectations {
         };
     }
 
+    private static String number(Point point) {
+        return point.subject().substring(point.subject().lastIndexOf('/') + 1);
+    }
+
     private static Text how(BenchCircuit circuit, Point point) {
         String name = name(circuit, point);
         return switch (point.kind()) {
-            case INSULATION ->
+            case INSULATION -> Text.of("Fuses out, everything unplugged; meter on ohms, one tip on each wire.");
+            case UNUSED ->
                 Text.of(
-                        "Fuses out, everything unplugged; meter on ohms, one tip on each wire. Unused conductors against both.");
+                        "Fuses out, everything unplugged; meter on ohms, one tip on it, the other on plus, minus and each other unused one in turn: the least counts.");
             case REST -> Text.of("An hour after the charge, nothing joined; red tip to plus.");
             case DRAIN -> Text.of("Everything off by its own key; meter on milliamperes in place of the main fuse.");
             case DEAD -> Text.of("Fuse in, switch off; tips in the plug of the lead.");

@@ -10,7 +10,8 @@ public enum FaultKind implements Worded {
     WEAK_BATTERY("weak battery", 0.8, true, 0.4, 0.65, 1, 1.6),
     WRONG_FUSE("fuse of another rating", 0.5, false, 0.33, 0.5, 2, 3),
     LIVE_WHEN_OFF("live when off", 0.5, false, 1),
-    CHAFED_LEAD("chafed lead", 0.4, true, 20, 90, 400, 2_000, 9_000, 40_000, 200_000);
+    CHAFED_LEAD("chafed lead", 0.4, true, 20, 90, 400, 2_000, 9_000, 40_000, 200_000),
+    BARE_UNUSED("unused conductor that touches", 0.3, true, 20, 400, 9_000, 200_000);
 
     private final String words;
     private final double often;

@@ -37,11 +37,21 @@ final class FaultWords {
         return circuit.rig().harness().segment(id).name();
     }
 
+    /** Of an unused conductor. */
+    private static String lead(Fault fault) {
+        return fault.subject().substring(0, fault.subject().lastIndexOf('/'));
+    }
+
+    private static String number(Fault fault) {
+        return fault.subject().substring(fault.subject().lastIndexOf('/') + 1);
+    }
+
     private static String part(BenchCircuit circuit, Fault fault) {
         return switch (fault.kind()) {
             case BAD_CRIMP, OPEN, WRONG_FUSE, LIVE_WHEN_OFF ->
                 place(circuit, fault.subject()).part();
             case REVERSED_PLUG, WEAK_BATTERY, CHAFED_LEAD -> fault.subject();
+            case BARE_UNUSED -> lead(fault);
         };
     }
 
@@ -73,6 +83,8 @@ final class FaultWords {
                 Text.of(
                         "the {} does not switch off",
                         place(circuit, fault.subject()).name());
+            case BARE_UNUSED ->
+                Text.of("unused conductor {} of the {} touches another", number(fault), segment(circuit, lead(fault)));
             case CHAFED_LEAD -> Text.of("the {} leaks from plus to minus", segment(circuit, fault.subject()));
         };
     }
@@ -104,6 +116,10 @@ final class FaultWords {
             case LIVE_WHEN_OFF ->
                 Text.of(
                         "It sits in the minus, is bridged, or is on the wrong side of the branch: only the plus is switched.");
+            case BARE_UNUSED ->
+                Text.of(
+                        "Cut the unused conductors of the {} back, each to another length, with a sleeve of its own over each end; read again. Where it still touches, the jacket is cut into on the way.",
+                        segment(circuit, lead(fault)));
             case CHAFED_LEAD ->
                 Text.of(
                         "Fuse out, and out it stays. Look along the {} for wear at edges, rims and ties; lay it anew where it is worn.",

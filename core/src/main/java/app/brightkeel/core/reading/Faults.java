@@ -1,6 +1,5 @@
 package app.brightkeel.core.reading;
 
-import app.brightkeel.core.quantity.Text;
 import java.util.List;
 
 /** What can go wrong with a rig, to be tried at a simulated one. */
@@ -15,8 +14,8 @@ public final class Faults {
                 .toList();
     }
 
-    /** In words. */
-    public static Text words(BenchModel model, Fault fault) {
-        return FaultWords.what(model.circuit(), fault).capital();
+    /** In words, with what mends it, as if it were sure. */
+    public static Suspect told(BenchModel model, Fault fault) {
+        return FaultWords.suspect(model.circuit(), List.of(fault), 1);
     }
 }

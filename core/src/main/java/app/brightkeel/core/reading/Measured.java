@@ -32,6 +32,7 @@ final class Measured {
     private final double[] segmentOhm;
     private final boolean[] reached;
     private final Map<Integer, Double> leaks = new HashMap<>();
+    private final Map<String, Double> touching = new HashMap<>();
     private final Set<Integer> reversed = new HashSet<>();
     private final List<Integer> live = new ArrayList<>();
     private final Map<String, Solved> states = new HashMap<>();
@@ -74,6 +75,7 @@ final class Measured {
             }
             case REVERSED_PLUG -> reversed.add(device(fault.subject()));
             case LIVE_WHEN_OFF -> live.add(place(fault.subject()));
+            case BARE_UNUSED -> touching.put(fault.subject(), fault.size());
             case CHAFED_LEAD -> leaks.put(segment(fault.subject()), fault.size());
         }
     }
@@ -200,10 +202,48 @@ final class Measured {
         return solved("start " + starter, watts);
     }
 
+    /** In what the harness is while a point is read. */
+    private Solved state(Point point) {
+        return switch (point.kind()) {
+            case ON_VOLTS, ON_AMPS -> on(point.index());
+            case ALL_VOLTS, PACK_VOLTS, ALL_AMPS, DROP -> everything();
+            case START -> starting(point.index());
+            case INSULATION, UNUSED, REST, DRAIN, DEAD, POLARITY -> off();
+        };
+    }
+
+    /** Of every node while a point is read [V]. */
+    double[] volts(Point point) {
+        return state(point).volts();
+    }
+
+    /** Into every node while a point is read [A]. */
+    double[] amps(Point point) {
+        return state(point).amps();
+    }
+
+    /** Through a contact with everything on, counted from the battery on: one that is charged by another has a minus sign [A]. */
+    double through(int place) {
+        int node = circuit.nodeOf(circuit.places().get(place).segment());
+        boolean towards = circuit.topology().packs().get(node) >= 0;
+        return (towards ? -1 : 1) * everything().amps()[node];
+    }
+
+    /** Out of a source while a point is read [A]. */
+    double packAmps(Point point, int source) {
+        return total(state(point), source);
+    }
+
+    /** Of a wire's pair with all that sits in it [Ω]. */
+    double ohm(int segment) {
+        return segmentOhm[segment];
+    }
+
     /** What the meter says, before its own noise [V, A, Ω]. */
     double at(Point point) {
         return switch (point.kind()) {
             case INSULATION -> insulation(point.index());
+            case UNUSED -> Math.min(SOUND_OHM, touching.getOrDefault(point.subject(), SOUND_OHM));
             case REST -> restV[point.index()] * world.gain()[World.VOLTS];
             case DRAIN -> drain(point.index()) * world.gain()[World.AMPERES];
             case DEAD -> dead(point.index()) * world.gain()[World.VOLTS];
@@ -252,9 +292,7 @@ final class Measured {
             int up = circuit.topology().parents().get(node);
             return up < 0 ? 0 : everything().volts()[up];
         }
-        // counted from the battery on: one that is charged by another shows a minus sign
-        boolean towards = circuit.topology().packs().get(node) >= 0;
-        return (towards ? -1 : 1) * everything().amps()[node] * Math.max(0, placeOhm[at]);
+        return through(at) * Math.max(0, placeOhm[at]);
     }
 
     /** Fuse out, everything unplugged, from plus to minus. */

@@ -15,6 +15,9 @@ final class Points {
         for (int s = 0; s < segments.size(); s++) {
             if (circuit.nodeOf(s) >= 0) {
                 add(all, ReadingKind.INSULATION, segments.get(s).id(), s);
+                for (int c = 1; c <= segments.get(s).wire().unused(); c++) {
+                    add(all, ReadingKind.UNUSED, segments.get(s).id() + "/" + c, s);
+                }
             }
         }
         sources(circuit, all, ReadingKind.REST);

@@ -22,7 +22,7 @@ public record Reading(String id, double value) {
         if (!(value >= low && value <= high)) {
             throw Refusal.outOfRange("value", value, low, high, symbol(expected.kind()));
         }
-        if (expected.kind() == ReadingKind.INSULATION && value < 0) {
+        if (expected.kind().ohms() && value < 0) {
             throw new Refusal(
                     RefusalCode.OUT_OF_RANGE, "value", String.valueOf(value), "no resistance is below nothing");
         }

@@ -7,6 +7,7 @@ import app.brightkeel.core.reference.Table;
 /** What is read, in the order in which it is read: first what can do no harm. */
 public enum ReadingKind implements Worded {
     INSULATION("insulation", Unit.MEGOHM),
+    UNUSED("insulation of an unused conductor", Unit.MEGOHM),
     REST("battery at rest", Unit.VOLT),
     DRAIN("drain with all off", Unit.MILLIAMPERE),
     DEAD("dead when switched off", Unit.VOLT),
@@ -30,6 +31,11 @@ public enum ReadingKind implements Worded {
     @Override
     public String words() {
         return words;
+    }
+
+    /** Whether it is of insulation: reckoned in powers of ten, and better the more it is. */
+    public boolean ohms() {
+        return unit == Unit.MEGOHM;
     }
 
     /** In which it is shown; kept in V, A and Ω. */

@@ -42,7 +42,7 @@ public final class SimulatedBench {
         }
         Point point = model.points().get(at);
         double shown = truth[at] + random.nextGaussian() * BenchModel.noise(point.kind());
-        double value = point.kind() == ReadingKind.INSULATION ? Math.pow(10, shown) : shown;
+        double value = point.kind().ohms() ? Math.pow(10, shown) : shown;
         double digit = digit(point.kind(), value);
         return new Reading(id, Math.round(value / digit) * digit);
     }
@@ -50,7 +50,7 @@ public final class SimulatedBench {
     /** The last digit of its range [V, A, Ω]. */
     private static double digit(ReadingKind kind, double value) {
         return switch (kind) {
-            case INSULATION -> Math.pow(10, Math.floor(Math.log10(Math.max(1, value))) - 2);
+            case INSULATION, UNUSED -> Math.pow(10, Math.floor(Math.log10(Math.max(1, value))) - 2);
             case DROP, DRAIN -> 0.0001;
             default -> 0.01;
         };

@@ -10,6 +10,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,12 +31,19 @@ public class DiagnosisTest {
 
     private static List<BenchModel> models() {
         List<Rig> rigs = new ArrayList<>(DemoRigs.all());
-        rigs.addAll(List.of(TestRigs.twoScreens(), TestRigs.twoBanks()));
+        rigs.addAll(List.of(TestRigs.twoScreens(), TestRigs.twoBanks(), unused()));
         return rigs.stream()
                 .map(rig -> BenchModel.of(Line.of(rig)))
                 .filter(Outcome::isKnown)
                 .map(Outcome::value)
                 .toList();
+    }
+
+    /** With two conductors in the trunk that carry nothing. */
+    static Rig unused() {
+        Rig rig = DemoRigs.gannet();
+        Segment trunk = rig.harness().segment("trunk");
+        return rig.with(trunk.withWire(trunk.wire().withUnused(2)));
     }
 
     private static List<Reading> all(SimulatedBench bench) {

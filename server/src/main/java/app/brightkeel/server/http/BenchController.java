@@ -2,16 +2,20 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.line.Working;
 import app.brightkeel.core.lists.Listing;
 import app.brightkeel.core.picture.BenchScene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reading.BenchModel;
+import app.brightkeel.core.reading.Contact;
 import app.brightkeel.core.reading.Diagnosis;
 import app.brightkeel.core.reading.Expectations;
 import app.brightkeel.core.reading.Expected;
+import app.brightkeel.core.reading.Fault;
 import app.brightkeel.core.reading.Faults;
 import app.brightkeel.core.reading.Reading;
+import app.brightkeel.core.reading.ReadingWorking;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
@@ -86,6 +90,7 @@ class BenchController {
                 List.of(),
                 store.readings(stored.id()),
                 List.of(),
+                List.of(),
                 new Diagnosis(List.of(), List.of()),
                 new Bench.MeterState(0, List.of(), List.of()),
                 Picture.NONE,
@@ -122,15 +127,20 @@ class BenchController {
                 expected,
                 readings,
                 outside,
+                Contact.of(model, said),
                 diagnosis,
                 new Bench.MeterState(
                         meter.map(SimulatedMeter::port).orElse(0),
-                        meter.map(SimulatedMeter::faults).orElse(List.of()),
-                        Faults.all(model).stream()
-                                .map(fault -> new Bench.Wrong(fault, Faults.words(model, fault)))
-                                .toList()),
+                        wrong(model, meter.map(SimulatedMeter::faults).orElse(List.of())),
+                        wrong(model, Faults.all(model))),
                 picture,
                 Text.of(""));
+    }
+
+    private static List<Bench.Wrong> wrong(BenchModel model, List<Fault> faults) {
+        return faults.stream()
+                .map(fault -> new Bench.Wrong(fault, Faults.told(model, fault).what()))
+                .toList();
     }
 
     private BenchModel model(StoredRig stored) {
@@ -156,6 +166,15 @@ class BenchController {
         Reading reading = Reading.of(expected(model, point), value);
         store.keep(id, List.of(new BenchStore.Said(reading.id(), reading.value())), true);
         return bench(stored, model);
+    }
+
+    /** How what the meter should say at a point came about. */
+    @GetMapping("/working")
+    Working getReadingWorking(@PathVariable String id, @RequestParam String point) {
+        StoredRig stored = rigs.get(id);
+        BenchModel model = model(stored);
+        expected(model, point);
+        return turns.take(() -> ReadingWorking.of(model, point).orElseThrow());
     }
 
     /** What the meter should say and what it said, as CSV; of a rig that nothing can be expected of, that is no such thing. */

@@ -109,9 +109,6 @@ public final class SimulatedMeter implements AutoCloseable {
     }
 
     private String wrong(String[] words) {
-        if (faults.size() == MOST_FAULTS) {
-            return "NO more than two things are wrong at once: say RIGHT first";
-        }
         try {
             FaultKind kind = Table.constant(FaultKind.class, words[1]);
             double size = Double.parseDouble(words[3]);
@@ -120,6 +117,11 @@ public final class SimulatedMeter implements AutoCloseable {
                     .findFirst();
             if (known.isEmpty() || !(size > 0 && size <= 1e7)) {
                 return "NO such fault at that place";
+            }
+            // said again, it is of that size from now on
+            faults.removeIf(each -> each.kind() == kind && each.subject().equals(words[2]));
+            if (faults.size() == MOST_FAULTS) {
+                return "NO more than two things are wrong at once: say RIGHT first";
             }
             faults.add(new Fault(kind, words[2], size));
             bench = new SimulatedBench(model, faults, seed);

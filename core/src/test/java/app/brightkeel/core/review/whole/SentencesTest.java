@@ -8,8 +8,19 @@ import app.brightkeel.core.build.BuildSheet;
 import app.brightkeel.core.build.Cure;
 import app.brightkeel.core.build.Step;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reading.BenchModel;
+import app.brightkeel.core.reading.Contact;
+import app.brightkeel.core.reading.Expectations;
+import app.brightkeel.core.reading.Expected;
+import app.brightkeel.core.reading.Fault;
+import app.brightkeel.core.reading.Faults;
+import app.brightkeel.core.reading.Reading;
+import app.brightkeel.core.reading.ReadingWorking;
+import app.brightkeel.core.reading.Suspect;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkState;
 import app.brightkeel.core.review.Review;
@@ -123,7 +134,31 @@ public class SentencesTest {
         }
         BuildSheet.of(line, Cure.COLDEST_C).steps().forEach(step -> add(step, all));
         ApartSheet.all(line).forEach(sheet -> sheet.sheet().steps().forEach(step -> add(step, all)));
+        Outcome<BenchModel> model = BenchModel.of(line);
+        if (model.isKnown()) {
+            bench(model.value(), all);
+        }
         return all.stream();
+    }
+
+    /** What is read, how, what it says, and whatever may be wrong. */
+    private static void bench(BenchModel model, List<Text> all) {
+        List<Reading> planned = new ArrayList<>();
+        List<Reading> low = new ArrayList<>();
+        for (Expected each : Expectations.of(model)) {
+            all.add(each.title());
+            all.add(each.how());
+            add(ReadingWorking.of(model, each.id()).orElseThrow(), all);
+            planned.add(new Reading(each.id(), each.nominal()));
+            low.add(new Reading(each.id(), each.nominal() * (each.unit() == Unit.MILLIVOLT ? 40 : 0.9)));
+        }
+        Contact.of(model, planned).forEach(contact -> all.add(contact.says()));
+        Contact.of(model, low).forEach(contact -> all.add(contact.says()));
+        for (Fault fault : Faults.all(model)) {
+            Suspect told = Faults.told(model, fault);
+            all.add(told.what());
+            all.addAll(told.fix());
+        }
     }
 
     private static void add(Step step, List<Text> all) {
