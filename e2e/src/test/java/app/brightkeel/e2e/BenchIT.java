@@ -1,9 +1,7 @@
 package app.brightkeel.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-
 import static org.testng.Assert.assertEquals;
-
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
@@ -87,7 +85,8 @@ public class BenchIT extends InBrowser {
     @Test
     public void whatNoMeterShows() {
         toBench("Lantern crate, high tarn");
-        Locator seen = readings().getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("What no meter shows"));
+        Locator seen =
+                readings().getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("What no meter shows"));
         int all = seen.getByRole(AriaRole.CHECKBOX).count();
         assertTrue(all > 2, all + " things to see");
         seen.getByRole(AriaRole.CHECKBOX).first().check();
