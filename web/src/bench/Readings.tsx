@@ -18,6 +18,7 @@ const KINDS: [Expected["kind"], string][] = [
   ["polarity", "Before anything is plugged in"],
   ["on-volts", "Each alone, full brightness"],
   ["on-amps", "Its current"],
+  ["dim-amps", "Its current, screen darkest"],
   ["all-volts", "Everything on, full brightness"],
   ["pack-volts", "The battery meanwhile"],
   ["all-amps", "All of the current"],
@@ -33,7 +34,7 @@ export function Readings({ id, bench, acts }: { id: string; bench: Bench; acts: 
     <section
       aria-label="Readings"
       tabIndex={0}
-      className="relative min-h-0 overflow-auto bg-sheet px-6 pb-6 max-md:px-3 max-md:border-t max-md:border-rule"
+      className="min-h-0 overflow-auto bg-sheet px-6 pb-6 max-md:px-3 max-md:border-t max-md:border-rule"
     >
       <p className="flex items-baseline justify-between gap-3 py-3 text-ink-2">
         <span role="status">

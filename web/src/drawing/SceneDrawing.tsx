@@ -98,7 +98,7 @@ function gripKey(mark: Mark): string | undefined {
 
 function TwinTable({ twin }: { twin: Scene["twin"] }) {
   return (
-    <details className="relative max-h-[60%] shrink-0 overflow-auto pb-2 text-[13px]">
+    <details className="max-h-[60%] shrink-0 overflow-auto pb-2 text-[13px]">
       <summary className="cursor-pointer py-1 text-ink-2">The picture in words</summary>
       <table className="w-full">
         <thead>

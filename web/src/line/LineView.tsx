@@ -289,7 +289,7 @@ function Panes({ pane, show }: { pane: Pane; show: (pane: Pane) => void }) {
         ))}
       </Tabs.List>
       {PANES.map(([value]) => (
-        <Tabs.Content key={value} value={value} className="relative min-h-0 grow overflow-auto px-6 py-3">
+        <Tabs.Content key={value} value={value} className="min-h-0 grow overflow-auto px-6 py-3">
           {value === "set" ? <SetPane /> : value === "compare" ? <ComparePane /> : <WhyPane />}
         </Tabs.Content>
       ))}

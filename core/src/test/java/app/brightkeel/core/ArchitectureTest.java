@@ -121,9 +121,9 @@ public class ArchitectureTest {
             may(
                     "review.whole",
                     "gear route review review.change.battery review.change.mount review.change.screen review.change.wire review.change.part review.change.water review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
-            may("build", "harness reach craft enclosure fastening route layout circuit parts"),
+            may("build", "harness reach craft enclosure fastening route layout circuit parts review"),
             may("reading", "harness pack load circuit"),
-            may("lists", "enclosure layout parts battery review review.whole"),
+            may("lists", "enclosure layout parts battery build reading review review.whole"),
             may(
                     "picture",
                     "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery build reading review review.change.battery review.whole"));

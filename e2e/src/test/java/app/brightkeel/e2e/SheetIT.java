@@ -65,6 +65,19 @@ public class SheetIT extends InBrowser {
         assertThat(done()).hasText(Pattern.compile("3 of \\d+ done"));
     }
 
+    /** The panes scroll, the page does not, however far down one is. */
+    @Test
+    public void thePageStaysWhereItIs() {
+        begin("Gannet, fjord pedal", "cable");
+        toSheet();
+        for (int step = 0; step < 30; step++) {
+            page.keyboard().press("j");
+        }
+        assertThat(open()).hasAttribute("aria-label", "Step 31");
+        assertEquals(page.evaluate("document.documentElement.scrollHeight > window.innerHeight"), false);
+        assertEquals(page.evaluate("window.scrollY"), 0);
+    }
+
     /** What was cut is cut: a rig that is changed says which ticks no longer count, and by which figure. */
     @Test
     public void aChangeVoidsWhatItTouches() {

@@ -41,7 +41,7 @@ final class ApartCovers {
         String id = StepKind.OPEN.of(each.id());
         if (!gathered.has(id)) {
             opened.add(each);
-            gathered.add(ClosureSteps.off(rig, each));
+            gathered.add(ClosureSteps.off(rig, each).minutes(ClosureSteps.handMin(rig, each)));
             gathered.need(StepKind.OFF.of(ApartWriter.RIG), id, Need.Sort.ORDER, "power off first", 0);
             for (Closure over : rig.fitOut().closures()) {
                 boolean nested = each.kind().inner()
@@ -59,7 +59,7 @@ final class ApartCovers {
     /** Shuts all of it again, the inner before the outer, once these steps are done. */
     void shut(List<String> done) {
         for (Closure each : opened) {
-            String shut = gathered.add(ClosureSteps.on(rig, each, true));
+            String shut = gathered.add(ClosureSteps.on(rig, each, true).minutes(ClosureSteps.handMin(rig, each)));
             done.forEach(
                     step -> gathered.need(step, shut, Need.Sort.CLOSES, "the " + each.name() + " shuts it away", 0));
         }

@@ -46,10 +46,13 @@ final class ApartWriter {
     ApartSheet write() {
         if (occasion == Apart.CHARGE) {
             rig.harness().packs().forEach(this::charge);
-            covers.shut(gathered.steps().stream()
-                    .filter(each -> each.kind() == StepKind.CHARGE || each.kind() == StepKind.LIFT)
-                    .map(Step::id)
-                    .toList());
+            // over a battery that was taken out for it nothing is shut before it is back
+            if (gathered.steps().stream().noneMatch(each -> each.kind() == StepKind.LIFT)) {
+                covers.shut(gathered.steps().stream()
+                        .filter(each -> each.kind() == StepKind.CHARGE)
+                        .map(Step::id)
+                        .toList());
+            }
         } else {
             List<TakeOff.Item> off = off();
             if (!off.isEmpty()) {

@@ -104,6 +104,11 @@ final class ClosureSteps implements StepsOf {
         return draft;
     }
 
+    /** Off or on again by a hand that knows it [min]. */
+    static double handMin(Rig rig, Closure each) {
+        return SCREW_MIN * Math.max(1, screws(rig, each));
+    }
+
     private static List<Fastener> fasteners(Rig rig, Closure each) {
         return rig.fitOut().fasteners().stream()
                 .filter(screw -> screw.of().equals(each.id()))

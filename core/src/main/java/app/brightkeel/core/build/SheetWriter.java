@@ -179,6 +179,15 @@ final class SheetWriter {
         }
     }
 
+    /** The look for pinched leads after it. */
+    private String looked(Closing closing) {
+        return gathered.steps().stream()
+                .filter(step -> step.id().equals(closing.step()))
+                .map(step -> StepKind.PINCH.of(step.subject()))
+                .findFirst()
+                .orElse("");
+    }
+
     /** Of those that shut the same place the inner come first, where nobody said otherwise part by part. */
     private void nest(Closing outer) {
         for (Closing inner : closings) {
@@ -190,6 +199,7 @@ final class SheetWriter {
                         Need.Sort.CLOSES,
                         "the " + inner.what() + " lies under the " + outer.what(),
                         0);
+                first(looked(inner), outer.step(), "it is seen before the " + outer.what() + " hides it");
                 first(outer.opening(), inner.opening(), "the " + outer.what() + " is over it");
             }
         }

@@ -9,6 +9,7 @@ import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.Rig;
@@ -154,6 +155,13 @@ record BenchCircuit(
 
     Device device(int place) {
         return rig.devices().get(place);
+    }
+
+    /** What one draws with its screen as dark as it gets [W]. */
+    double dimW(int place) {
+        Draw draw = device(place).draw();
+        double volts = restV.get(sourceOf(place));
+        return load.fullW().get(place) * draw.wattsAt(0, volts) / draw.wattsAt(1, volts);
     }
 
     /** The source at the root of a device's tree. */

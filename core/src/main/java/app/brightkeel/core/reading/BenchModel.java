@@ -115,7 +115,7 @@ public final class BenchModel {
             case INSULATION, UNUSED -> INSULATION_NOISE;
             case DRAIN -> DRAIN_NOISE;
             case DROP -> DROP_NOISE;
-            case ON_AMPS, ALL_AMPS -> AMPS_NOISE;
+            case ON_AMPS, DIM_AMPS, ALL_AMPS -> AMPS_NOISE;
             case START -> START_NOISE;
             default -> VOLTS_NOISE;
         };

@@ -89,6 +89,7 @@ public final class Expectations {
             case POLARITY -> Text.of("lead of the {}, unplugged", name);
             case ON_VOLTS -> Text.of("{}, alone on", name).capital();
             case ON_AMPS -> Text.of("current of the {}, alone on", name);
+            case DIM_AMPS -> Text.of("current of the {}, alone on, screen darkest", name);
             case ALL_VOLTS -> Text.of("{}, everything on", name).capital();
             case PACK_VOLTS -> Text.of("{}, everything on", name).capital();
             case ALL_AMPS -> Text.of("current from the {}, everything on", name);
@@ -116,6 +117,7 @@ public final class Expectations {
                         "Fuse in, switch on, the plug in the hand; red tip to the side that should be plus. A minus sign: do not plug in.");
             case ON_VOLTS -> Text.of("At the plug of the {}, full brightness, all else off.", name);
             case ON_AMPS -> Text.of("Meter on amperes in place of its fuse; full brightness, all else off.");
+            case DIM_AMPS -> Text.of("The same with its screen as dark as it gets: the backlight is the rest.");
             case ALL_VOLTS -> Text.of("At the plug of the {}, everything on at full brightness.", name);
             case PACK_VOLTS ->
                 Text.of("On the terminals themselves, not on the lugs; everything on at full brightness.");

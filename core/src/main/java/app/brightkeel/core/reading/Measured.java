@@ -188,6 +188,12 @@ final class Measured {
         return solved("on " + device, watts);
     }
 
+    private Solved dimmed(int device) {
+        double[] watts = new double[circuit.rig().devices().size()];
+        watts[device] = circuit.dimW(device);
+        return solved("dim " + device, watts);
+    }
+
     private Solved everything() {
         return solved("all", full());
     }
@@ -206,6 +212,7 @@ final class Measured {
     private Solved state(Point point) {
         return switch (point.kind()) {
             case ON_VOLTS, ON_AMPS -> on(point.index());
+            case DIM_AMPS -> dimmed(point.index());
             case ALL_VOLTS, PACK_VOLTS, ALL_AMPS, DROP -> everything();
             case START -> starting(point.index());
             case INSULATION, UNUSED, REST, DRAIN, DEAD, POLARITY -> off();
@@ -250,6 +257,7 @@ final class Measured {
             case POLARITY -> sign(point.index()) * volts(off(), point.index()) * world.gain()[World.VOLTS];
             case ON_VOLTS -> sign(point.index()) * volts(on(point.index()), point.index()) * world.gain()[World.VOLTS];
             case ON_AMPS -> Math.max(0, amps(on(point.index()), point.index())) * world.gain()[World.AMPERES];
+            case DIM_AMPS -> Math.max(0, amps(dimmed(point.index()), point.index())) * world.gain()[World.AMPERES];
             case ALL_VOLTS -> sign(point.index()) * volts(everything(), point.index()) * world.gain()[World.VOLTS];
             case PACK_VOLTS -> everything().volts()[root(point.index())] * world.gain()[World.VOLTS];
             case ALL_AMPS -> total(everything(), point.index()) * world.gain()[World.AMPERES];

@@ -30,6 +30,12 @@ final class Points {
         devices(circuit, all, ReadingKind.POLARITY);
         devices(circuit, all, ReadingKind.ON_VOLTS);
         devices(circuit, all, ReadingKind.ON_AMPS);
+        for (int device : circuit.fed()) {
+            if (circuit.load().fullW().get(device) > 0
+                    && circuit.device(device).draw().dims()) {
+                add(all, ReadingKind.DIM_AMPS, circuit.device(device).id(), device);
+            }
+        }
         devices(circuit, all, ReadingKind.ALL_VOLTS);
         sources(circuit, all, ReadingKind.PACK_VOLTS);
         sources(circuit, all, ReadingKind.ALL_AMPS);

@@ -14,6 +14,7 @@ public enum ReadingKind implements Worded {
     POLARITY("plus and minus", Unit.VOLT),
     ON_VOLTS("volts, alone on", Unit.VOLT),
     ON_AMPS("current, alone on", Unit.AMPERE),
+    DIM_AMPS("current, alone on, darkest", Unit.AMPERE),
     ALL_VOLTS("volts, everything on", Unit.VOLT),
     PACK_VOLTS("battery, everything on", Unit.VOLT),
     ALL_AMPS("current, everything on", Unit.AMPERE),

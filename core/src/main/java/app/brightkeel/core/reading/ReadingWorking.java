@@ -50,7 +50,9 @@ public final class ReadingWorking {
             case REST -> rest(told, point.index());
             case ON_VOLTS, ALL_VOLTS, START, POLARITY -> way(told);
             case PACK_VOLTS -> inside(told, point.index());
-            case ON_AMPS -> drawn(told);
+            case ON_AMPS ->
+                drawn(told, "at full brightness", circuit.load().fullW().get(point.index()));
+            case DIM_AMPS -> drawn(told, "with the screen darkest", circuit.dimW(point.index()));
             case ALL_AMPS -> sum(told);
             case DROP -> contact(told);
             case DRAIN ->
@@ -81,7 +83,7 @@ public final class ReadingWorking {
             case REST -> "U₀ = middle of 92 % and full";
             case ON_VOLTS, ALL_VOLTS, START, POLARITY -> "U = U₀ − I₀ · Rᵢ − Σ I · R along the way";
             case PACK_VOLTS -> "U = U₀ − I₀ · Rᵢ";
-            case ON_AMPS -> "I = P / U";
+            case ON_AMPS, DIM_AMPS -> "I = P / U";
             case ALL_AMPS -> "I = Σ of what runs";
             case DROP -> "U = I · R";
             case DRAIN, DEAD, INSULATION, UNUSED -> "";
@@ -132,9 +134,9 @@ public final class ReadingWorking {
         }
     }
 
-    private void drawn(Working.Builder told) {
+    private void drawn(Working.Builder told, String how, double watts) {
         int device = point.index();
-        told.step("P", "at full brightness", circuit.load().fullW().get(device), Unit.WATT)
+        told.step("P", how, watts, Unit.WATT)
                 .step(
                         "U",
                         "at its plug",

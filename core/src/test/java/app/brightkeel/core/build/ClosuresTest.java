@@ -57,6 +57,8 @@ public class ClosuresTest {
             {gannet, "pinch.stern-plate", "shut.seat"},
             {gannet, "count.fasteners", "shut.stern-plate"},
             {with(reedling, seat, foam), "shut.foam", "shut.pod"},
+            {with(reedling, seat, foam), "pinch.foam", "shut.pod"},
+            {with(reedling, seat, foam), "pinch.pod", "shut.seat"},
             {with(reedling, seat, foam), "shut.pod", "shut.seat"},
             {with(reedling, seat, foam), "open.seat", "open.foam"},
             {with(reedling, seat, over), "shut.seat", "shut.foam"},
@@ -189,6 +191,14 @@ public class ClosuresTest {
         assertEquals(strip.straps(), without.straps() + 1);
         assertTrue(strip.minutes() > without.minutes());
         assertFalse(without.order().contains("open.cover"));
+        // charged where it lies it is covered again; taken out for it, it is not
+        ApartSheet charge = ApartSheet.of(
+                Line.of(with(
+                        BuildSheetTest.demo("lantern"),
+                        closure("cover", ClosureKind.COVER, List.of("floor-right"), List.of()))),
+                Apart.CHARGE);
+        assertBefore(charge, "off.rig", "open.cover", "lift.pack");
+        assertFalse(charge.order().contains("shut.cover"), charge.order().toString());
     }
 
     private static void assertBefore(ApartSheet sheet, String... ids) {

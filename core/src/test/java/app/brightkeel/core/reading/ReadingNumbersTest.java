@@ -55,7 +55,8 @@ public class ReadingNumbersTest {
                     case ON_VOLTS, ALL_VOLTS, START, POLARITY, PACK_VOLTS ->
                         assertEquals(
                                 sum(steps, "U₀") - sum(steps, "I₀ · Rᵢ") - sum(steps, "I · R"), result, 1e-6, told);
-                    case ON_AMPS -> assertEquals(sum(steps, "P") / sum(steps, "U"), result, 1e-6 + result / 50, told);
+                    case ON_AMPS, DIM_AMPS ->
+                        assertEquals(sum(steps, "P") / sum(steps, "U"), result, 1e-6 + result / 50, told);
                     case DROP -> assertEquals(sum(steps, "I") * sum(steps, "R"), result, 1e-9, told);
                     default -> added--;
                 }
