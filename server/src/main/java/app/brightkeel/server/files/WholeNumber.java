@@ -23,6 +23,12 @@ final class WholeNumber extends ValueDeserializer<Integer> {
         return parser.getBigIntegerValue().min(MOST).max(LEAST).intValue();
     }
 
+    /** One that is not there is none, not nothing of it. */
+    @Override
+    public Object getAbsentValue(DeserializationContext context) {
+        return context.reportInputMismatch(int.class, "absent");
+    }
+
     /** A value as it was sent, as far as that is still known. */
     static String told(String value) {
         if (value.equals(MOST.toString())) {

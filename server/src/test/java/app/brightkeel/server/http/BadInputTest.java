@@ -242,7 +242,7 @@ public class BadInputTest extends ServerTest {
                 422,
                 "/rig/harness/packs/0/keeping/restsTo"
             },
-            {with("\"fasteners\":[]", "\"fasteners\":[{}]"), 422, "/rig/fitOut/fasteners/0/supplied"},
+            {with("\"fasteners\":[]", "\"fasteners\":[{}]"), 422, "/rig/fitOut/fasteners/0/count"},
             {
                 with("\"ran\":[]", "\"ran\":[{\"hours\":{\"kind\":\"given\",\"value\":0,\"basis\":\"measured\"}}]"),
                 422,
