@@ -48,8 +48,8 @@ final class CableSteps implements StepsOf {
 
     private void loose(Cable cable) {
         sheet.add(sheet.step(StepKind.ROUTE, cable.id(), "lead the {}", cable.name())
-                .fact("from", "{}", cable.start())
-                .fact("to", "{}", cable.end())
+                .fact("from", "{}", sheet.nameOfStation(cable.start()))
+                .fact("to", "{}", sheet.nameOfStation(cable.end()))
                 .say(
                         cable.inOnePlace()
                                 ? "Both its ends sit in the same place: a soft loop there, tied once."

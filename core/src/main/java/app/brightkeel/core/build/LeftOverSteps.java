@@ -1,5 +1,6 @@
 package app.brightkeel.core.build;
 
+import app.brightkeel.core.parts.PartsList;
 import app.brightkeel.core.rig.Extra;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Fastener;
@@ -50,10 +51,18 @@ final class LeftOverSteps implements StepsOf {
 
     private StepDraft about(StepKind kind, Extra extra, String title, Object... parts) {
         return sheet.step(kind, extra.id(), title, parts)
-                .fact("of", "{}", extra.of())
+                .fact("of", "{}", named(extra.of()))
                 .of(extra.id())
                 .of(extra.of())
                 .at(sheet.rig().stationOf(extra.of()));
+    }
+
+    private String named(String part) {
+        return PartsList.of(sheet.rig()).stream()
+                .filter(each -> each.id().equals(part))
+                .map(PartsList.Part::name)
+                .findFirst()
+                .orElse("the rig");
     }
 
     @Override

@@ -148,7 +148,7 @@ public class CalibrationTest {
         for (int w = 0; w < WORLDS; w++) {
             World world = new World(w);
             Calibration calibration = Calibration.of(world.gear, world.trips);
-            double[] true_ = {
+            double[] real = {
                 (world.gear.baseW() + world.gear.moduleW()) * Math.exp(world.truth[0]),
                 world.gear.backW() * Math.exp(world.truth[1]),
                 world.gear.ah() * Math.exp(world.truth[2]),
@@ -157,9 +157,9 @@ public class CalibrationTest {
             };
             for (int u = 0; u < whats.length; u++) {
                 Calibration.Taught taught = calibration.taught().get(u);
-                inside[u] += true_[u] >= taught.afterLow() && true_[u] <= taught.afterHigh() ? 1 : 0;
-                priorOff[u] += Math.abs(taught.before() - true_[u]);
-                off[u] += Math.abs(taught.after() - true_[u]);
+                inside[u] += real[u] >= taught.afterLow() && real[u] <= taught.afterHigh() ? 1 : 0;
+                priorOff[u] += Math.abs(taught.before() - real[u]);
+                off[u] += Math.abs(taught.after() - real[u]);
             }
             held += calibration.held().inside();
             of += calibration.held().of();

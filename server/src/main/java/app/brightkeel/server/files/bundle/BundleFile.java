@@ -9,6 +9,7 @@ import app.brightkeel.server.files.PhotoFile;
 import app.brightkeel.server.files.RigReader;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.Enumeration;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
@@ -147,7 +148,7 @@ public final class BundleFile implements AutoCloseable {
         try {
             zip.close();
         } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
         }
     }
 }
