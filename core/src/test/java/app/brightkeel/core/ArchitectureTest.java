@@ -123,7 +123,7 @@ public class ArchitectureTest {
                     "gear route review review.change.battery review.change.mount review.change.screen review.change.wire review.change.part review.change.water review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
             may("build", "harness reach craft enclosure fastening route layout circuit parts review"),
             may("reading", "harness pack load circuit"),
-            may("trip", "pack load battery"),
+            may("trip", "pack load battery review"),
             may("lists", "enclosure layout parts battery build reading review review.whole"),
             may(
                     "picture",

@@ -87,6 +87,7 @@ public class BenchIT extends InBrowser {
         toBench("Lantern crate, high tarn");
         Locator seen =
                 readings().getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("What no meter shows"));
+        assertThat(seen.getByRole(AriaRole.CHECKBOX).first()).isVisible();
         int all = seen.getByRole(AriaRole.CHECKBOX).count();
         assertTrue(all > 2, all + " things to see");
         seen.getByRole(AriaRole.CHECKBOX).first().check();

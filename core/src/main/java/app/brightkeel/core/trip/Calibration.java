@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  * @param leftOut what fits nothing else that was said: a slip
  * @param held    of the last trips, each foretold from all others: how many were, and how many fell between P10 and P90
  */
-public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Held held) {
+public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Foretold held) {
 
     /** Between the 10 % and the middle point a normal distribution has so many standard deviations. */
     private static final double TENTH = 1.2816;
@@ -66,7 +66,12 @@ public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Held held)
     public record LeftOut(String trip, String field, double said, double expected) {}
 
     /** How well the others foretold them. */
-    public record Held(int inside, int of) {}
+    public record Foretold(int inside, int of) {}
+
+    /** One of the things. */
+    public Taught of(What what) {
+        return taught.get(what.ordinal());
+    }
 
     public Calibration {
         taught = List.copyOf(taught);
@@ -175,7 +180,7 @@ public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Held held)
     }
 
     /** Each of the last foretold from all but its own trip. */
-    private static Held held(TripModel model, List<Observed> said, Fit fit) {
+    private static Foretold held(TripModel model, List<Observed> said, Fit fit) {
         int inside = 0;
         int of = 0;
         for (int i : IntStream.range(Math.max(0, said.size() - MOST_HELD), said.size())
@@ -191,6 +196,6 @@ public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Held held)
             of++;
             inside += off <= TENTH * without.deviation(model, back) ? 1 : 0;
         }
-        return new Held(inside, of);
+        return new Foretold(inside, of);
     }
 }

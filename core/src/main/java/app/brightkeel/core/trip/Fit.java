@@ -2,12 +2,13 @@ package app.brightkeel.core.trip;
 
 import java.util.Arrays;
 import java.util.List;
+import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
-import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresOptimizer.Optimum;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.MultivariateJacobianFunction;
 import org.hipparchus.util.Pair;
@@ -21,46 +22,69 @@ import org.hipparchus.util.Pair;
 record Fit(double[] point, RealMatrix covariance) {
 
     private static final double STEP = 1e-5;
-    private static final double SETTLED = 1e-5;
-    private static final int MOST_STEPS = 1000;
+    private static final int MOST_LOOKS = 120;
 
     /** By least squares, each thing that was said with its weight. */
     static Fit of(TripModel model, List<Observed> said, double[] weights, double[] start) {
-        int unknowns = model.prior().length;
-        int rows = said.size() + unknowns;
         double[] spreads = new double[said.size()];
         for (int i = 0; i < spreads.length; i++) {
             spreads[i] = model.spread(said.get(i), start) / Math.sqrt(Math.max(1e-12, weights[i]));
         }
-        MultivariateJacobianFunction residuals = at -> {
+        Residuals residuals = new Residuals(model, said, spreads, start);
+        try {
+            new LevenbergMarquardtOptimizer()
+                    .optimize(new LeastSquaresBuilder()
+                            .start(start)
+                            .model(residuals)
+                            .target(new double[said.size() + start.length])
+                            .lazyEvaluation(false)
+                            .maxEvaluations(MOST_LOOKS)
+                            .maxIterations(MOST_LOOKS)
+                            .build());
+        } catch (MathIllegalStateException hops) {
+            // rest volts are tables with bends: near one it may hop from side to side for ever, and the best was seen
+            // long ago
+        }
+        RealMatrix jacobian =
+                residuals.value(new ArrayRealVector(residuals.best)).getSecond();
+        return new Fit(residuals.best, MatrixUtils.inverse(jacobian.transposeMultiply(jacobian)));
+    }
+
+    /** What is left over and where it moves, with the best point that was looked at. */
+    private static final class Residuals implements MultivariateJacobianFunction {
+        private final TripModel model;
+        private final List<Observed> said;
+        private final double[] spreads;
+        private double[] best;
+        private double least = Double.POSITIVE_INFINITY;
+
+        Residuals(TripModel model, List<Observed> said, double[] spreads, double[] start) {
+            this.model = model;
+            this.said = said;
+            this.spreads = spreads;
+            best = start.clone();
+        }
+
+        @Override
+        public Pair<RealVector, RealMatrix> value(RealVector at) {
             double[] point = at.toArray();
             double[] middle = rows(model, said, spreads, point);
-            double[][] moves = new double[rows][unknowns];
-            for (int u = 0; u < unknowns; u++) {
+            double cost = Arrays.stream(middle).map(row -> row * row).sum();
+            if (cost < least) {
+                least = cost;
+                best = point;
+            }
+            double[][] moves = new double[middle.length][point.length];
+            for (int u = 0; u < point.length; u++) {
                 double[] moved = point.clone();
                 moved[u] += STEP;
                 double[] after = rows(model, said, spreads, moved);
-                for (int r = 0; r < rows; r++) {
+                for (int r = 0; r < middle.length; r++) {
                     moves[r][u] = (after[r] - middle[r]) / STEP;
                 }
             }
             return new Pair<>(new ArrayRealVector(middle, false), new Array2DRowRealMatrix(moves, false));
-        };
-        // rest volts are tables with bends: closer than this a step only hops from one side of a bend to the other
-        Optimum optimum = new LevenbergMarquardtOptimizer()
-                .withCostRelativeTolerance(SETTLED)
-                .withParameterRelativeTolerance(SETTLED)
-                .optimize(new LeastSquaresBuilder()
-                        .start(start)
-                        .model(residuals)
-                        .target(new double[rows])
-                        .lazyEvaluation(false)
-                        .maxEvaluations(MOST_STEPS)
-                        .maxIterations(MOST_STEPS)
-                        .build());
-        RealMatrix jacobian = optimum.getJacobian();
-        RealMatrix information = jacobian.transposeMultiply(jacobian);
-        return new Fit(optimum.getPoint().toArray(), MatrixUtils.inverse(information));
+        }
     }
 
     /** What is left over of each, in its own standard deviations; the plan is as good as something that was said. */

@@ -19,6 +19,8 @@ import java.util.List;
  * @param beforeV  rest volts before, 1 to 120 [V]; wanted where it was not charged
  * @param afterV   rest volts an hour after, 1 to 120 [V]
  * @param countedAh drawn by a counter, 0.01 to 2000 [Ah]
+ * @param troubles what went wrong, by link, twelve at most
+ * @param note     in the person's own words, up to 1000 characters; "" where there is none
  * @param ranOut   whether the rig stopped by itself at the end of the legs
  */
 @RecordBuilder
@@ -31,9 +33,15 @@ public record Trip(
         Figure beforeV,
         Figure afterV,
         Figure countedAh,
-        boolean ranOut)
+        boolean ranOut,
+        List<Trouble> troubles,
+        String note)
         implements TripBuilder.With {
 
+    /** Longest note [characters]. */
+    public static final int LONGEST_NOTE = 1000;
+
+    private static final int MOST_TROUBLES = 12;
     private static final int MOST_LEGS = 24;
     private static final double LONGEST_H = 24;
 
@@ -50,6 +58,12 @@ public record Trip(
         if (legs.isEmpty()) {
             throw new Refusal(RefusalCode.ABSENT, "legs", "", "one at least, with its hours");
         }
+        troubles = Checks.atMost("troubles", MOST_TROUBLES, troubles);
+        if (note.length() > LONGEST_NOTE) {
+            throw new Refusal(
+                    RefusalCode.BAD_TEXT, "note", Checks.cut(note, 40), "at most " + LONGEST_NOTE + " characters");
+        }
+        Checks.sound("note", note);
         Checks.within("hours", hours(legs), 0, LONGEST_H, "h in one day");
         Checks.within("packC", packC, -40, 60, "°C");
         Figure.within("beforeV", beforeV, 1, 120, "V");

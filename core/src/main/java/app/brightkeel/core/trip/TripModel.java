@@ -96,8 +96,10 @@ final class TripModel {
 
     /** Warm capacity on the day of a trip [Ah]. */
     private double ah(Trip trip, double[] point) {
-        double years = ChronoUnit.DAYS.between(trips.get(0).date(), trip.date()) / DAYS;
-        return gear.ah() * Math.exp(point[Unknown.CAPACITY.ordinal()] - point[Unknown.FADE.ordinal()] * years);
+        // counted back from the last of them: what the battery holds now is what the plan wants
+        double years =
+                ChronoUnit.DAYS.between(trip.date(), trips.get(trips.size() - 1).date()) / DAYS;
+        return gear.ah() * Math.exp(point[Unknown.CAPACITY.ordinal()] + point[Unknown.FADE.ordinal()] * years);
     }
 
     /** How full it was before. */

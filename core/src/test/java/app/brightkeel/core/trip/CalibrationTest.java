@@ -69,16 +69,19 @@ public class CalibrationTest {
             for (int u = 0; u < truth.length; u++) {
                 truth[u] += model.spread()[u] * random.nextGaussian();
             }
+            int[] days = new int[TRIPS];
             for (int t = 0; t < TRIPS; t++) {
-                trips.add(trip(t));
+                days[t] = 75 * t + random.nextInt(40);
+            }
+            for (int t = 0; t < TRIPS; t++) {
+                trips.add(trip(t, days[t], days[TRIPS - 1]));
             }
         }
 
-        private Trip trip(int t) {
-            int after = 75 * t + random.nextInt(40);
+        private Trip trip(int t, int after, int last) {
             double celsius = -8 + 30 * random.nextDouble();
             double brightness = 0.2 + 0.8 * random.nextDouble();
-            double ah = AH * Math.exp(truth[2] - truth[3] * after / 365.25);
+            double ah = AH * Math.exp(truth[2] + truth[3] * (last - after) / 365.25);
             DayRun run = run(ah, celsius, brightness);
             double amps = run.givenAh() / run.hours();
             double hours = Math.min(run.hours(), 2 + 12 * random.nextDouble());
@@ -109,7 +112,9 @@ public class CalibrationTest {
                     beforeV,
                     afterV,
                     counted,
-                    out);
+                    out,
+                    List.of(),
+                    "");
         }
 
         /** Until it stops, by the circuit's own simulation. */

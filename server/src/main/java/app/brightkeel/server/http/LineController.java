@@ -89,7 +89,7 @@ class LineController {
 
     /** How the battery of this rig does on others, those saved last. */
     @GetMapping("/shuttle")
-    Kept<List<Shuttle.Trip>> listTrips(@PathVariable String id) {
+    Kept<List<Shuttle.TriedOn>> listTrips(@PathVariable String id) {
         return trips.of(id);
     }
 }

@@ -6,6 +6,7 @@ import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.RigDifferences;
+import app.brightkeel.server.files.JsonRefusals;
 import app.brightkeel.server.meter.MeterFault;
 import app.brightkeel.server.store.RigNotFound;
 import app.brightkeel.server.store.StaleRevision;
@@ -33,6 +34,7 @@ import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
 
 /** Every error as a problem detail (RFC 9457) that names the field; no class name and no stack trace leaves. */
 @RestControllerAdvice
@@ -64,6 +66,9 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> noBody(HttpMessageNotReadableException unreadable) {
+        if (unreadable.getCause() instanceof JacksonException wrong) {
+            return refused(JsonRefusals.of(wrong));
+        }
         return cut(unreadable)
                 .map(Problems::answer)
                 .orElseGet(

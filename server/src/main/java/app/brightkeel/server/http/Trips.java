@@ -32,7 +32,7 @@ class Trips {
     private final RigReviewer reviewer;
     private final Known known;
     private final Lines lines;
-    private final Cache<Pair, Optional<Shuttle.Trip>> tried =
+    private final Cache<Pair, Optional<Shuttle.TriedOn>> tried =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
     Trips(RigStore store, Revisions revisions, RigReviewer reviewer, Known known, Lines lines) {
@@ -44,7 +44,7 @@ class Trips {
     }
 
     /** Those saved last first; none where the rig has no battery in use. */
-    Kept<List<Shuttle.Trip>> of(String id) {
+    Kept<List<Shuttle.TriedOn>> of(String id) {
         long edition = store.edition();
         Revision home = store.head(id);
         return known.of(
@@ -54,7 +54,7 @@ class Trips {
                         .orElse(List.of()));
     }
 
-    private List<Shuttle.Trip> trips(String id, Pack travelling) {
+    private List<Shuttle.TriedOn> trips(String id, Pack travelling) {
         return store.heads().stream()
                 .filter(other -> !other.id().equals(id))
                 .sorted(Comparator.comparing(RigStore.Head::savedAt).reversed())
@@ -63,7 +63,7 @@ class Trips {
                 .toList();
     }
 
-    private Optional<Shuttle.Trip> trip(Pack travelling, RigStore.Head other) {
+    private Optional<Shuttle.TriedOn> trip(Pack travelling, RigStore.Head other) {
         return tried.get(
                 new Pair(travelling, other.id(), other.revision()),
                 pair -> revisions

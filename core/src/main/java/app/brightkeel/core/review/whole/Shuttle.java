@@ -21,14 +21,14 @@ public final class Shuttle {
      * @param wire    volts at its worst device
      * @param carry   whether it fits and sits well there
      */
-    public record Trip(String rig, LinkState battery, LinkState wire, LinkState carry) {}
+    public record TriedOn(String rig, LinkState battery, LinkState wire, LinkState carry) {}
 
     /** A battery on another rig; empty where that has none to put it in the place of. */
-    public static Optional<Trip> of(Pack travelling, Line other, RigReviewer reviewer) {
+    public static Optional<TriedOn> of(Pack travelling, Line other, RigReviewer reviewer) {
         Rig rig = other.entered();
         return inUse(rig).map(old -> {
             Line line = other.with(ChargerChanges.with(rig, Catalogue.inPlaceOf(old, travelling)));
-            return new Trip(
+            return new TriedOn(
                     rig.name(),
                     reviewer.state(line, Link.BATTERY),
                     reviewer.state(line, Link.WIRE),

@@ -221,7 +221,7 @@ public class CandidatesTest {
     @Test
     public void aBatteryTravels() {
         Pack travelling = Shuttle.inUse(DemoRigs.oystercatcher()).orElseThrow();
-        Optional<Shuttle.Trip> trip = Shuttle.of(travelling, Line.of(DemoRigs.lanternCrate()), REVIEWER);
+        Optional<Shuttle.TriedOn> trip = Shuttle.of(travelling, Line.of(DemoRigs.lanternCrate()), REVIEWER);
         assertEquals(trip.orElseThrow().battery().verdict(), Verdict.HOLDS);
         Rig bare = Rig.blank("bare", DemoRigs.gannet().craft().kind());
         assertTrue(Shuttle.inUse(bare).isEmpty());
