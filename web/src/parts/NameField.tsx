@@ -7,10 +7,13 @@ export function NameField({
   label,
   pointer,
   big = false,
+  ruled = false,
 }: {
   label: string;
   pointer: string;
   big?: boolean;
+  /** Seen also where it is empty. */
+  ruled?: boolean;
 }) {
   const { rig, set } = useEditor();
   const kept = String(getAt(rig, pointer) ?? "");
@@ -26,7 +29,7 @@ export function NameField({
           if (event.key === "Enter") enter();
           if (event.key === "Escape") back();
         }}
-        className={`w-full min-w-0 border-b border-transparent bg-transparent py-0.5 hover:border-rule focus:border-act ${
+        className={`w-full min-w-0 border-b ${ruled ? "border-act" : "border-transparent"} bg-transparent py-0.5 hover:border-rule focus:border-act ${
           big ? "text-[16px] font-semibold" : "font-semibold"
         }`}
       />

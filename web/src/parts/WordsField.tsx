@@ -8,7 +8,7 @@ export function WordsField({ label, hint, pointer }: { label: string; hint?: str
         {label} {hint && <span className="text-[12.5px] text-ink-3">{hint}</span>}
       </span>
       <span className="w-40">
-        <NameField label={label} pointer={pointer} />
+        <NameField label={label} pointer={pointer} ruled />
       </span>
     </div>
   );

@@ -36,7 +36,8 @@ public class SimulatedMeters {
         if (running.size() == MOST) {
             switchOff(running.keySet().iterator().next());
         }
-        SimulatedMeter meter = new SimulatedMeter(model, rig.hashCode());
+        // by its revision, not by its id: the same rig measured again says the same
+        SimulatedMeter meter = new SimulatedMeter(model, revision);
         running.put(rig, new At(revision, meter));
         return meter;
     }
