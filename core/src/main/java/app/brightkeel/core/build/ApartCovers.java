@@ -5,6 +5,7 @@ import app.brightkeel.core.rig.ClosureKind;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiPredicate;
 
 /** What lies over that which comes off: opened before, shut again after. */
 final class ApartCovers {
@@ -44,20 +45,44 @@ final class ApartCovers {
             gathered.add(ClosureSteps.off(rig, each).minutes(ClosureSteps.handMin(rig, each)));
             gathered.need(StepKind.OFF.of(ApartWriter.RIG), id, Need.Sort.ORDER, "power off first", 0);
             for (Closure over : rig.fitOut().closures()) {
-                boolean nested = each.kind().inner()
-                        && !over.kind().inner()
-                        && over.stations().stream().anyMatch(each.stations()::contains)
-                        && !each.parts().contains(over.id());
-                if (over.parts().contains(each.id()) || nested) {
-                    first(open(over), id, over);
+                if (said(over, each) || usual(over, each)) {
+                    open(over);
                 }
             }
         }
         return id;
     }
 
+    private static boolean said(Closure over, Closure under) {
+        return over.parts().contains(under.id());
+    }
+
+    private static boolean usual(Closure over, Closure under) {
+        return ClosureSteps.closing(over).over(ClosureSteps.closing(under));
+    }
+
+    /** The outer before the inner: as was said part by part, and where that leaves it open as they usually lie. */
+    void nest() {
+        nest(ApartCovers::said);
+        nest(ApartCovers::usual);
+    }
+
+    private void nest(BiPredicate<Closure, Closure> lies) {
+        for (Closure over : opened) {
+            for (Closure under : opened) {
+                String outer = StepKind.OPEN.of(over.id());
+                String inner = StepKind.OPEN.of(under.id());
+                if (lies.test(over, under)
+                        && !new Ancestors(gathered.needs()).of(outer).contains(inner)) {
+                    first(outer, inner, over);
+                }
+            }
+        }
+    }
+
     /** Shuts all of it again, the inner before the outer, once these steps are done. */
     void shut(List<String> done) {
+        nest();
         for (Closure each : opened) {
             String shut = gathered.add(ClosureSteps.on(rig, each, true).minutes(ClosureSteps.handMin(rig, each)));
             done.forEach(

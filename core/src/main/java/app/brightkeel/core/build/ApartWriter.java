@@ -59,6 +59,7 @@ final class ApartWriter {
                 tell(off);
             }
         }
+        covers.nest();
         straps += covers.straps();
         BuildSheet sheet = gathered.sheet();
         List<String> order = WorkOrder.of(new BuildGraph(sheet));

@@ -26,13 +26,7 @@ final class ClosureSteps implements StepsOf {
         for (Closure each : sheet.rig().fitOut().closures()) {
             String off = each.there() ? sheet.add(off(sheet.rig(), each)) : "";
             String on = sheet.add(on(each));
-            sheet.closes(new Closing(
-                    on,
-                    off,
-                    Set.copyOf(each.stations()),
-                    Set.copyOf(each.parts()),
-                    each.name(),
-                    each.kind().inner() ? Closing.Lies.INSIDE : Closing.Lies.OVER));
+            sheet.closes(closing(each, on, off));
             sheet.add(sheet.step(StepKind.PINCH, each.id(), "look round the {} for pinched leads", each.name())
                     .of(each.id())
                     .check(
@@ -40,6 +34,21 @@ final class ClosureSteps implements StepsOf {
                             "no lead is flat or caught anywhere under its edge",
                             "a flat lead is cut by spring"));
         }
+    }
+
+    /** What it shuts away, whatever step does it. */
+    static Closing closing(Closure each) {
+        return closing(each, StepKind.SHUT.of(each.id()), StepKind.OPEN.of(each.id()));
+    }
+
+    private static Closing closing(Closure each, String on, String off) {
+        return new Closing(
+                on,
+                off,
+                Set.copyOf(each.stations()),
+                Set.copyOf(each.parts()),
+                each.name(),
+                each.kind().inner() ? Closing.Lies.INSIDE : Closing.Lies.OVER);
     }
 
     /** Taken off, with what held it counted into the tray. */

@@ -201,6 +201,27 @@ public class ClosuresTest {
         assertFalse(charge.order().contains("shut.cover"), charge.order().toString());
     }
 
+    /** Foam over a tray over a seat, at one place: what was said comes before what usually lies over what, and no ring is made. */
+    @Test
+    public void whatWasSaidComesBeforeWhatIsUsual() {
+        Rig rig = with(
+                BuildSheetTest.demo("lantern"),
+                closure("foam", ClosureKind.FOAM, List.of("floor-right"), List.of("tray")),
+                closure("tray", ClosureKind.TRAY, List.of("floor-right"), List.of("seat")),
+                closure("seat", ClosureKind.SEAT, List.of("floor-right"), List.of()));
+        assertBefore(
+                ApartSheet.of(Line.of(rig), Apart.STRIP),
+                "open.foam",
+                "open.tray",
+                "open.seat",
+                "lift.pack",
+                "shut.seat",
+                "shut.tray",
+                "shut.foam");
+        assertTrue(
+                new BuildGraph(BuildSheet.of(Line.of(rig), CELSIUS)).anyOrder().size() > 6);
+    }
+
     private static void assertBefore(ApartSheet sheet, String... ids) {
         for (int i = 1; i < ids.length; i++) {
             int first = sheet.order().indexOf(ids[i - 1]);
