@@ -19,6 +19,8 @@ const ShelfView = lazy(() => import("./shelf/ShelfView"));
 const CompareView = lazy(() => import("./compare/CompareView"));
 const SheetView = lazy(() => import("./sheet/SheetView"));
 const BenchView = lazy(() => import("./bench/BenchView"));
+const LogView = lazy(() => import("./log/LogView"));
+const SeasonView = lazy(() => import("./season/SeasonView"));
 const PrintView = lazy(() => import("./sheet/PrintView"));
 const LineView = lazy(() => import("./line/LineView"));
 
@@ -48,6 +50,8 @@ createRoot(document.getElementById("root")!).render(
               <Routes>
                 <Route path="/rigs/:id/sheet" element={<SheetView />} />
                 <Route path="/rigs/:id/bench" element={<BenchView />} />
+                <Route path="/rigs/:id/log" element={<LogView />} />
+                <Route path="/rigs/:id/season" element={<SeasonView />} />
                 <Route path="/rigs/:id/print" element={<PrintView />} />
                 <Route path="/rigs/:id/:link?" element={<LineView />} />
                 <Route path="/compare/:left/:right" element={<CompareView />} />

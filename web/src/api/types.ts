@@ -76,6 +76,18 @@ export type Verdict = Schemas["Verdict"];
 export type WantedView = Rig["outing"]["views"][number];
 export type Working = Schemas["Working"];
 export type Row = Schemas["Row"];
+export type Trip = Schemas["Trip"];
+export type TripSaid = Schemas["TripSaid"];
+export type TripLog = Schemas["TripLog"];
+export type TripLessons = Schemas["TripLessons"];
+export type Calibration = Schemas["Calibration"];
+export type LeftOut = Schemas["LeftOut"];
+export type Leg = Schemas["Leg"];
+export type Lesson = Schemas["Lesson"];
+export type What = Schemas["What"];
+export type RigCare = Schemas["RigCare"];
+export type CareDue = Schemas["CareDue"];
+export type CareDone = Schemas["CareDone"];
 export type Basis = Schemas["Basis"];
 
 /** An error as the server tells it (RFC 9457). */

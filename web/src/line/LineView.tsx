@@ -117,6 +117,8 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
     { key: "m", words: "Mend all that won't work", run: () => open("water.mend-all") },
     { key: "g", words: "Call the guide back", run: () => callGuide(saved.id) },
     { key: "e", words: "Sheet: build it", run: () => void navigate(`/rigs/${saved.id}/sheet`) },
+    { key: "t", words: "Log: trips", run: () => void navigate(`/rigs/${saved.id}/log`) },
+    { key: "y", words: "Season: what is due", run: () => void navigate(`/rigs/${saved.id}/season`) },
     { key: "z", words: "Undo", run: () => move("undo") },
     { key: "Z", words: "Redo", run: () => move("redo") },
     { key: "/", words: "Commands", run: () => setDialog("commands") },

@@ -4,6 +4,8 @@ const PLACES = [
   ["line", "Line", ""],
   ["sheet", "Sheet", "/sheet"],
   ["bench", "Bench", "/bench"],
+  ["log", "Log", "/log"],
+  ["season", "Season", "/season"],
 ] as const;
 
 export type RigPlace = (typeof PLACES)[number][0];

@@ -83,7 +83,6 @@ public class ArchitectureTest {
             may("enclosure", ""),
             may("fastening", ""),
             may("route", ""),
-            may("demo", "gear"),
             may("sonar", "craft water"),
             may("layout", "craft route"),
             may("load", "harness gear pack"),
@@ -124,10 +123,12 @@ public class ArchitectureTest {
             may("build", "harness reach craft enclosure fastening route layout circuit parts review"),
             may("reading", "harness pack load circuit"),
             may("trip", "pack load battery review"),
-            may("lists", "enclosure layout parts battery build reading review review.whole"),
+            may("demo", "gear trip review"),
+            may("care", "battery trip"),
+            may("lists", "enclosure layout parts battery build reading trip review review.whole"),
             may(
                     "picture",
-                    "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery build reading review review.change.battery review.whole"));
+                    "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery build reading trip review review.change.battery review.whole"));
 
     private static Map.Entry<String, Set<String>> may(String known, String knows) {
         return Map.entry(known, knows.isEmpty() ? Set.of() : Set.of(knows.split(" ")));

@@ -26,6 +26,11 @@ final class Pages {
             "/harness",
             "/harness?charge=hour&hour=1.5&starting=true",
             "/shuttle",
+            "/trips",
+            "/trips/list",
+            "/taught",
+            "/care",
+            "/care/calendar",
             "/log?seconds=30");
 
     private Pages() {}

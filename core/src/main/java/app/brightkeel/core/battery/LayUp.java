@@ -37,13 +37,16 @@ public final class LayUp {
     /** More of them nobody writes into a calendar. */
     private static final int MOST_DATES = 60;
 
+    private static final int LAST = -1;
+
     /**
      * One day's work.
      *
-     * @param id   stable: the same work of the same battery on the same day has the same
+     * @param id   stable: the same work of the same lay-up has the same, on whatever day it falls
      * @param pack its name
+     * @param done whether it was written down as done
      */
-    public record Due(String id, LocalDate day, String pack, String what, String why) {}
+    public record Due(String id, LocalDate day, String pack, String what, String why, boolean done) {}
 
     private LayUp() {}
 
@@ -54,7 +57,7 @@ public final class LayUp {
     }
 
     /** The same of one battery, as it is stored. */
-    static int everyDays(Pack pack) {
+    public static int everyDays(Pack pack) {
         return everyDays(pack.chemistry(), storedC(pack));
     }
 
@@ -78,6 +81,11 @@ public final class LayUp {
 
     /** All days, in order; none where it is not said from when to when, or of what sort the battery is. */
     public static List<Due> of(Pack pack) {
+        return of(pack, List.of());
+    }
+
+    /** The same where charges were written down: what follows one is counted from it. */
+    public static List<Due> of(Pack pack, List<LocalDate> charges) {
         Keeping keeping = pack.keeping();
         if (!keeping.laidUp() || pack.chemistry() == Chemistry.UNDECIDED) {
             return List.of();
@@ -85,25 +93,34 @@ public final class LayUp {
         LocalDate from = LocalDate.parse(keeping.restsFrom());
         LocalDate last = LocalDate.parse(keeping.restsTo()).minusDays(1);
         return pack.chemistry() == Chemistry.ALKALINE
-                ? List.of(due(pack, from, "take the cells out of their holder", "they leak when they are flat"))
-                : charged(pack, from, last);
+                ? List.of(due(pack, 0, from, "take the cells out of their holder", "they leak when they are flat"))
+                : charged(pack, from, last, charges);
     }
 
-    private static List<Due> charged(Pack pack, LocalDate from, LocalDate last) {
+    private static List<Due> charged(Pack pack, LocalDate from, LocalDate last, List<LocalDate> charges) {
         boolean lead = pack.chemistry().lead();
         double storedC = storedC(pack);
         int every = everyDays(pack);
         List<Due> all = new ArrayList<>();
         all.add(due(
                 pack,
+                0,
                 from,
                 lead ? "charge it full, and unplug it" : "leave it about half full, and unplug it",
                 lead ? "a flat one sulphates, and freezes" : "full and warm it ages, flat it is lost"));
-        for (LocalDate day = from.plusDays(every);
+        LocalDate counted = from;
+        for (LocalDate charge : charges) {
+            if (charge.isAfter(from) && charge.isBefore(last) && all.size() < MOST_DATES) {
+                all.add(new Due(id(pack, all.size()), charge, pack.name(), "charged", "written down as done", true));
+                counted = charge;
+            }
+        }
+        for (LocalDate day = counted.plusDays(every);
                 day.isBefore(last) && all.size() < MOST_DATES;
                 day = day.plusDays(every)) {
             all.add(due(
                     pack,
+                    all.size(),
                     day,
                     lead
                             ? "charge it full again, and write its rest volts down"
@@ -113,6 +130,7 @@ public final class LayUp {
         if (last.isAfter(from)) {
             all.add(due(
                     pack,
+                    LAST,
                     last,
                     "charge it full, let it rest, and write its rest volts down",
                     "what has stood for months is suspect until it was charged and tried"));
@@ -126,7 +144,13 @@ public final class LayUp {
                 : "in the warm: never below freezing";
     }
 
-    private static Due due(Pack pack, LocalDate day, String what, String why) {
-        return new Due("lay-up-" + pack.id() + "-" + day, day, pack.name(), what, why);
+    private static Due due(Pack pack, int place, LocalDate day, String what, String why) {
+        return new Due(id(pack, place), day, pack.name(), what, why, false);
+    }
+
+    /** By the lay-up and the place in it, not by the day: a calendar then moves what it has already. */
+    private static String id(Pack pack, int place) {
+        String which = place == LAST ? "last" : String.valueOf(place);
+        return "lay-up-" + pack.id() + "-" + pack.keeping().restsFrom() + "-" + which;
     }
 }

@@ -141,7 +141,7 @@ public record Simulation(
     }
 
     /** The same with every pack changed. */
-    Simulation with(UnaryOperator<PackModel> change) {
+    public Simulation with(UnaryOperator<PackModel> change) {
         return new Simulation(topology, ohms, each(packs, change), each(spares, change), load, minV, spread);
     }
 

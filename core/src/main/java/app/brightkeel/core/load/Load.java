@@ -65,7 +65,7 @@ public final class Load implements Stage<Load.Needs, DayLoad> {
     }
 
     /** Share of what a device takes from the battery that comes through its converter; all of it where it has none. */
-    static double passedOn(Device device) {
+    public static double passedOn(Device device) {
         Figure converter = device.supply().converter();
         return converter.isSet() ? converter.value() : 1;
     }

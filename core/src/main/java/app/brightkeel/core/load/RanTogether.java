@@ -174,9 +174,16 @@ public record RanTogether(List<Run> runs, double baseW, double backW, double pla
                             ? entered
                             : entered.withDraw(new Draw.Split(
                                     Figure.measured(settled((dark + extra.get(d)) * baseTimes)),
-                                    Figure.measured(settled(bright * backTimes)))));
+                                    bright > 0
+                                            ? Figure.measured(settled(bright * backTimes))
+                                            : noBacklight(entered.draw()))));
         }
         return Optional.of(line.entered().withDevices(devices));
+    }
+
+    /** Nothing was seen of what is not there. */
+    private static Figure noBacklight(Draw draw) {
+        return draw instanceof Draw.Split split && split.backlightW().isSet() ? split.backlightW() : Figure.measured(0);
     }
 
     private static boolean scales(Device device) {

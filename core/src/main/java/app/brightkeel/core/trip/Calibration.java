@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
 public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Foretold held) {
 
     /** Between the 10 % and the middle point a normal distribution has so many standard deviations. */
-    private static final double TENTH = 1.2816;
+    static final double TENTH = 1.2816;
 
     /** Beyond so many standard deviations something that was said is a slip; common practice, no source. */
     private static final double SLIP = 4;
@@ -24,9 +24,6 @@ public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Foretold h
     private static final double CAUCHY = 2.385;
 
     private static final int ROUNDS = 12;
-
-    /** Trips before the last so many teach no more than a season ago. */
-    private static final int MOST_TRIPS = 400;
 
     private static final int MOST_HELD = 40;
 
@@ -80,22 +77,19 @@ public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Foretold h
 
     /** Of trips with one battery, in any order. */
     public static Calibration of(Gear gear, List<Trip> trips) {
-        List<Trip> sorted = trips.stream()
-                .sorted((a, b) -> a.date().compareTo(b.date()))
-                .skip(Math.max(0, trips.size() - MOST_TRIPS))
-                .toList();
-        TripModel model = new TripModel(gear, sorted);
-        List<Observed> said = sorted.isEmpty() ? List.of() : model.observed();
-        Fit robust = robust(model, said);
-        List<Observed> slips =
-                said.stream().filter(each -> off(model, robust, each) > SLIP).toList();
-        List<Observed> kept =
-                said.stream().filter(each -> !slips.contains(each)).toList();
-        Fit fit = Fit.of(model, kept, Fit.even(kept.size()), robust.point());
+        return Learnt.of(gear, trips).calibration();
+    }
+
+    static Calibration of(Gear gear, TripModel model, Fit fit, List<Observed> slips, List<Observed> kept) {
         return new Calibration(
                 taught(gear, model, fit),
                 slips.stream().map(each -> leftOut(model, fit, each)).toList(),
                 held(model, kept, fit));
+    }
+
+    /** What is too far from everything else. */
+    static List<Observed> slips(TripModel model, List<Observed> said, Fit robust) {
+        return said.stream().filter(each -> off(model, robust, each) > SLIP).toList();
     }
 
     private static double off(TripModel model, Fit fit, Observed what) {
@@ -103,7 +97,7 @@ public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Foretold h
     }
 
     /** Slips pull as little as they are far away. */
-    private static Fit robust(TripModel model, List<Observed> said) {
+    static Fit robust(TripModel model, List<Observed> said) {
         double[] weights = Fit.even(said.size());
         Fit fit = Fit.of(model, said, weights, model.prior());
         for (int round = 0; round < ROUNDS && !said.isEmpty(); round++) {

@@ -24,6 +24,9 @@ record Fit(double[] point, RealMatrix covariance) {
     private static final double STEP = 1e-5;
     private static final int MOST_LOOKS = 120;
 
+    /** Nearer than this nothing moves that a person reads. */
+    private static final double CLOSE = 1e-6;
+
     /** By least squares, each thing that was said with its weight. */
     static Fit of(TripModel model, List<Observed> said, double[] weights, double[] start) {
         double[] spreads = new double[said.size()];
@@ -33,6 +36,8 @@ record Fit(double[] point, RealMatrix covariance) {
         Residuals residuals = new Residuals(model, said, spreads, start);
         try {
             new LevenbergMarquardtOptimizer()
+                    .withCostRelativeTolerance(CLOSE)
+                    .withParameterRelativeTolerance(CLOSE)
                     .optimize(new LeastSquaresBuilder()
                             .start(start)
                             .model(residuals)

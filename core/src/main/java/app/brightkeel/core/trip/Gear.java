@@ -6,6 +6,7 @@ import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.battery.Simulation;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.Load;
 import app.brightkeel.core.pack.PackModel;
 import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.reference.Chemistry;
@@ -22,7 +23,8 @@ import app.brightkeel.core.rig.Rig;
  * @param ah       of the battery in use, warm and at its rated current, as old as it is [Ah]
  * @param ahSpread of that, one standard deviation of its logarithm
  * @param blocks   in series
- * @param volts    watt-hours of the devices for each ampere-hour of the battery [V]: its mean volts less what is lost on the way
+ * @param volts    of the battery at rest, mean over what it gives [V]
+ * @param ohms     of all that lies between its cells and the devices: what a current loses there [Ω]
  * @param ratedA   current of the rating [A], and {@code peukert} the exponent
  * @param reach    share of the charge that can be drawn warm, before the rig stops
  */
@@ -36,6 +38,7 @@ public record Gear(
         Chemistry chemistry,
         int blocks,
         double volts,
+        double ohms,
         double ratedA,
         double peukert,
         double reach) {
@@ -61,11 +64,14 @@ public record Gear(
         double spread = 0;
         PackString first = simulation.packs().get(0);
         PackModel pack = simulation.first();
+        double given = Math.max(1e-9, run.givenAh());
+        double lost = run.energy().wireWh() + run.energy().innerWh();
         for (int place : simulation.fed()) {
             Device device = rig.devices().get(place);
             double full = simulation.load().fullW().get(place);
-            double bright = device.draw().wattsAt(1, first.meanVolts());
-            double dark = bright > 0 ? full * device.draw().wattsAt(0, first.meanVolts()) / bright : full;
+            double bright =
+                    device.draw().wattsAt(1, first.meanVolts()) - device.draw().wattsAt(0, first.meanVolts());
+            double dark = full - bright / Load.passedOn(device);
             if (device.kind().display()) {
                 base += dark;
                 back += full - dark;
@@ -87,7 +93,8 @@ public record Gear(
                 Math.max(LEAST_SPREAD, Math.log1p(simulation.spread().capacity()) / TENTH),
                 pack.chemistry(),
                 (int) Math.round(first.sum(PackModel::blocks)),
-                run.energy().devicesWh() / Math.max(1e-9, run.givenAh()),
+                run.energy().givenWh() / given + run.energy().innerWh() / given,
+                lost / given / Math.max(1e-6, given / Math.max(1e-6, run.hours())),
                 simulation.packs().stream()
                         .mapToDouble(source -> source.least(each -> each.ratedAh() / each.ratedHours()))
                         .sum(),
@@ -114,6 +121,12 @@ public record Gear(
     double slope(double charge) {
         double step = 0.02;
         return (restV(charge + step) - restV(charge - step)) / (2 * step);
+    }
+
+    /** Current that devices of so many watts take [A], by U·I = P + R·I²: what is lost on the way is drawn with them. */
+    double amps(double watts) {
+        double left = volts * volts - 4 * ohms * watts;
+        return left > 0 ? 2 * watts / (volts + Math.sqrt(left)) : volts / (2 * ohms);
     }
 
     /** Peukert's factor at a current, at most 1. */

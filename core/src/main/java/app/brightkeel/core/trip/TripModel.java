@@ -110,7 +110,7 @@ final class TripModel {
     /** What should have been said [V, or the logarithm of h and Ah]. */
     double predicted(Observed what, double[] point) {
         Trip trip = trips.get(what.trip());
-        double amps = watts(trip, point) / gear.volts();
+        double amps = gear.amps(watts(trip, point));
         return switch (what.sort()) {
             case COUNTED -> Math.log(amps * trip.hours());
             case AFTER -> gear.restV(before(trip) - amps * trip.hours() / ah(trip, point));
@@ -130,7 +130,7 @@ final class TripModel {
             case COUNTED -> Math.hypot(HOURS_SPREAD, COUNTER_SPREAD);
             case RAN_OUT -> Math.hypot(Math.hypot(HOURS_SPREAD, STOP_SPREAD), start(trip));
             case AFTER -> {
-                double drawn = watts(trip, point) / gear.volts() * trip.hours() / ah(trip, point);
+                double drawn = gear.amps(watts(trip, point)) * trip.hours() / ah(trip, point);
                 double slope = gear.slope(before(trip) - drawn);
                 double charge = Math.hypot(start(trip), HOURS_SPREAD * drawn);
                 yield Math.hypot(REST_V * gear.blocks(), slope * charge);

@@ -4,23 +4,13 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.TestRigs;
-import app.brightkeel.core.battery.DayRun;
-import app.brightkeel.core.battery.Runtime;
-import app.brightkeel.core.battery.Simulation;
-import app.brightkeel.core.line.Line;
-import app.brightkeel.core.pack.PackString;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.Outing;
 import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.rig.Use;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
@@ -41,100 +31,36 @@ public class CalibrationTest {
 
     /** As it was planned. */
     private static Rig planned(Chemistry chemistry) {
-        return drawing(TestRigs.simple(Pack.labelled("pack", "pack", chemistry, Figure.rated(AH)), WATTS, 6, 10), 1, 1);
+        Rig rig = TestRigs.simple(Pack.labelled("pack", "pack", chemistry, Figure.rated(AH)), WATTS, 6, 10);
+        return rig.with(
+                rig.devices().get(0).withDraw(new Draw.Split(Figure.rated(WATTS * 0.6), Figure.rated(WATTS * 0.4))));
     }
 
-    private static Rig drawing(Rig rig, double base, double back) {
-        return rig.with(rig.devices()
-                .get(0)
-                .withDraw(new Draw.Split(Figure.rated(WATTS * 0.6 * base), Figure.rated(WATTS * 0.4 * back))));
-    }
-
-    /** A rig as it really is, and what it says of its trips. */
-    private static final class World {
-        private final Chemistry chemistry;
-        private final Gear gear;
-        private final double[] truth;
-        private final Random random;
-        private final List<Trip> trips = new ArrayList<>();
-        private final Set<String> slips = new HashSet<>();
-
-        World(long seed) {
-            // seeds one after the other begin alike
-            random = new Random(new Random(seed).nextLong());
-            chemistry = CHEMISTRIES[(int) (seed % CHEMISTRIES.length)];
-            gear = Gear.of(Line.of(planned(chemistry))).value();
-            TripModel model = new TripModel(gear, List.of());
-            truth = model.prior();
-            for (int u = 0; u < truth.length; u++) {
-                truth[u] += model.spread()[u] * random.nextGaussian();
-            }
-            int[] days = new int[TRIPS];
-            for (int t = 0; t < TRIPS; t++) {
-                days[t] = 75 * t + random.nextInt(40);
-            }
-            for (int t = 0; t < TRIPS; t++) {
-                trips.add(trip(t, days[t], days[TRIPS - 1]));
-            }
+    private static World world(long seed) {
+        // seeds one after the other begin alike
+        Random random = new Random(new Random(seed).nextLong());
+        double[] off = new double[TripModel.Unknown.values().length];
+        for (int u = 0; u < off.length; u++) {
+            off[u] = random.nextGaussian();
         }
-
-        private Trip trip(int t, int after, int last) {
+        World world = new World(planned(CHEMISTRIES[(int) (seed % CHEMISTRIES.length)]), off, random, 0.05);
+        int[] days = new int[TRIPS];
+        for (int t = 0; t < TRIPS; t++) {
+            days[t] = 75 * t + random.nextInt(40);
+        }
+        LocalDate first = LocalDate.of(2024, 5, 1);
+        for (int day : days) {
             double celsius = -8 + 30 * random.nextDouble();
             double brightness = 0.2 + 0.8 * random.nextDouble();
-            double ah = AH * Math.exp(truth[2] + truth[3] * (last - after) / 365.25);
-            DayRun run = run(ah, celsius, brightness);
-            double amps = run.givenAh() / run.hours();
-            double hours = Math.min(run.hours(), 2 + 12 * random.nextDouble());
-            boolean out = hours == run.hours();
-            boolean charged = random.nextDouble() < 0.85 || out;
-            double before = charged ? 1 - Math.abs(0.02 * random.nextGaussian()) : 0.7 + 0.25 * random.nextDouble();
-            hours = charged ? hours : Math.min(hours, 0.6 * ah / amps);
-            double drawn = amps * hours;
-            // hours are rounded, and a rig stops a little sooner or later than it did the last time
-            double said = hours * Math.exp((out ? 0.064 : 0.04) * random.nextGaussian());
-            Figure beforeV = Figure.measured(gear.restV(before) + 0.02 * random.nextGaussian());
-            Figure afterV = Figure.measured(gear.restV(before - drawn / ah) + 0.03 * random.nextGaussian());
-            Figure counted = random.nextDouble() < 0.25
-                    ? Figure.measured(drawn * Math.exp(0.02 * random.nextGaussian()))
-                    : Figure.UNSET;
-            String id = "trip-" + t;
-            if (!out && random.nextDouble() < 0.05) {
-                // two figures changed over, a decimal typed wrong
-                afterV = Figure.measured(afterV.value() + (random.nextBoolean() ? 1.8 : -2.7));
-                slips.add(id);
-            }
-            return new Trip(
-                    id,
-                    LocalDate.of(2024, 5, 1).plusDays(after).toString(),
-                    List.of(new Leg(Math.min(24, said), brightness, 1)),
+            world.out(
+                    first.plusDays(day),
+                    first.plusDays(days[TRIPS - 1]),
                     celsius,
-                    charged,
-                    beforeV,
-                    afterV,
-                    counted,
-                    out,
-                    List.of(),
-                    "");
+                    brightness,
+                    1,
+                    2 + 12 * random.nextDouble());
         }
-
-        /** Until it stops, by the circuit's own simulation. */
-        private DayRun run(double ah, double celsius, double brightness) {
-            Rig plan = TestRigs.simple(TestRigs.pack(chemistry, ah), WATTS, 6, celsius);
-            Use use = new Use(plan.devices().get(0).id(), Figure.chosen(brightness), Figure.chosen(1));
-            Rig rig = drawing(plan, Math.exp(truth[0]), Math.exp(truth[1]))
-                    .withOuting(new Outing(
-                            Figure.chosen(celsius),
-                            plan.outing().water(),
-                            List.of(new Phase("day", "day", Figure.chosen(24), List.of(use)))));
-            Simulation as = Line.of(rig).needs(Runtime.STAGE).value();
-            List<PackString> packs = as.packs().stream()
-                    .map(source -> new PackString(source.members().stream()
-                            .map(pack -> pack.usedTo(1).withColdFactor(Math.pow(pack.coldFactor(), 1 + truth[4])))
-                            .toList()))
-                    .toList();
-            return new Simulation(as.topology(), as.ohms(), packs, List.of(), as.load(), as.minV(), as.spread())
-                    .asPlanned();
-        }
+        return world;
     }
 
     /** Recovery of what was put there, and coverage of what was held back, printed. */
@@ -151,7 +77,7 @@ public class CalibrationTest {
         int wronged = 0;
         int said = 0;
         for (int w = 0; w < WORLDS; w++) {
-            World world = new World(w);
+            World world = world(w);
             Calibration calibration = Calibration.of(world.gear, world.trips);
             double[] real = {
                 (world.gear.baseW() + world.gear.moduleW()) * Math.exp(world.truth[0]),

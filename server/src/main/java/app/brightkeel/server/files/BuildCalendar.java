@@ -56,7 +56,7 @@ public final class BuildCalendar {
                 }
             }
         }
-        return LayUpCalendar.written(calendar);
+        return DayCalendar.written(calendar);
     }
 
     private static VEvent event(String what, String rig, Instant savedAt) {

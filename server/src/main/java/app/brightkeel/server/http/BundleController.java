@@ -107,6 +107,7 @@ class BundleController {
                 build.readings().stream()
                         .map(each -> new BenchStore.Read(each.point(), each.value(), each.byHand(), each.readAt()))
                         .toList(),
+                file.trips(),
                 photos);
     }
 

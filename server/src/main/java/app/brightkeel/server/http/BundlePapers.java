@@ -7,9 +7,11 @@ import app.brightkeel.core.lists.Listing;
 import app.brightkeel.core.lists.RigList;
 import app.brightkeel.core.lists.RigLists;
 import app.brightkeel.core.lists.StepListing;
+import app.brightkeel.core.lists.TripListing;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
+import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.files.BuildCalendar;
 import app.brightkeel.server.files.ListCsv;
 import app.brightkeel.server.files.RigDocument;
@@ -22,6 +24,8 @@ import app.brightkeel.server.store.BuildStore;
 import app.brightkeel.server.store.PhotoStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
+import app.brightkeel.server.store.TripStore;
+import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -29,6 +33,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.SequenceWriter;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What stands in a bundle beside its photos: two documents for programs, and what people read without us. */
@@ -39,6 +44,7 @@ class BundlePapers {
     private final BuildStore build;
     private final BenchStore bench;
     private final PhotoStore photos;
+    private final TripStore trips;
     private final BuildSheets sheets;
     private final Lines lines;
     private final Turns turns;
@@ -49,6 +55,7 @@ class BundlePapers {
             BuildStore build,
             BenchStore bench,
             PhotoStore photos,
+            TripStore trips,
             BuildSheets sheets,
             Lines lines,
             Turns turns,
@@ -57,6 +64,7 @@ class BundlePapers {
         this.build = build;
         this.bench = bench;
         this.photos = photos;
+        this.trips = trips;
         this.sheets = sheets;
         this.lines = lines;
         this.turns = turns;
@@ -72,10 +80,15 @@ class BundlePapers {
     Map<String, byte[]> of(StoredRig stored) {
         BuildPlan plan = sheets.plan(stored);
         BuildDocument document = document(stored.id());
+        List<Trip> log = trips.trips(stored.id(), 0, Integer.MAX_VALUE);
         return turns.takeLong(() -> {
             Map<String, byte[]> all = new LinkedHashMap<>();
             all.put(BundleFile.RIG, mapper.writeValueAsBytes(RigDocument.of(stored.rig())));
             all.put(BundleFile.BUILD, mapper.writeValueAsBytes(document));
+            if (!log.isEmpty()) {
+                all.put(BundleFile.TRIPS, lines(log));
+                put(all, "trips", TripListing.of(log));
+            }
             lists(stored, plan, document, all);
             pictures(stored, all);
             Progress progress = Progress.of(plan.steps(), document.ticks());
@@ -98,6 +111,16 @@ class BundlePapers {
                             Habit.METRIC)));
             return all;
         });
+    }
+
+    /** One trip on a line: a long log is never held as a tree. */
+    private byte[] lines(List<Trip> log) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (SequenceWriter writer =
+                mapper.writer().withRootValueSeparator("\n").forType(Trip.class).writeValues(bytes)) {
+            writer.writeAll(log);
+        }
+        return bytes.toByteArray();
     }
 
     private BuildDocument document(String id) {

@@ -1,11 +1,9 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.battery.LayUp;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.Rig;
-import app.brightkeel.server.files.LayUpCalendar;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.SvgPicture;
 import app.brightkeel.server.store.Backup;
@@ -84,21 +82,6 @@ class FileController {
         return named(stored.rig().name() + ", " + link.name().toLowerCase(Locale.ROOT) + ".svg")
                 .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
                 .body(svg);
-    }
-
-    /** What its batteries want while they are laid up, as a calendar; where none is, that is no such thing. */
-    @GetMapping(path = "/rigs/{id}/lay-up", produces = "text/calendar")
-    ResponseEntity<byte[]> layUpCalendar(@PathVariable String id) {
-        StoredRig stored = store.get(id);
-        List<LayUp.Due> all = LayUp.of(stored.rig());
-        if (all.isEmpty()) {
-            throw new NoSuchList("lay-up");
-        }
-        String name = stored.rig().name() + ", lay-up";
-        String written = LayUpCalendar.of(id, name, store.head(id).savedAt(), all);
-        return named(name + ".ics")
-                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
-                .body(written.getBytes(StandardCharsets.UTF_8));
     }
 
     /** All rigs with all their revisions, as one file to keep elsewhere; one at a time, sent from the disk. */

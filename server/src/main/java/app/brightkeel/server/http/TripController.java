@@ -1,17 +1,14 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.line.Line;
-import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.lists.Listing;
+import app.brightkeel.core.lists.TripListing;
+import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
-import app.brightkeel.core.review.Wanted;
-import app.brightkeel.core.rig.Rig;
-import app.brightkeel.core.trip.Calibration;
-import app.brightkeel.core.trip.Gear;
-import app.brightkeel.core.trip.Lessons;
 import app.brightkeel.core.trip.Trip;
+import app.brightkeel.server.files.ListCsv;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import app.brightkeel.server.store.TripStore;
@@ -19,8 +16,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -30,47 +25,33 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Days on the water as they were, and what they teach. */
+/** Days on the water as they were. */
 @RestController
 @RequestMapping(path = "/api/rigs/{id}/trips", produces = MediaType.APPLICATION_JSON_VALUE)
 class TripController {
 
     private static final int PAGE = 100;
 
-    /** As many as are learnt from. */
-    private static final int MOST_TAUGHT = 400;
-
     private static final double DAY_H = 24;
 
     private final RigStore rigs;
     private final TripStore trips;
-    private final Lines lines;
-    private final Turns turns;
-    private final Answers answers;
+    private final TripTeacher teacher;
     private final Clock clock;
 
-    TripController(RigStore rigs, TripStore trips, Lines lines, Turns turns, Answers answers, Clock clock) {
+    TripController(RigStore rigs, TripStore trips, TripTeacher teacher, Clock clock) {
         this.rigs = rigs;
         this.trips = trips;
-        this.lines = lines;
-        this.turns = turns;
-        this.answers = answers;
+        this.teacher = teacher;
         this.clock = clock;
     }
 
-    /** What a lesson changes. */
-    enum Lesson {
-        DRAWS,
-        CAPACITY
-    }
-
-    /** A page of the log, and what all of it teaches. */
+    /** A page of the log. */
     @GetMapping
     TripLog getLog(@PathVariable String id, @RequestParam(defaultValue = "0") int from) {
         Checks.within("from", from, 0, Integer.MAX_VALUE, "");
@@ -78,21 +59,23 @@ class TripController {
     }
 
     private TripLog log(StoredRig stored, int from) {
-        Line line = lines.of(stored);
-        Outcome<Gear> gear = turns.take(() -> Gear.of(line));
-        int count = trips.count(stored.id());
-        List<Calibration> taught = gear.isKnown() && count > 0 ? List.of(taught(stored, gear.value())) : List.of();
-        return new TripLog(
-                stored.revision(),
-                trips.trips(stored.id(), from, PAGE),
-                count,
-                taught,
-                gear.isKnown() ? Text.of("") : Text.of("Waits for {}.", Wanted.words(line.rig(), gear.missing())));
+        return new TripLog(stored.revision(), trips.trips(stored.id(), from, PAGE), trips.count(stored.id()));
     }
 
-    private Calibration taught(StoredRig stored, Gear gear) {
-        List<Trip> all = trips.trips(stored.id(), 0, MOST_TAUGHT);
-        return turns.takeLong(() -> Calibration.of(gear, all));
+    /** All of it as CSV. */
+    @GetMapping(path = "/list", produces = "text/csv")
+    ResponseEntity<byte[]> tripList(@PathVariable String id, @RequestParam(defaultValue = "metric") Habit habit) {
+        StoredRig stored = rigs.get(id);
+        Listing listing = TripListing.of(trips.trips(id, 0, Integer.MAX_VALUE));
+        return ListController.csv(stored.rig().name(), "trips", ListCsv.of(listing, habit));
+    }
+
+    /** Rest volts of one trip against the plan; nothing to see where it does not say how full the battery was. */
+    @GetMapping("/{trip}/picture")
+    Picture getTripPicture(@PathVariable String id, @PathVariable String trip) {
+        return teacher.picture(rigs.get(id), trip)
+                .map(scene -> new Picture(List.of(scene), Text.of("")))
+                .orElse(Picture.NONE);
     }
 
     /** Keeps a trip. */
@@ -138,24 +121,5 @@ class TripController {
             throw new NoSuchStep("trip");
         }
         return log(stored, 0);
-    }
-
-    /** Takes what the log teaches into the rig, as one step that can be undone. */
-    @PostMapping("/taught/{lesson}")
-    ResponseEntity<Saved> takeLesson(
-            @PathVariable String id,
-            @PathVariable Lesson lesson,
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
-        StoredRig stored = rigs.get(id);
-        Line line = lines.of(stored);
-        Outcome<Gear> gear = turns.take(() -> Gear.of(line));
-        if (!gear.isKnown() || trips.count(id) == 0) {
-            throw new NoSuchStep("lesson");
-        }
-        Calibration taught = taught(stored, gear.value());
-        Rig changed = lesson == Lesson.DRAWS
-                ? Lessons.draws(line, gear.value(), taught).orElseThrow(() -> new NoSuchStep("lesson"))
-                : Lessons.capacity(line, gear.value(), taught);
-        return answers.of(rigs.save(id, IfMatch.revision(ifMatch), changed));
     }
 }

@@ -41,7 +41,7 @@ class WebSetUp implements WebMvcConfigurer {
         written(registry, Habit.class);
         written(registry, CraftKind.class);
         written(registry, Moment.Charge.class);
-        written(registry, TripController.Lesson.class);
+        written(registry, TripLessons.Lesson.class);
     }
 
     /** A choice as ids and files write it. */

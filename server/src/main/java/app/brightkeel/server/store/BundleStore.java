@@ -2,6 +2,9 @@ package app.brightkeel.server.store;
 
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
+import app.brightkeel.core.trip.Trip;
+import java.util.List;
+import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Repository;
 
@@ -13,12 +16,14 @@ public class BundleStore {
     private final RigStore rigs;
     private final BuildStore build;
     private final PhotoStore photos;
+    private final TripStore trips;
 
-    public BundleStore(Database database, RigStore rigs, BuildStore build, PhotoStore photos) {
+    public BundleStore(Database database, RigStore rigs, BuildStore build, PhotoStore photos, TripStore trips) {
         this.database = database;
         this.rigs = rigs;
         this.build = build;
         this.photos = photos;
+        this.trips = trips;
     }
 
     /**
@@ -46,6 +51,11 @@ public class BundleStore {
                 build.note(connection, id, note.step(), note.text());
             }
             BenchStore.keep(connection, id, bundle.readings());
+            // ids are those of the whole store: the same bundle may come twice
+            List<Trip> own = bundle.trips().stream()
+                    .map(trip -> trip.withId(UUID.randomUUID().toString()))
+                    .toList();
+            trips.keep(connection, id, stored.revision(), own);
             for (Supplier<Bundled.Photo> photo : bundle.photos()) {
                 photos.insert(connection, id, photo.get());
             }

@@ -3,6 +3,7 @@ package app.brightkeel.server.store;
 import app.brightkeel.core.build.Tick;
 import app.brightkeel.core.build.Workshop;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.trip.Trip;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -19,6 +20,7 @@ public record Bundled(
         List<Tick> ticks,
         List<BuildStore.StepNote> notes,
         List<BenchStore.Read> readings,
+        List<Trip> trips,
         List<Supplier<Photo>> photos) {
 
     /** A photo with its bytes; sides in pixels. */

@@ -4,6 +4,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.trip.Leg;
 import app.brightkeel.core.trip.Trip;
 import app.brightkeel.core.trip.Trouble;
+import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -58,6 +59,20 @@ public class TripStore {
     /** How many a rig has. */
     public int count(String rig) {
         return number("SELECT count(*) FROM trip WHERE rig_id = ?1", rig, "");
+    }
+
+    /** Differs as soon as any trip of a rig does. */
+    public String stamp(String rig) {
+        return database.read(connection -> {
+            String sql = "SELECT count(*), coalesce(max(written_at), '') FROM trip WHERE rig_id = ?1";
+            try (PreparedStatement query = connection.prepareStatement(sql)) {
+                query.setString(1, rig);
+                try (ResultSet row = query.executeQuery()) {
+                    row.next();
+                    return row.getInt(1) + " " + row.getString(2);
+                }
+            }
+        });
     }
 
     /** Hours that a rig was out on a day, by all of its trips but one. */
@@ -123,14 +138,24 @@ public class TripStore {
 
     /** Keeps a trip, in place of the one of its id. */
     public void keep(String rig, long revision, Trip trip) {
-        database.inTransaction(connection -> {
-            String sql = """
-                    INSERT OR REPLACE INTO trip
-                           (id, day, legs, pack_c, charged, before_v, after_v, counted_ah, ran_out, troubles, note,
-                            rig_id, revision, written_at)
-                    VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8, ?9, ?10, ?11, ?12, ?13, ?14)
-                    """;
-            try (PreparedStatement insert = connection.prepareStatement(sql)) {
+        database.inTransaction(connection -> keep(connection, rig, revision, List.of(trip)));
+    }
+
+    /** Keeps many: all of them or none. */
+    public void keepAll(String rig, long revision, List<Trip> all) {
+        database.inTransaction(connection -> keep(connection, rig, revision, all));
+    }
+
+    int keep(Connection connection, String rig, long revision, List<Trip> all) throws SQLException {
+        String sql = """
+                INSERT OR REPLACE INTO trip
+                       (id, day, legs, pack_c, charged, before_v, after_v, counted_ah, ran_out, troubles, note,
+                        rig_id, revision, written_at)
+                VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8, ?9, ?10, ?11, ?12, ?13, ?14)
+                """;
+        String now = clock.instant().toString();
+        try (PreparedStatement insert = connection.prepareStatement(sql)) {
+            for (Trip trip : all) {
                 insert.setString(1, trip.id());
                 insert.setString(2, trip.day());
                 insert.setString(3, mapper.writeValueAsString(trip.legs()));
@@ -144,10 +169,11 @@ public class TripStore {
                 insert.setString(11, trip.note());
                 insert.setString(12, rig);
                 insert.setLong(13, revision);
-                insert.setString(14, clock.instant().toString());
-                return insert.executeUpdate();
+                insert.setString(14, now);
+                insert.addBatch();
             }
-        });
+            return insert.executeBatch().length;
+        }
     }
 
     private static void set(PreparedStatement insert, int column, Figure figure) throws SQLException {

@@ -19,6 +19,7 @@ import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigJson;
 import app.brightkeel.server.http.Kept;
+import app.brightkeel.server.http.TripLessons;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -34,6 +35,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.ResponseEntity;
@@ -52,9 +54,8 @@ public class ApiContractTest extends ServerTest {
 
     private static final Path DOCS = Path.of("..", "docs");
 
-    /** Told apart by how many constants they have. */
     private static final List<Class<? extends Enum<?>>> ENUMS =
-            List.of(Link.class, Habit.class, Moment.Charge.class, CraftKind.class);
+            List.of(Link.class, Habit.class, Moment.Charge.class, CraftKind.class, TripLessons.Lesson.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()
@@ -115,9 +116,17 @@ public class ApiContractTest extends ServerTest {
     private void enumsAsReferences(ObjectNode api, CoreSchemas schemas) {
         for (JsonNode operation : api.path("paths").findValues("parameters")) {
             for (JsonNode parameter : operation) {
-                int constants = parameter.path("schema").path("enum").size();
+                List<String> names = parameter
+                        .path("schema")
+                        .path("enum")
+                        .valueStream()
+                        .map(JsonNode::asString)
+                        .toList();
                 ENUMS.stream()
-                        .filter(type -> constants > 0 && type.getEnumConstants().length == constants)
+                        .filter(type -> Stream.of(type.getEnumConstants())
+                                .map(Enum::name)
+                                .toList()
+                                .equals(names))
                         .forEach(type -> ((ObjectNode) parameter).set("schema", schemas.of(type)));
             }
         }

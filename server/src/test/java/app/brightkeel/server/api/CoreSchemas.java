@@ -8,6 +8,7 @@ import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
@@ -64,6 +65,9 @@ final class CoreSchemas {
         }
         if (simple == Instant.class) {
             return plain("string").put("format", "date-time");
+        }
+        if (simple == LocalDate.class) {
+            return plain("string").put("format", "date");
         }
         if (simple == double.class || simple == Double.class) {
             return plain("number");

@@ -119,6 +119,18 @@ public class BundleApiTest extends ServerTest {
                                 .content(photo()))
                         .getStatus(),
                 201);
+        for (int day = 1; day < 4; day++) {
+            assertEquals(
+                    send(post("/api/rigs/" + id + "/trips")
+                                    .contentType(MediaType.APPLICATION_JSON)
+                                    .content("""
+                                            {"day":"2026-05-0%d","legs":[{"hours":5,"brightness":0.7,"modules":1}],"packC":12,
+                                             "charged":true,"ranOut":false,"note":"a \\"trip\\"\\nwith wind",
+                                             "troubles":[{"link":"screen","words":"dark"}]}
+                                            """.formatted(day)))
+                            .getStatus(),
+                    201);
+        }
         send(put("/api/rigs/" + id + "/build/order")
                 .contentType(MediaType.TEXT_PLAIN)
                 .content(steps.get(1).path("id").asString() + "\n" + first));
@@ -147,6 +159,8 @@ public class BundleApiTest extends ServerTest {
             JsonNode after = at(copy, same);
             assertEquals(without(after), without(before), same);
         }
+        assertEquals(log(copy), log(id));
+        assertEquals(log(copy).size(), 3);
         assertEquals(at(copy, "/build").path("workshop"), at(id, "/build").path("workshop"));
         assertEquals(at(copy, "/build").at("/plan/byHand").asBoolean(), true);
         String photo = at(copy, "/build/progress").at("/photos/0/id").asString();
@@ -156,6 +170,12 @@ public class BundleApiTest extends ServerTest {
         assertEquals(rig(second).withName("Gannet, fjord pedal"), rig(first), "the rig itself, to the last figure");
         assertEquals(names(second), names(first));
         assertEquals(without(MAPPER.readTree(second.get(BUILD))), without(MAPPER.readTree(first.get(BUILD))));
+    }
+
+    private JsonNode log(String id) throws Exception {
+        JsonNode trips = at(id, "/trips").path("trips");
+        trips.forEach(trip -> ((ObjectNode) trip).remove("id"));
+        return trips;
     }
 
     private static Rig rig(Map<String, byte[]> files) {
@@ -226,6 +246,10 @@ public class BundleApiTest extends ServerTest {
         return new Object[] {what, told, spoil};
     }
 
+    private static String trips(Map<String, byte[]> files) {
+        return new String(Objects.requireNonNull(files.get("trips.json")), StandardCharsets.UTF_8);
+    }
+
     private static ObjectNode first(ObjectNode build, String list) {
         return (ObjectNode) build.path(list).get(0);
     }
@@ -239,6 +263,27 @@ public class BundleApiTest extends ServerTest {
             spoilt("a name from the root", "/etc", (files, build) -> files.put("/etc/x", new byte[1])),
             spoilt("a name on a drive", "C:", (files, build) -> files.put("C:x", new byte[1])),
             spoilt("a rig that unpacks to 40 MB", "unpacks", (files, build) -> files.put("rig.json", zeros)),
+            spoilt(
+                    "trips that unpack to 41 MB",
+                    "unpacks",
+                    (files, build) -> files.put("trips.json", new byte[41 << 20])),
+            spoilt(
+                    "a trip of 30 hours",
+                    "24",
+                    (files, build) -> files.put(
+                            "trips.json",
+                            trips(files)
+                                    .replace("\"hours\":5.0", "\"hours\":30")
+                                    .getBytes(StandardCharsets.UTF_8))),
+            spoilt(
+                    "a trip twice",
+                    "trips",
+                    (files, build) ->
+                            files.put("trips.json", (trips(files) + trips(files)).getBytes(StandardCharsets.UTF_8))),
+            spoilt(
+                    "trips that are none",
+                    "packC",
+                    (files, build) -> files.put("trips.json", "{\"wish\":1}".getBytes(StandardCharsets.UTF_8))),
             spoilt("a build that unpacks to 40 MB", "unpacks", (files, build) -> files.put("build.json", zeros)),
             spoilt("photos that unpack to much", "unpacks", (files, build) -> {
                 byte[] bomb = Arrays.copyOf(photo(), 7 << 20);

@@ -9,9 +9,16 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.rig.CraftKind;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.trip.Leg;
+import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.ServerTest;
+import app.brightkeel.server.store.TripStore;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -40,10 +47,14 @@ public class TripApiTest extends ServerTest {
         return json(send(get("/api/rigs/" + id + "/trips")));
     }
 
+    private JsonNode lessons(String id) throws Exception {
+        return json(send(get("/api/rigs/" + id + "/taught")));
+    }
+
     @Test
     public void tripsTeachAndAreTakenAsOneStep() throws Exception {
         String id = create(DemoRigs.oystercatcher());
-        assertEquals(log(id).path("taught").size(), 0);
+        assertEquals(lessons(id).path("taught").size(), 0);
         double rest = 0;
         for (int week = 1; week <= 6; week++) {
             MockHttpServletResponse kept = say(id, trip("2026-0" + week + "-10", 5, 12.9));
@@ -55,7 +66,7 @@ public class TripApiTest extends ServerTest {
         assertEquals(log.path("count").asInt(), 6);
         assertEquals(log.at("/trips/0/day").asString(), "2026-06-10");
         assertEquals(log.at("/trips/0/troubles/0/words").asString(), "dark at noon");
-        JsonNode capacity = log.at("/taught/0/taught/2");
+        JsonNode capacity = lessons(id).at("/taught/0/taught/2");
         assertEquals(capacity.path("what").asString(), "capacity");
         assertTrue(
                 capacity.path("afterHigh").asDouble()
@@ -65,7 +76,7 @@ public class TripApiTest extends ServerTest {
                 capacity.toString());
         // a volt typed wrong is said and left out
         say(id, trip("2026-07-10", 5, 8.1));
-        assertEquals(log(id).at("/taught/0/leftOut/0/field").asString(), "afterV");
+        assertEquals(lessons(id).at("/taught/0/leftOut/0/field").asString(), "afterV");
         String slip = log(id).at("/trips/0/id").asString();
         assertEquals(
                 send(put("/api/rigs/" + id + "/trips/" + slip)
@@ -73,14 +84,26 @@ public class TripApiTest extends ServerTest {
                                 .content(trip("2026-07-10", 5, 12.9)))
                         .getStatus(),
                 200);
-        assertEquals(log(id).at("/taught/0/leftOut").size(), 0);
+        JsonNode lessons = lessons(id);
+        assertEquals(lessons.at("/taught/0/leftOut").size(), 0);
+        assertEquals(lessons.at("/hindsights/0/trip").asString(), slip);
+        assertEquals(lessons.at("/picture/scenes").size(), 2);
+        assertEquals(lessons.at("/offers/1/lesson").asString(), "capacity");
+        assertTrue(
+                lessons.at("/outlook/0/words/0/words/0").asString().startsWith("Not enough already"),
+                lessons.at("/outlook/0/words").toString());
+        assertEquals(
+                json(send(get("/api/rigs/" + id + "/trips/" + slip + "/picture")))
+                        .path("scenes")
+                        .size(),
+                1);
         MockHttpServletResponse taken =
-                send(post("/api/rigs/" + id + "/trips/taught/capacity").header(HttpHeaders.IF_MATCH, "\"1\""));
+                send(post("/api/rigs/" + id + "/taught/capacity").header(HttpHeaders.IF_MATCH, "\"1\""));
         assertEquals(taken.getStatus(), 200, taken.getContentAsString());
         assertEquals(taken.getHeader(HttpHeaders.ETAG), "\"2\"");
         assertEquals(json(taken).at("/rig/harness/packs/0/age/basis").asString(), "measured");
         assertEquals(
-                send(post("/api/rigs/" + id + "/trips/taught/draws").header(HttpHeaders.IF_MATCH, "\"1\""))
+                send(post("/api/rigs/" + id + "/taught/draws").header(HttpHeaders.IF_MATCH, "\"1\""))
                         .getStatus(),
                 412);
         assertEquals(
@@ -136,7 +159,44 @@ public class TripApiTest extends ServerTest {
     public void aBlankRigWaits() throws Exception {
         String id = create(Rig.blank("blank", CraftKind.CANOE));
         assertEquals(say(id, trip("2026-05-01", 4, 13)).getStatus(), 201);
-        assertEquals(log(id).path("taught").size(), 0);
-        assertTrue(log(id).at("/waits/words/0").asString().startsWith("Waits for"));
+        assertEquals(lessons(id).path("taught").size(), 0);
+        assertTrue(lessons(id).at("/waits/words/0").asString().startsWith("Waits for"));
+    }
+
+    @Autowired
+    private TripStore trips;
+
+    /** Fifty thousand trips are as good as one: the last page, what they teach, the list of all. */
+    @Test
+    public void aLongLogIsReadByPages() throws Exception {
+        String id = create(DemoRigs.gannet());
+        List<Trip> all = new ArrayList<>();
+        LocalDate first = LocalDate.of(1990, 1, 1);
+        for (int t = 0; t < 50_000; t++) {
+            all.add(new Trip(
+                    "long-" + t,
+                    first.plusDays(t / 4).toString(),
+                    List.of(new Leg(4 + t % 7 * 0.1, 0.7, 0.5)),
+                    t % 20,
+                    true,
+                    Figure.UNSET,
+                    Figure.measured(13 - t % 7 * 0.01),
+                    Figure.UNSET,
+                    false,
+                    List.of(),
+                    ""));
+        }
+        trips.keepAll(id, 1, all);
+        JsonNode log = log(id);
+        assertEquals(log.path("count").asInt(), 50_000);
+        assertEquals(log.path("trips").size(), 100);
+        assertEquals(
+                json(send(get("/api/rigs/" + id + "/trips?from=49950")))
+                        .path("trips")
+                        .size(),
+                50);
+        assertEquals(lessons(id).path("hindsights").size(), 400);
+        String csv = send(get("/api/rigs/" + id + "/trips/list")).getContentAsString();
+        assertEquals(csv.lines().count(), 50_001);
     }
 }

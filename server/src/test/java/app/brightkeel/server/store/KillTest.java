@@ -37,7 +37,8 @@ public class KillTest {
             assertTrue(head <= acknowledged + 1, "at most the edit in flight was kept besides");
             before = head;
         }
-        System.out.printf("%d kills in the middle of writes, %d edits with a tick each, none lost%n", KILLS, before);
+        System.out.printf(
+                "%d kills in the middle of writes, %d edits with a tick and a trip each, none lost%n", KILLS, before);
     }
 
     /** Lets the writer acknowledge some edits, then kills it at whatever it does; returns the last acknowledged. */
@@ -85,6 +86,10 @@ public class KillTest {
         assertTrue(
                 WriterThatIsKilled.build(file).ticks(id).contains(WriterThatIsKilled.tick(acknowledged)),
                 "tick " + acknowledged + " is lost");
+        assertTrue(
+                WriterThatIsKilled.trips(file)
+                        .has(id, WriterThatIsKilled.trip(acknowledged).id()),
+                "trip " + acknowledged + " is lost");
         StoredRig at = store.go(id, head.revision(), acknowledged);
         assertEquals(at.rig(), WriterThatIsKilled.content(acknowledged));
         return store.go(id, at.revision(), head.revision()).revision();

@@ -4,7 +4,10 @@ import app.brightkeel.core.build.Fact;
 import app.brightkeel.core.build.Tick;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.trip.Leg;
+import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.files.RigJson;
 import app.brightkeel.server.files.RigReader;
 import java.io.PrintStream;
@@ -30,6 +33,27 @@ public final class WriterThatIsKilled {
         return new BuildStore(database(file), RigJson.mapper(), Clock.systemUTC());
     }
 
+    /** Trips on the same file. */
+    static TripStore trips(Path file) {
+        return new TripStore(database(file), RigJson.mapper(), Clock.systemUTC());
+    }
+
+    /** The trip that goes with a revision: its id is its number. */
+    static Trip trip(long number) {
+        return new Trip(
+                "trip-" + number,
+                "2026-11-30",
+                List.of(new Leg(5, 0.8, 1)),
+                12,
+                true,
+                Figure.UNSET,
+                Figure.measured(13),
+                Figure.UNSET,
+                false,
+                List.of(),
+                "");
+    }
+
     /** The tick that goes with a revision. */
     static Tick tick(long number) {
         Text title = Text.of("Cut wire {}", number);
@@ -52,11 +76,13 @@ public final class WriterThatIsKilled {
     public static void main(String[] args) {
         RigStore store = store(Path.of(args[0]));
         BuildStore build = build(Path.of(args[0]));
+        TripStore trips = trips(Path.of(args[0]));
         PrintStream out = System.out;
         StoredRig at = store.get(args[1]);
         while (true) {
             at = store.save(at.id(), at.revision(), content(at.revision() + 1));
             build.tick(at.id(), List.of(tick(at.revision())));
+            trips.keep(at.id(), at.revision(), trip(at.revision()));
             out.println(at.revision());
             out.flush();
         }

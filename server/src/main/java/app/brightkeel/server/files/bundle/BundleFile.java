@@ -4,6 +4,7 @@ import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.files.JsonRefusals;
 import app.brightkeel.server.files.PhotoFile;
 import app.brightkeel.server.files.RigReader;
@@ -11,11 +12,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Enumeration;
+import java.util.List;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.MappingIterator;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -29,10 +32,12 @@ public final class BundleFile implements AutoCloseable {
 
     public static final String RIG = "rig.json";
     public static final String BUILD = "build.json";
+    public static final String TRIPS = "trips.json";
     public static final String PHOTOS = "photos/";
 
     private static final int MOST_RIG = 1 << 20;
     private static final int MOST_BUILD = 8 << 20;
+    private static final int MOST_TRIPS = 40 << 20;
     private static final int MOST_ENTRIES = 2000;
 
     /** What is read of it may be so many times as large as the file, and somewhat more: photos hardly shrink, words do. */
@@ -57,12 +62,12 @@ public final class BundleFile implements AutoCloseable {
      */
     public BundleFile(JsonMapper mapper, String file, long bytes) {
         this.mapper = mapper;
-        most = MOST_UNPACKED * bytes + WORDS_UNPACKED;
         try {
             zip = new ZipFile(file);
         } catch (IOException e) {
             throw new Refusal(RefusalCode.UNREADABLE, "bundle", "something else, or broken off", WANTED);
         }
+        most = MOST_UNPACKED * bytes + WORDS_UNPACKED + (zip.getEntry(TRIPS) == null ? 0 : MOST_TRIPS);
         try {
             names();
         } catch (RuntimeException e) {
@@ -100,6 +105,24 @@ public final class BundleFile implements AutoCloseable {
             check("/format", tree.path("format").asString(""), BuildDocument.FORMAT);
             check("/version", tree.path("version").asString(""), String.valueOf(BuildDocument.VERSION));
             return mapper.treeToValue(tree, BuildDocument.class);
+        } catch (JacksonException e) {
+            throw JsonRefusals.of(e);
+        }
+    }
+
+    /**
+     * The log; bundles of an earlier Bright Keel have none.
+     *
+     * @throws Refusal naming the place in {@value #TRIPS}, the value and what is allowed
+     */
+    public List<Trip> trips() {
+        if (zip.getEntry(TRIPS) == null) {
+            return List.of();
+        }
+        try (MappingIterator<Trip> all = mapper.readerFor(Trip.class).readValues(read(TRIPS, MOST_TRIPS))) {
+            List<Trip> trips = all.readAll();
+            Checks.distinct("trips", trips.stream().map(Trip::id).toList());
+            return trips;
         } catch (JacksonException e) {
             throw JsonRefusals.of(e);
         }

@@ -17,34 +17,51 @@ import java.time.LocalDate;
 import java.util.Date;
 import java.util.List;
 
-/** What batteries at rest want, as a calendar (RFC 5545): whole days, each with an id that stays. */
-public final class LayUpCalendar {
+/** Work on whole days as a calendar (RFC 5545), each with an id that stays: what is done later moves. */
+public final class DayCalendar {
 
-    private static final String MADE_BY = "-//Bright Keel//lay-up//EN";
+    private static final String MADE_BY = "-//Bright Keel//days//EN";
 
     private static final int LINE = 25;
 
-    private LayUpCalendar() {}
+    private DayCalendar() {}
+
+    /**
+     * One day's work.
+     *
+     * @param id    that stays
+     * @param times how often it was moved: a reader takes the highest
+     */
+    public record Dated(String id, int times, LocalDate day, String what, String why) {}
 
     /**
      * @param rig     id of the rig, so that two rigs with a battery of one id are told apart
      * @param savedAt when what it was worked out from was saved
      */
-    public static String of(String rig, String name, Instant savedAt, List<LayUp.Due> all) {
+    public static String of(String rig, String name, Instant savedAt, List<Dated> all) {
         ICalendar calendar = new ICalendar();
         calendar.setProductId(MADE_BY);
         calendar.setName(name);
-        for (LayUp.Due due : all) {
+        for (Dated dated : all) {
             VEvent event = new VEvent();
-            event.setUid(new Uid(due.id() + "@" + rig));
+            event.setUid(new Uid(dated.id() + "@" + rig));
             event.setDateTimeStamp(Date.from(savedAt));
-            event.setDateStart(new DateStart(day(due.day())));
-            event.setSummary(due.pack() + ": " + due.what());
-            event.setDescription(due.why());
+            event.setSequence(dated.times());
+            event.setDateStart(new DateStart(day(dated.day())));
+            event.setSummary(dated.what());
+            event.setDescription(dated.why());
             event.setTransparency(true);
             calendar.addEvent(event);
         }
         return written(calendar);
+    }
+
+    /** What a lay-up wants, where so many charges were written down. */
+    public static List<Dated> layUp(List<LayUp.Due> all) {
+        int charged = (int) all.stream().filter(LayUp.Due::done).count();
+        return all.stream()
+                .map(due -> new Dated(due.id(), charged, due.day(), due.pack() + ": " + due.what(), due.why()))
+                .toList();
     }
 
     /** Lines of at most 75 octets, as RFC 5545 wants them: letters of a name may take three. */

@@ -1,0 +1,46 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.server.store.RigStore;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the trips of a rig teach. */
+@RestController
+@RequestMapping(path = "/api/rigs/{id}/taught", produces = MediaType.APPLICATION_JSON_VALUE)
+class LessonController {
+
+    private final RigStore rigs;
+    private final TripTeacher teacher;
+    private final Answers answers;
+
+    LessonController(RigStore rigs, TripTeacher teacher, Answers answers) {
+        this.rigs = rigs;
+        this.teacher = teacher;
+        this.answers = answers;
+    }
+
+    /** All of it. */
+    @GetMapping
+    TripLessons getLessons(@PathVariable String id) {
+        return teacher.lessons(rigs.get(id));
+    }
+
+    /** Takes a lesson into the rig, as one step that can be undone. */
+    @PostMapping("/{lesson}")
+    ResponseEntity<Saved> takeLesson(
+            @PathVariable String id,
+            @PathVariable TripLessons.Lesson lesson,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
+        Rig changed = teacher.taken(rigs.get(id), lesson).orElseThrow(() -> new NoSuchStep("lesson"));
+        return answers.of(rigs.save(id, IfMatch.revision(ifMatch), changed));
+    }
+}

@@ -1,0 +1,137 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.picture.FadingScene;
+import app.brightkeel.core.picture.HadScene;
+import app.brightkeel.core.picture.Scene;
+import app.brightkeel.core.picture.TripScene;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Wanted;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.RigDifferences;
+import app.brightkeel.core.trip.Gear;
+import app.brightkeel.core.trip.Hindsight;
+import app.brightkeel.core.trip.Learnt;
+import app.brightkeel.core.trip.Lessons;
+import app.brightkeel.core.trip.Outlook;
+import app.brightkeel.core.trip.Trip;
+import app.brightkeel.server.store.StoredRig;
+import app.brightkeel.server.store.TripStore;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What logs teach, worked out once for the same rig and the same trips. */
+@Component
+class TripTeacher {
+
+    /** As many as are learnt from. */
+    private static final int MOST_TAUGHT = 400;
+
+    private static final int KEPT = 60;
+
+    private record Asked(String id, long revision, String stamp) {}
+
+    private record Known(Learnt learnt, TripLessons lessons) {}
+
+    private final Cache<Asked, Known> known =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+
+    private final TripStore trips;
+    private final Lines lines;
+    private final Turns turns;
+
+    TripTeacher(TripStore trips, Lines lines, Turns turns) {
+        this.trips = trips;
+        this.lines = lines;
+        this.turns = turns;
+    }
+
+    /** Everything that the log of a rig teaches. */
+    TripLessons lessons(StoredRig stored) {
+        Line line = lines.of(stored);
+        Outcome<Gear> gear = turns.take(() -> Gear.of(line));
+        if (!gear.isKnown()) {
+            return none(stored, Text.of("Waits for {}.", Wanted.words(line.rig(), gear.missing())));
+        }
+        return known(stored, line, gear.value()).map(Known::lessons).orElseGet(() -> none(stored, Text.of("")));
+    }
+
+    private static TripLessons none(StoredRig stored, Text waits) {
+        return new TripLessons(stored.revision(), List.of(), List.of(), List.of(), List.of(), Picture.NONE, waits);
+    }
+
+    private Optional<Known> known(StoredRig stored, Line line, Gear gear) {
+        if (trips.count(stored.id()) == 0) {
+            return Optional.empty();
+        }
+        Asked asked = new Asked(stored.id(), stored.revision(), trips.stamp(stored.id()));
+        return Optional.of(known.get(asked, key -> {
+            List<Trip> all = trips.trips(stored.id(), 0, MOST_TAUGHT);
+            return turns.takeLong(() -> learn(stored, line, gear, all));
+        }));
+    }
+
+    private static Known learn(StoredRig stored, Line line, Gear gear, List<Trip> all) {
+        Learnt learnt = Learnt.of(gear, all);
+        List<Hindsight> hindsights = learnt.hindsights();
+        Outlook outlook = learnt.outlook(line);
+        List<Scene> scenes = new ArrayList<>();
+        if (!hindsights.isEmpty()) {
+            scenes.add(HadScene.of(hindsights));
+        }
+        LocalDate last = LocalDate.parse(all.get(0).day());
+        scenes.add(FadingScene.of(outlook, last.getYear() + (last.getDayOfYear() - 1) / (double) last.lengthOfYear()));
+        TripLessons lessons = new TripLessons(
+                stored.revision(),
+                List.of(learnt.calibration()),
+                hindsights,
+                List.of(outlook),
+                offers(line, gear, learnt),
+                new Picture(scenes, Text.of("")),
+                Text.of(""));
+        return new Known(learnt, lessons);
+    }
+
+    private static List<TripLessons.LessonOffer> offers(Line line, Gear gear, Learnt learnt) {
+        List<TripLessons.LessonOffer> offers = new ArrayList<>();
+        for (TripLessons.Lesson lesson : TripLessons.Lesson.values()) {
+            taken(lesson, line, gear, learnt)
+                    .map(rig -> RigDifferences.between(line.entered(), rig))
+                    .filter(changes -> !changes.isEmpty())
+                    .ifPresent(changes -> offers.add(new TripLessons.LessonOffer(lesson, changes)));
+        }
+        return offers;
+    }
+
+    private static Optional<Rig> taken(TripLessons.Lesson lesson, Line line, Gear gear, Learnt learnt) {
+        return lesson == TripLessons.Lesson.DRAWS
+                ? Lessons.draws(line, gear, learnt.calibration())
+                : Optional.of(Lessons.capacity(line, gear, learnt.calibration()));
+    }
+
+    /** The rig with a lesson taken; empty where it teaches nothing. */
+    Optional<Rig> taken(StoredRig stored, TripLessons.Lesson lesson) {
+        Line line = lines.of(stored);
+        Outcome<Gear> gear = turns.take(() -> Gear.of(line));
+        if (!gear.isKnown()) {
+            return Optional.empty();
+        }
+        return known(stored, line, gear.value())
+                .flatMap(all -> taken(lesson, line, gear.value(), all.learnt()))
+                .filter(rig -> !rig.equals(line.entered()));
+    }
+
+    /** Volts of one trip; empty where there is no such trip, or it does not say how full the battery was. */
+    Optional<Scene> picture(StoredRig stored, String trip) {
+        return lessons(stored).hindsights().stream()
+                .filter(each -> each.trip().equals(trip))
+                .findFirst()
+                .map(TripScene::of);
+    }
+}

@@ -1,0 +1,86 @@
+import { queryOptions, useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { answer, api, etag } from "../api/client";
+import type { Lesson, TripLog, TripSaid } from "../api/types";
+
+const keyOf = (id: string) => ["log", id];
+
+/** Trips on a page, as the server cuts them. */
+const PAGE = 100;
+
+/** Rest volts of one trip. */
+export const tripPictureQuery = (id: string, revision: number, trip: string, count: number) =>
+  queryOptions({
+    queryKey: ["log", id, "picture", revision, trip, count],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/trips/{trip}/picture", { params: { path: { id, trip } } })),
+    staleTime: 0,
+  });
+
+/** The log of a rig, and all that is done with it. */
+export function useLog(id: string) {
+  const client = useQueryClient();
+  const path = { id };
+  const log = useInfiniteQuery({
+    queryKey: [...keyOf(id), "trips"],
+    queryFn: ({ pageParam }) =>
+      answer(api.GET("/api/rigs/{id}/trips", { params: { path, query: { from: pageParam } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last: TripLog, all: TripLog[]) =>
+      all.length * PAGE < last.count ? all.length * PAGE : undefined,
+    staleTime: 0,
+  });
+  const lessons = useQuery({
+    queryKey: [...keyOf(id), "taught"],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/taught", { params: { path } })),
+    staleTime: 0,
+  });
+  const act = useMutation({
+    mutationFn: (request: () => Promise<unknown>) => request(),
+    onSuccess: () => client.invalidateQueries({ queryKey: keyOf(id) }),
+  });
+  return {
+    log,
+    lessons,
+    busy: act.isPending,
+    problem: act.error,
+    hush: act.reset,
+    keep: (trip: string, said: TripSaid, done: () => void) =>
+      act.mutate(
+        () =>
+          trip === ""
+            ? answer(api.POST("/api/rigs/{id}/trips", { params: { path }, body: said }))
+            : answer(api.PUT("/api/rigs/{id}/trips/{trip}", { params: { path: { id, trip } }, body: said })),
+        { onSuccess: done },
+      ),
+    remove: (trip: string) =>
+      act.mutate(() => answer(api.DELETE("/api/rigs/{id}/trips/{trip}", { params: { path: { id, trip } } }))),
+    take: (lesson: Lesson, revision: number, done: () => void) =>
+      act.mutate(
+        () =>
+          answer(
+            api.POST("/api/rigs/{id}/taught/{lesson}", {
+              params: { path: { id, lesson }, header: etag(revision) },
+            }),
+          ),
+        {
+          onSuccess: () => {
+            void client.invalidateQueries({ queryKey: ["rig", id] });
+            void client.invalidateQueries({ queryKey: ["shelf"] });
+            done();
+          },
+        },
+      ),
+    undo: (revision: number, done: () => void) =>
+      act.mutate(
+        () => answer(api.POST("/api/rigs/{id}/undo", { params: { path, header: etag(revision) } })),
+        {
+          onSuccess: () => {
+            void client.invalidateQueries({ queryKey: ["rig", id] });
+            void client.invalidateQueries({ queryKey: ["shelf"] });
+            done();
+          },
+        },
+      ),
+  };
+}
+
+export type LogActs = ReturnType<typeof useLog>;
