@@ -88,6 +88,11 @@ export type What = Schemas["What"];
 export type RigCare = Schemas["RigCare"];
 export type CareDue = Schemas["CareDue"];
 export type CareDone = Schemas["CareDone"];
+export type Symptom = Schemas["Symptom"];
+export type SymptomCase = Schemas["SymptomCase"];
+export type Asking = Schemas["Asking"];
+export type CureStep = Schemas["CureStep"];
+export type TrackRead = Schemas["TrackRead"];
 export type Basis = Schemas["Basis"];
 
 /** An error as the server tells it (RFC 9457). */

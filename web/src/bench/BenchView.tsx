@@ -1,4 +1,4 @@
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import type { Bench } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { useKeys } from "../parts/keys";
@@ -8,6 +8,7 @@ import { useUnits } from "../units/UnitsProvider";
 import { MeterPanel } from "./MeterPanel";
 import { Readings } from "./Readings";
 import { Suspects } from "./Suspects";
+import { Symptoms } from "./Symptoms";
 import { type BenchActs, useBench } from "./useBench";
 
 /** The rig under the meter: what it should say, what it says, and where to look. */
@@ -22,14 +23,37 @@ export default function BenchView() {
     s: () => void navigate(`/rigs/${id}/sheet`),
   });
   const { data, isError, error } = acts.bench;
+  const bySight = useSearchParams()[0].get("by") === "sight";
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
       <RigHead id={id} at="bench" about={data ? `bench for revision ${data.revision}` : ""} />
       <Trouble words={acts.trouble} />
-      {acts.bench.isPending && <p className="p-7 text-ink-3">Working out what the meter should say…</p>}
-      {isError && <p className="p-7 text-fails">{error.message}</p>}
-      {data && <OnTheBench id={id} bench={data} acts={acts} />}
+      <Ways bySight={bySight} />
+      {bySight && <Symptoms id={id} />}
+      {!bySight && acts.bench.isPending && (
+        <p className="p-7 text-ink-3">Working out what the meter should say…</p>
+      )}
+      {!bySight && isError && <p className="p-7 text-fails">{error.message}</p>}
+      {!bySight && data && <OnTheBench id={id} bench={data} acts={acts} />}
     </div>
+  );
+}
+
+/** Two ways to what is wrong. */
+function Ways({ bySight }: { bySight: boolean }) {
+  const look = (here: boolean) =>
+    here
+      ? "border-b-2 border-act font-semibold"
+      : "border-b-2 border-transparent text-ink-2 hover:border-rule";
+  return (
+    <nav aria-label="Ways to find it" className="flex gap-6 border-b border-rule px-7 pt-2 max-md:px-3">
+      <Link to="?" aria-current={bySight ? undefined : "true"} className={look(!bySight)}>
+        by the meter
+      </Link>
+      <Link to="?by=sight" aria-current={bySight ? "true" : undefined} className={look(bySight)}>
+        by what it does
+      </Link>
+    </nav>
   );
 }
 

@@ -1,8 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { ProblemError } from "../api/client";
 import { rigQuery } from "../api/queries";
-import type { Leg, Link, Trip, TripSaid } from "../api/types";
+import { sendFile } from "../api/sendFile";
+import type { Leg, Link, TrackRead, Trip, TripSaid } from "../api/types";
 import { Button, LEADS_ON } from "../parts/Button";
 import { LINK_NAMES, LINKS } from "../parts/verdicts";
 import { FigureOf, NumberOf, ShareOf } from "./fields";
@@ -30,6 +31,19 @@ export function TripForm({
   const problem = acts.problem instanceof ProblemError ? acts.problem.problem : null;
   const devices = useQuery(rigQuery(id)).data?.rig.devices ?? [];
   const modules = devices.some((device) => !device.kind.startsWith("display"));
+  const track = useMutation({
+    mutationFn: (file: File) =>
+      sendFile<TrackRead>(
+        `/api/rigs/${id}/trips/track`,
+        "application/octet-stream",
+        file,
+        "The track did not get through.",
+      ),
+    onSuccess: ({ day, hours }) => {
+      put({ day });
+      leg(0, { hours });
+    },
+  });
   const wanting = said.legs.some((each) => !(each.hours > 0));
   return (
     <form
@@ -54,6 +68,36 @@ export function TripForm({
           className="border-b border-act bg-transparent font-semibold text-act max-md:min-h-[44px]"
         />
       </Row>
+      <p className="text-[13px]">
+        <label className={`cursor-pointer ${LEADS_ON}`}>
+          {track.isPending ? "reading the track…" : "day and hours from a track (GPX, NMEA)"}
+          <input
+            type="file"
+            accept=".gpx,.nmea,.log,.txt"
+            className="sr-only"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (file) track.mutate(file);
+              event.target.value = "";
+            }}
+          />
+        </label>
+        {track.isError && (
+          <span role="alert" className="block text-fails">
+            {track.error.message}
+          </span>
+        )}
+        {track.data && trip !== null && track.data.day !== trip.day && (
+          <span role="status" className="block text-close">
+            The track is of {track.data.day}; this trip was told as of {trip.day}.
+          </span>
+        )}
+        {track.data && trip === null && track.data.day.slice(0, 4) !== today().slice(0, 4) && (
+          <span role="status" className="block text-close">
+            The track is of another year: {track.data.day}.
+          </span>
+        )}
+      </p>
       {said.legs.map((each, i) => (
         <fieldset key={i} className={said.legs.length > 1 ? "mt-1 border-l-2 border-rule pl-3" : ""}>
           <legend className="sr-only">{`part ${i + 1} of the trip`}</legend>

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { LeftOut, Trip, Unit } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { LEADS_ON } from "../parts/Button";
@@ -65,7 +66,12 @@ export function TripRow({
         <div className="pt-1">
           <Legs trip={trip} />
           <Volts id={id} trip={trip.id} revision={revision} count={count} />
-          <p className="flex gap-5 py-1">
+          <p className="flex flex-wrap gap-5 py-1">
+            {trip.troubles.length > 0 && (
+              <Link to={`/rigs/${id}/bench?by=sight`} className={LEADS_ON}>
+                find out why
+              </Link>
+            )}
             <button type="button" className={LEADS_ON} onClick={onEdit}>
               correct it
             </button>

@@ -35,7 +35,11 @@ export function useLog(id: string) {
   });
   const act = useMutation({
     mutationFn: (request: () => Promise<unknown>) => request(),
-    onSuccess: () => client.invalidateQueries({ queryKey: keyOf(id) }),
+    onSuccess: async () => {
+      // what was asked before and is not here yet knows nothing of this: it would be waited for, not asked anew
+      await client.cancelQueries({ queryKey: keyOf(id) });
+      await client.invalidateQueries({ queryKey: keyOf(id) });
+    },
   });
   return {
     log,

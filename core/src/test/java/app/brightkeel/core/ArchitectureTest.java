@@ -125,6 +125,7 @@ public class ArchitectureTest {
             may("trip", "pack load battery review"),
             may("demo", "gear trip review"),
             may("care", "battery trip"),
+            may("symptom", "harness pack load circuit battery reading review"),
             may("lists", "enclosure layout parts battery build reading trip review review.whole"),
             may(
                     "picture",

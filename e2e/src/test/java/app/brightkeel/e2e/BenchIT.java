@@ -97,6 +97,29 @@ public class BenchIT extends InBrowser {
         assertEquals(page.evaluate("document.documentElement.scrollHeight > window.innerHeight"), false);
     }
 
+    /** From what it does to why: a question, its answer, the next one; an answer taken back; the address holds it all. */
+    @Test
+    public void byWhatItDoes() {
+        toBench("Gannet, fjord pedal");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("by what it does"))
+                .click();
+        button("It dies as it starts").click();
+        Locator why = page.getByLabel("Why it may be so");
+        assertThat(why.getByRole(AriaRole.STATUS)).containsText("Likeliest so far");
+        Locator wiggle = why.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("moved by hand"))
+                .first();
+        wiggle.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("yes"))
+                .click();
+        assertThat(why.getByRole(AriaRole.STATUS)).containsText("contact");
+        page.reload();
+        assertThat(why.getByRole(AriaRole.STATUS)).containsText("contact");
+        why.getByText("take it back").click();
+        assertThat(why.getByText("take it back")).hasCount(0);
+        button("It dies as an engine cranks").click();
+        assertThat(why.getByText("licensed marine electrician")).isVisible();
+    }
+
     /** A port on which nothing listens says so, and nothing is kept. */
     @Test
     public void aMeterThatIsNone() {

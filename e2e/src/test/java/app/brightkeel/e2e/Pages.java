@@ -29,6 +29,9 @@ final class Pages {
             "/trips",
             "/trips/list",
             "/taught",
+            "/symptoms",
+            "/symptoms/dies-as-it-starts?answer=ywiggle&answer=npack-load",
+            "/symptoms/no-bottom?answer=y",
             "/care",
             "/care/calendar",
             "/log?seconds=30");

@@ -9,9 +9,13 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.files.ListCsv;
+import app.brightkeel.server.files.log.LogReader;
+import app.brightkeel.server.files.log.TrackSpan;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import app.brightkeel.server.store.TripStore;
+import java.io.IOException;
+import java.io.InputStream;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -38,6 +42,7 @@ class TripController {
     private static final int PAGE = 100;
 
     private static final double DAY_H = 24;
+    private static final double LEAST_H = 0.05;
 
     private final RigStore rigs;
     private final TripStore trips;
@@ -76,6 +81,31 @@ class TripController {
         return teacher.picture(rigs.get(id), trip)
                 .map(scene -> new Picture(List.of(scene), Text.of("")))
                 .orElse(Picture.NONE);
+    }
+
+    /**
+     * What a track says of a trip; nothing is kept of it.
+     *
+     * @param day   on which it began
+     * @param hours from its first time to its last
+     */
+    record TrackRead(LocalDate day, double hours) {}
+
+    /** Reads day and hours of a track or a log of sentences while it comes in. */
+    @PostMapping(path = "/track", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    TrackRead readTrack(@PathVariable String id, InputStream body) throws IOException {
+        rigs.get(id);
+        TrackSpan span = LogReader.span(body);
+        LocalDate day = span.day(clock.getZone());
+        if (day.isAfter(LocalDate.now(clock).plusDays(1))) {
+            throw new Refusal(
+                    RefusalCode.OUT_OF_RANGE,
+                    "day",
+                    day.toString(),
+                    "a track of a day that has been; its clock is wrong");
+        }
+        Checks.within("hours", span.hours(), LEAST_H, DAY_H, "h; a track of one trip");
+        return new TrackRead(day, span.hours());
     }
 
     /** Keeps a trip. */

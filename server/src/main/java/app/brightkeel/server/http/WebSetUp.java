@@ -5,6 +5,7 @@ import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.CraftKind;
+import app.brightkeel.core.symptom.Symptom;
 import app.brightkeel.server.files.RigReader;
 import java.io.IOException;
 import java.util.concurrent.TimeUnit;
@@ -42,6 +43,7 @@ class WebSetUp implements WebMvcConfigurer {
         written(registry, CraftKind.class);
         written(registry, Moment.Charge.class);
         written(registry, TripLessons.Lesson.class);
+        written(registry, Symptom.class);
     }
 
     /** A choice as ids and files write it. */

@@ -15,6 +15,7 @@ import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.EveryList;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.symptom.Symptom;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigJson;
@@ -54,8 +55,8 @@ public class ApiContractTest extends ServerTest {
 
     private static final Path DOCS = Path.of("..", "docs");
 
-    private static final List<Class<? extends Enum<?>>> ENUMS =
-            List.of(Link.class, Habit.class, Moment.Charge.class, CraftKind.class, TripLessons.Lesson.class);
+    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(
+            Link.class, Habit.class, Moment.Charge.class, CraftKind.class, TripLessons.Lesson.class, Symptom.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()

@@ -199,4 +199,44 @@ public class TripApiTest extends ServerTest {
         String csv = send(get("/api/rigs/" + id + "/trips/list")).getContentAsString();
         assertEquals(csv.lines().count(), 50_001);
     }
+
+    private static String gpx(String... times) {
+        StringBuilder all =
+                new StringBuilder("<gpx><metadata><time>1999-01-01T00:00:00Z</time></metadata><trk><trkseg>");
+        for (String time : times) {
+            all.append("<trkpt lat='1' lon='1'><time>").append(time).append("</time></trkpt>");
+        }
+        return all.append("</trkseg></trk></gpx>").toString();
+    }
+
+    /** A track or sentences, the status, and what is told. */
+    @DataProvider
+    public Object[][] tracks() {
+        return new Object[][] {
+            {gpx("2026-05-10T06:00:00Z", "2026-05-10T11:30:00Z"), 200, "\"hours\":5.5"},
+            {
+                gpx("2026-05-10T06:00:00Z", "2026-05-10T11:30:00Z").replace("</trkseg></trk></gpx>", "<trkpt"),
+                200,
+                "\"day\":\"2026-05-10\""
+            },
+            {"$GPRMC,060000,A,,,,,,,100526,,*20\n$GPRMC,103000,A,,,,,,,100526,,*24\n", 200, "\"hours\":4.5"},
+            {gpx("2026-05-10T06:00:00Z", "2026-05-12T11:30:00Z"), 422, "a track of one trip"},
+            {gpx("2126-05-10T06:00:00Z", "2126-05-10T11:30:00Z"), 422, "its clock is wrong"},
+            {gpx(), 422, "no point of a track in it has a time"},
+            {"$GPGGA,060000,,,,,,,,,,,,,*50\n", 422, "no clock with a date"},
+            {"hello", 422, "no clock with a date"},
+            {"", 422, "it is empty"},
+        };
+    }
+
+    /** Day and hours come from a track; of another day, of no day, of days they are told. */
+    @Test(dataProvider = "tracks")
+    public void aTrackTellsDayAndHours(String track, int status, String told) throws Exception {
+        String id = create(DemoRigs.bittern());
+        MockHttpServletResponse read = send(post("/api/rigs/" + id + "/trips/track")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(track));
+        assertEquals(read.getStatus(), status, read.getContentAsString());
+        assertTrue(read.getContentAsString().contains(told), read.getContentAsString());
+    }
 }

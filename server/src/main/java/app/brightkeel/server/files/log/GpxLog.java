@@ -57,10 +57,7 @@ final class GpxLog {
     static LogRead read(InputStream in, boolean utf8, String name) {
         GpxLog gpx = new GpxLog();
         try {
-            gpx.document(
-                    utf8
-                            ? factory().createXMLStreamReader(new InputStreamReader(in, StandardCharsets.UTF_8))
-                            : factory().createXMLStreamReader(in));
+            gpx.document(reader(in, utf8));
         } catch (XMLStreamException e) {
             if (gpx.points == 0) {
                 throw LogReader.refusal("it begins like a GPX track and is none, or is cut off; 0 points were read");
@@ -68,6 +65,12 @@ final class GpxLog {
             gpx.cutOff = true;
         }
         return gpx.done(name);
+    }
+
+    static XMLStreamReader reader(InputStream in, boolean utf8) throws XMLStreamException {
+        return utf8
+                ? factory().createXMLStreamReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                : factory().createXMLStreamReader(in);
     }
 
     private static XMLInputFactory factory() {

@@ -9,6 +9,7 @@ import java.io.InputStreamReader;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import javax.xml.stream.XMLStreamException;
 import org.apache.commons.io.ByteOrderMark;
 import org.apache.commons.io.input.BOMInputStream;
 import org.apache.commons.io.input.ReaderInputStream;
@@ -30,6 +31,31 @@ public final class LogReader {
      * @throws Refusal where it is no log, or has no depth in it: what was usable is said
      */
     public static LogRead read(InputStream in, String name) throws IOException {
+        Opened opened = open(in);
+        return opened.gpx() ? GpxLog.read(opened.in(), opened.wide(), name) : NmeaLog.read(opened.in(), name);
+    }
+
+    /**
+     * When it begins and ends; depths are not wanted.
+     *
+     * @throws Refusal where it is no log, or has no time with a date in it
+     */
+    public static TrackSpan span(InputStream in) throws IOException {
+        Opened opened = open(in);
+        if (!opened.gpx()) {
+            return TrackTimes.nmea(opened.in());
+        }
+        try {
+            return TrackTimes.gpx(GpxLog.reader(opened.in(), opened.wide()));
+        } catch (XMLStreamException e) {
+            throw refusal("it begins like a GPX track and is none");
+        }
+    }
+
+    /** @param wide whether it was of two bytes a letter, and is UTF-8 now */
+    private record Opened(InputStream in, boolean gpx, boolean wide) {}
+
+    private static Opened open(InputStream in) throws IOException {
         BOMInputStream marked = BOMInputStream.builder()
                 .setInputStream(in)
                 .setByteOrderMarks(ByteOrderMark.UTF_8, ByteOrderMark.UTF_16LE, ByteOrderMark.UTF_16BE)
@@ -47,7 +73,7 @@ public final class LogReader {
             throw refusal("it is empty");
         }
         InputStream narrow = wide.isPresent() ? narrow(buffered, wide.get()) : buffered;
-        return first == '<' ? GpxLog.read(narrow, wide.isPresent(), name) : NmeaLog.read(narrow, name);
+        return new Opened(narrow, first == '<', wide.isPresent());
     }
 
     /** UTF-16 by the zero beside its first letter. */

@@ -74,6 +74,11 @@ final class NmeaClock {
         return nowS;
     }
 
+    /** Whether it knows its day. */
+    boolean dated() {
+        return !lastDate.isEmpty();
+    }
+
     int readings() {
         return readings;
     }
