@@ -206,7 +206,14 @@ function Shares({ it }: { it: SymptomCase }) {
             key={each.cause}
             className="grid grid-cols-[minmax(0,1fr)_160px_48px] items-center gap-3 py-0.5 max-md:grid-cols-[minmax(0,1fr)_70px_44px]"
           >
-            <span>{each.what}</span>
+            <span>
+              {each.what}
+              {each.because.words.join("") !== "" && (
+                <span className="block text-[13px] text-ink-3">
+                  the plan says so itself: <Words text={each.because} />
+                </span>
+              )}
+            </span>
             <span className="h-2 bg-grid">
               <span className="block h-full bg-ink-3" style={{ width: `${each.share * 100}%` }} />
             </span>

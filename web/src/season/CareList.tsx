@@ -54,7 +54,7 @@ export function CareList({ id, care, acts }: { id: string; care: RigCare; acts: 
 
 function told(due: CareDue): string {
   const before = due.last === "" ? "not written down yet" : `last ${due.last}`;
-  const since = due.due ? `; since ${due.day}` : "";
+  const since = due.due ? `; due since ${due.day}` : "";
   if (due.usesLeft < 0 || due.due) return before + since;
   return `${before}; or after ${counted(due.usesLeft, "more day")} out`;
 }

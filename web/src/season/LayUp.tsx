@@ -69,7 +69,7 @@ function Before({ care, acts }: { care: RigCare; acts: CareActs }) {
             </span>
             <button
               type="button"
-              className={LEADS_ON}
+              className={`whitespace-nowrap ${LEADS_ON}`}
               aria-label={`not done on ${done.day}: ${done.task}`}
               onClick={() => acts.forget(done.task, done.day)}
             >

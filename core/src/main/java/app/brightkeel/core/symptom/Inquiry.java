@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.review.Finding;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -34,10 +35,10 @@ final class Inquiry {
     private final Map<Known.Test, Boolean> answers = new LinkedHashMap<>();
     private final Map<Known.Cause, Double> weights;
 
-    Inquiry(Line line, Symptom symptom, Map<String, Boolean> said) {
+    Inquiry(Line line, List<Finding> findings, Symptom symptom, Map<String, Boolean> said) {
         this.line = line;
         this.symptom = symptom;
-        signs = new RigSigns(line);
+        signs = new RigSigns(line, findings);
         Map<Known.Cause, Double> often = Known.causes(symptom);
         tests = Known.tests(often).stream().filter(signs::canAsk).toList();
         said.forEach((id, yes) ->
@@ -69,8 +70,8 @@ final class Inquiry {
         List<Map.Entry<Known.Cause, Double>> sorted = sorted(weights);
         List<SymptomCase.Likely> likely = sorted.stream()
                 .filter(each -> each.getValue() > NEGLIGIBLE)
-                .map(each ->
-                        new SymptomCase.Likely(each.getKey().id(), each.getKey().what(), each.getValue()))
+                .map(each -> new SymptomCase.Likely(
+                        each.getKey().id(), each.getKey().what(), each.getValue(), signs.because(each.getKey())))
                 .toList();
         List<SymptomCase.CureStep> cures = sorted.stream()
                 .filter(each -> each.getValue() > WORTH)
@@ -83,7 +84,8 @@ final class Inquiry {
                         each.getKey().cure(),
                         each.getValue()))
                 .toList();
-        boolean sure = sorted.get(0).getValue() > SURE;
+        // nobody is sure who asked nothing
+        boolean sure = !answers.isEmpty() && sorted.get(0).getValue() > SURE;
         List<SymptomCase.Asking> next = sure ? List.of() : next();
         return new SymptomCase(
                 symptom,

@@ -15,6 +15,8 @@ final class Known {
     private static final Table TESTS = Table.read(Known.class, "tests.csv");
     private static final Table ANSWERS = Table.read(Known.class, "answers.csv");
 
+    private static final Table SIGNS = Table.read(Known.class, "signs.csv");
+
     private static final Map<String, Cause> CAUSE = causes();
     private static final Map<String, Test> TEST = tests();
     private static final Map<String, Double> YES = answers();
@@ -79,6 +81,22 @@ final class Known {
             all.put(cause + " " + test, yes[i]);
         }
         return all;
+    }
+
+    /** How many times as likely a finding of the plan makes a cause; 1 where it has nothing to do with it. */
+    static double times(String finding, Cause cause) {
+        List<String> findings = SIGNS.words("finding");
+        for (int i = 0; i < findings.size(); i++) {
+            if (findings.get(i).equals(finding) && SIGNS.words("cause").get(i).equals(cause.id())) {
+                return Double.parseDouble(SIGNS.words("times").get(i));
+            }
+        }
+        return 1;
+    }
+
+    /** Findings that say something of any cause. */
+    static List<String> findings() {
+        return SIGNS.words("finding");
     }
 
     /** Causes of a symptom, and how often each is behind it. */

@@ -3,12 +3,15 @@ package app.brightkeel.core.symptom;
 import app.brightkeel.core.battery.Runtime;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reading.BenchModel;
 import app.brightkeel.core.reading.Expectations;
 import app.brightkeel.core.reading.Expected;
 import app.brightkeel.core.reading.ReadingKind;
 import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.reference.DeviceKind;
+import app.brightkeel.core.review.Finding;
+import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
@@ -45,8 +48,15 @@ final class RigSigns {
     private final Optional<Expected> plug;
     private final double hoursOfWanted;
 
-    RigSigns(Line line) {
+    private final List<Finding> findings;
+
+    /** @param findings of the plan; those that hold or were put aside say nothing */
+    RigSigns(Line line, List<Finding> findings) {
         rig = line.rig();
+        this.findings = findings.stream()
+                .filter(finding -> !finding.putAside()
+                        && (finding.verdict() == Verdict.FAILS || finding.verdict() == Verdict.CLOSE))
+                .toList();
         Outcome<BenchModel> model = BenchModel.of(line);
         List<Expected> all = model.isKnown() ? Expectations.of(model.value()) : List.of();
         rest = first(all, ReadingKind.REST);
@@ -113,8 +123,25 @@ final class RigSigns {
         return test.needs().isEmpty() || volts(test).isPresent();
     }
 
+    /** What the plan itself finds that speaks for a cause, in its words; no words where nothing does. */
+    Text because(Known.Cause cause) {
+        return findings.stream()
+                .filter(finding -> Known.times(finding.rule(), cause) > 1)
+                .findFirst()
+                .map(Finding::text)
+                .orElseGet(() -> Text.of(""));
+    }
+
     /** How many times as likely as usual a cause is at this rig. */
     double factor(Known.Cause cause) {
+        double times = own(cause);
+        for (Finding finding : findings) {
+            times *= Known.times(finding.rule(), cause);
+        }
+        return times;
+    }
+
+    private double own(Known.Cause cause) {
         return switch (cause.id()) {
             case "small-battery" -> hoursOfWanted < 1 ? MUCH : hoursOfWanted > 1.5 ? LITTLE : 1;
             case "thin-feed" ->

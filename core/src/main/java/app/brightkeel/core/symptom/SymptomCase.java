@@ -2,6 +2,7 @@ package app.brightkeel.core.symptom;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import java.util.List;
 import java.util.Map;
@@ -28,9 +29,10 @@ public record SymptomCase(
     /**
      * A cause.
      *
-     * @param share how likely, 0 to 1, all of them together 1
+     * @param share   how likely, 0 to 1, all of them together 1
+     * @param because what the plan itself finds that speaks for it; no words where nothing does
      */
-    public record Likely(String cause, String what, double share) {}
+    public record Likely(String cause, String what, double share, Text because) {}
 
     /** One cure, with the link where it is changed. */
     public record CureStep(String cause, Tier tier, Link link, String what, String cure, double share) {}
@@ -54,8 +56,11 @@ public record SymptomCase(
         asked = List.copyOf(asked);
     }
 
-    /** @param answers by the ids of tests, in the order in which they were given; what there is no such test of is left out */
-    public static SymptomCase of(Line line, Symptom symptom, Map<String, Boolean> answers) {
-        return new Inquiry(line, symptom, answers).told();
+    /**
+     * @param findings of the plan
+     * @param answers by the ids of tests, in the order in which they were given; what there is no such test of is left out
+     */
+    public static SymptomCase of(Line line, List<Finding> findings, Symptom symptom, Map<String, Boolean> answers) {
+        return new Inquiry(line, findings, symptom, answers).told();
     }
 }

@@ -10,11 +10,16 @@ import app.brightkeel.core.reading.Fault;
 import app.brightkeel.core.reading.FaultKind;
 import app.brightkeel.core.reading.Faults;
 import app.brightkeel.core.reading.SimulatedBench;
+import app.brightkeel.core.review.Finding;
+import app.brightkeel.core.review.whole.RigReviewer;
+import app.brightkeel.core.review.whole.Rules;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Rig;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.testng.Reporter;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -27,10 +32,29 @@ public class SymptomTest {
 
     private static final int MOST_ASKED = 8;
 
+    private static SymptomCase of(Line line, Symptom symptom, Map<String, Boolean> answers) {
+        return SymptomCase.of(line, List.of(), symptom, answers);
+    }
+
+    /** What the plan finds speaks for a cause, and is told as the reason. */
+    @Test
+    public void whatThePlanFindsIsAReason() {
+        Set<String> rules = new HashSet<>();
+        Rules.ALL.forEach(rule -> rules.add(rule.id()));
+        assertTrue(rules.containsAll(Known.findings()), Known.findings() + " of " + rules);
+        Line line = Line.of(DemoRigs.gannet());
+        List<Finding> findings = new RigReviewer().review(line).findings();
+        SymptomCase with = SymptomCase.of(line, findings, Symptom.NO_BOTTOM, Map.of());
+        assertEquals(with.likely().get(0).cause(), "too-deep");
+        assertTrue(with.likely().get(0).because().plain().contains("m"), with.toString());
+        assertTrue(
+                !of(line, Symptom.NO_BOTTOM, Map.of()).likely().get(0).cause().equals("too-deep"));
+    }
+
     /** Asks on until it is sure, each question answered as the cause answers it more often than not. */
     private static SymptomCase askedOut(Line line, Symptom symptom, Known.Cause cause) {
         Map<String, Boolean> answers = new LinkedHashMap<>();
-        SymptomCase at = SymptomCase.of(line, symptom, answers);
+        SymptomCase at = of(line, symptom, answers);
         while (!at.next().isEmpty() && answers.size() < MOST_ASKED) {
             String test = at.next().get(0).test();
             Known.Test known = Known.tests(Known.causes(symptom)).stream()
@@ -38,7 +62,7 @@ public class SymptomTest {
                     .findFirst()
                     .orElseThrow();
             answers.put(test, Known.yes(cause, known) > 0.5);
-            at = SymptomCase.of(line, symptom, answers);
+            at = of(line, symptom, answers);
         }
         return at;
     }
@@ -47,7 +71,7 @@ public class SymptomTest {
     @Test
     public void everyCauseIsFoundByItsAnswers() {
         Line line = Line.of(DemoRigs.gannet());
-        RigSigns signs = new RigSigns(line);
+        RigSigns signs = new RigSigns(line, List.of());
         int of = 0;
         int found = 0;
         int asked = 0;
@@ -85,7 +109,7 @@ public class SymptomTest {
                 continue;
             }
             BenchModel model = BenchModel.of(line).value();
-            RigSigns signs = new RigSigns(line);
+            RigSigns signs = new RigSigns(line, List.of());
             for (Fault fault : Faults.all(model)) {
                 if (fault.kind() != FaultKind.BAD_CRIMP) {
                     continue;
@@ -99,7 +123,7 @@ public class SymptomTest {
                 }
                 tried++;
                 for (Symptom symptom : List.of(Symptom.DIES_AS_IT_STARTS, Symptom.RUNS_SHORT, Symptom.CUTS_OFF_COLD)) {
-                    SymptomCase at = SymptomCase.of(line, symptom, answers);
+                    SymptomCase at = of(line, symptom, answers);
                     Known.Cause first = cause(symptom, at.likely().get(0).cause());
                     assertTrue(
                             first.tier() == Tier.CLEAN || first.tier() == Tier.FEED,
@@ -145,7 +169,7 @@ public class SymptomTest {
     public void curesComeInTheirOrder() {
         for (Rig rig : DemoRigs.all()) {
             for (Symptom symptom : Symptom.values()) {
-                SymptomCase at = SymptomCase.of(Line.of(rig), symptom, Map.of());
+                SymptomCase at = of(Line.of(rig), symptom, Map.of());
                 for (int i = 1; i < at.cures().size(); i++) {
                     assertTrue(at.cures()
                                     .get(i)
@@ -185,7 +209,7 @@ public class SymptomTest {
     /** What the rig itself says counts. */
     @Test(dataProvider = "signs")
     public void theRigItselfIsHeard(Rig rig, Symptom symptom, String cause, double least, double most) {
-        double share = SymptomCase.of(Line.of(rig), symptom, Map.of()).likely().stream()
+        double share = of(Line.of(rig), symptom, Map.of()).likely().stream()
                 .filter(each -> each.cause().equals(cause))
                 .mapToDouble(SymptomCase.Likely::share)
                 .sum();
@@ -196,7 +220,7 @@ public class SymptomTest {
     @Test
     public void aBlankRigIsAskedWithoutVolts() {
         Line line = Line.of(Rig.blank("blank", CraftKind.CANOE));
-        SymptomCase at = SymptomCase.of(line, Symptom.RUNS_SHORT, Map.of("no such", true, "plug-load", true));
+        SymptomCase at = of(line, Symptom.RUNS_SHORT, Map.of("no such", true, "plug-load", true));
         assertTrue(!at.next().isEmpty());
         assertEquals(at.asked().size(), 0);
         assertTrue(!Symptom.READ_APART.canBe(line.rig()) && !Symptom.ONE_SIDED.canBe(line.rig()));

@@ -3,9 +3,11 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.symptom.Symptom;
 import app.brightkeel.core.symptom.SymptomCase;
 import app.brightkeel.server.store.RigStore;
+import app.brightkeel.server.store.StoredRig;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,11 +28,13 @@ class SymptomController {
 
     private final RigStore rigs;
     private final Lines lines;
+    private final Reviews reviews;
     private final Turns turns;
 
-    SymptomController(RigStore rigs, Lines lines, Turns turns) {
+    SymptomController(RigStore rigs, Lines lines, Reviews reviews, Turns turns) {
         this.rigs = rigs;
         this.lines = lines;
+        this.reviews = reviews;
         this.turns = turns;
     }
 
@@ -58,13 +62,15 @@ class SymptomController {
             @PathVariable Symptom symptom,
             @RequestParam(name = "answer", defaultValue = "") List<String> answers) {
         Checks.atMost("answer", MOST_ANSWERS, answers);
-        Line line = lines.of(rigs.get(id));
+        StoredRig stored = rigs.get(id);
+        Line line = lines.of(stored);
+        List<Finding> findings = reviews.of(id, stored.revision(), stored.rig()).findings();
         Map<String, Boolean> said = new LinkedHashMap<>();
         for (String answer : answers) {
             if (!answer.isEmpty()) {
                 said.put(answer.substring(1), answer.charAt(0) == 'y');
             }
         }
-        return turns.take(() -> SymptomCase.of(line, symptom, said));
+        return turns.take(() -> SymptomCase.of(line, findings, symptom, said));
     }
 }

@@ -9,17 +9,22 @@ import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.lists.RigLists;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.EveryList;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.trip.Leg;
+import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigReader;
 import app.brightkeel.server.store.RigStore;
+import app.brightkeel.server.store.TripStore;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -49,6 +54,16 @@ public class EveryPageTest extends ServerTest {
             "bench",
             "harness",
             "harness?charge=hour&hour=2&starting=true",
+            "trips",
+            "trips/list",
+            "trips/first/picture",
+            "taught",
+            "care",
+            "care/calendar",
+            "symptoms",
+            "symptoms/dies-as-it-starts?answer=ywiggle",
+            "symptoms/runs-short",
+            "symptoms/cuts-off-cold",
             "log?seconds=60");
 
     private static final int TWELFTH = 12;
@@ -57,6 +72,35 @@ public class EveryPageTest extends ServerTest {
 
     @Autowired
     private RigStore store;
+
+    @Autowired
+    private TripStore trips;
+
+    /** A short one, one until it stopped, and one of which nobody measured anything. */
+    private void log(String id) {
+        trips.keepAll(
+                id,
+                1,
+                List.of(
+                        trip("2025-05-01", 4, 12.6, false),
+                        trip("2025-08-01", 24, 0, true),
+                        trip("2026-05-01", 0.05, 0, false)));
+    }
+
+    private static Trip trip(String day, double hours, double afterV, boolean ranOut) {
+        return new Trip(
+                UUID.randomUUID().toString(),
+                day,
+                List.of(new Leg(hours, 0.5, 0)),
+                -20,
+                true,
+                Figure.UNSET,
+                afterV > 0 ? Figure.measured(afterV) : Figure.UNSET,
+                Figure.UNSET,
+                ranOut,
+                List.of(),
+                "");
+    }
 
     @DataProvider
     public Object[][] rigs() {
@@ -99,6 +143,7 @@ public class EveryPageTest extends ServerTest {
 
     private Stream<String> faults(int rig, Rig content) {
         String id = store.create(content).id();
+        log(id);
         List<String> faults = new ArrayList<>();
         for (String page : pages(rig)) {
             String fault = fault("/api/rigs/" + id + "/" + page);
