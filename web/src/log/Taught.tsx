@@ -130,6 +130,11 @@ function Offers({ lessons, acts }: { lessons: TripLessons; acts: LogActs }) {
           </button>
         </p>
       )}
+      {lessons.offers.length === 0 && taken === null && (
+        <p className="text-[13px] text-ink-2">
+          The plan says what this log says, within half of its ranges: nothing to take.
+        </p>
+      )}
       {lessons.offers.map((offer) => (
         <div key={offer.lesson} className="flex flex-wrap items-start justify-between gap-x-4 gap-y-1 py-1.5">
           <ul className="min-w-0 grow basis-1/2 text-[13px] text-ink-2">

@@ -37,7 +37,7 @@ public class LogIT extends InBrowser {
     private void keep(String day, String hours, String volts) {
         button("Log a trip").click();
         assertThat(page.getByLabel("hours out")).isFocused();
-        page.getByLabel("day").fill(day);
+        page.getByLabel("day", new Page.GetByLabelOptions().setExact(true)).fill(day);
         page.getByLabel("hours out").fill(hours);
         page.getByLabel("rest volts an hour after").fill(volts);
         button("Keep this trip").click();

@@ -42,7 +42,16 @@ public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Foretold h
             double after,
             double afterLow,
             double afterHigh,
-            Unit unit) {}
+            Unit unit) {
+
+        /** Of half its range; common practice, no source. */
+        private static final double MATTERS = 0.5;
+
+        /** Whether the plan has it otherwise by more than nobody can tell: what was taken once moves a little again each time. */
+        public boolean moved() {
+            return Math.abs(after - before) > MATTERS * (afterHigh - afterLow) / 2;
+        }
+    }
 
     /** What trips teach. */
     public enum What {

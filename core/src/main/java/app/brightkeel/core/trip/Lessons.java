@@ -18,6 +18,17 @@ public final class Lessons {
 
     private Lessons() {}
 
+    /** Whether the draws are worth taking: those of the plan are others. */
+    public static boolean teachDraws(Calibration taught) {
+        return taught.of(Calibration.What.DRAW).moved()
+                || taught.of(Calibration.What.BACKLIGHT).moved();
+    }
+
+    /** Whether the capacity is. */
+    public static boolean teachCapacity(Calibration taught) {
+        return taught.of(Calibration.What.CAPACITY).moved();
+    }
+
     /** Draws as they were, each device keeping its part of the whole; empty where lamps and the like alone draw more. */
     public static Optional<Rig> draws(Line line, Gear gear, Calibration taught) {
         return new RanTogether(

@@ -101,6 +101,12 @@ class TripTeacher {
     private static List<TripLessons.LessonOffer> offers(Line line, Gear gear, Learnt learnt) {
         List<TripLessons.LessonOffer> offers = new ArrayList<>();
         for (TripLessons.Lesson lesson : TripLessons.Lesson.values()) {
+            boolean worth = lesson == TripLessons.Lesson.DRAWS
+                    ? Lessons.teachDraws(learnt.calibration())
+                    : Lessons.teachCapacity(learnt.calibration());
+            if (!worth) {
+                continue;
+            }
             taken(lesson, line, gear, learnt)
                     .map(rig -> RigDifferences.between(line.entered(), rig))
                     .filter(changes -> !changes.isEmpty())
