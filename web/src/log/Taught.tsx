@@ -74,7 +74,7 @@ function BeforeAndAfter({ calibration }: { calibration: Calibration }) {
         <thead>
           <tr className="border-b border-rule text-left text-[13px] text-ink-3">
             <th className="py-1 font-medium">what</th>
-            <th className="py-1 text-right font-medium">as planned</th>
+            <th className="py-1 text-right font-medium">as first planned</th>
             <th className="py-1 text-right font-medium">by this log</th>
           </tr>
         </thead>

@@ -47,9 +47,9 @@ public record Calibration(List<Taught> taught, List<LeftOut> leftOut, Foretold h
         /** Of half its range; common practice, no source. */
         private static final double MATTERS = 0.5;
 
-        /** Whether the plan has it otherwise by more than nobody can tell: what was taken once moves a little again each time. */
-        public boolean moved() {
-            return Math.abs(after - before) > MATTERS * (afterHigh - afterLow) / 2;
+        /** Whether a plan has it otherwise, by more than nobody can tell. */
+        boolean differs(double planned) {
+            return Math.abs(after - planned) > MATTERS * (afterHigh - afterLow) / 2;
         }
     }
 

@@ -47,6 +47,7 @@ public record Gear(
     private static final double TENTH = 1.2816;
 
     private static final double LEAST_SPREAD = 0.02;
+    private static final double SAME_A = 1e-9;
 
     /** Of the first circuit of a rig; asked where its hours are known. */
     public static Outcome<Gear> of(Line line) {
@@ -100,6 +101,11 @@ public record Gear(
                         .sum(),
                 pack.peukert(),
                 1 - run.charge());
+    }
+
+    /** Whether another plan has the same battery, however worn. */
+    public boolean sameBattery(Gear other) {
+        return chemistry == other.chemistry && blocks == other.blocks && Math.abs(ratedA - other.ratedA) < SAME_A;
     }
 
     /** Share of the warm capacity that a temperature leaves. */

@@ -22,7 +22,11 @@ public final class Learnt {
         this.calibration = calibration;
     }
 
-    /** From trips with one battery, in any order. */
+    /**
+     * From trips with one battery, in any order.
+     *
+     * @param gear of the plan as it stood before any of them taught it anything: else they would teach twice
+     */
     public static Learnt of(Gear gear, List<Trip> trips) {
         List<Trip> sorted = trips.stream()
                 .sorted((a, b) -> a.date().compareTo(b.date()))
@@ -55,8 +59,12 @@ public final class Learnt {
         return all;
     }
 
-    /** Years to come with this battery in this rig. */
-    public Outlook outlook(Line line) {
-        return OutlookMaker.of(line, gear, model, fit, calibration);
+    /**
+     * Years to come with this battery in this rig.
+     *
+     * @param now of the plan as it stands
+     */
+    public Outlook outlook(Line line, Gear now) {
+        return OutlookMaker.of(line, now, gear, model, fit, calibration);
     }
 }

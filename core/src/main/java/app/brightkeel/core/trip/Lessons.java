@@ -18,15 +18,15 @@ public final class Lessons {
 
     private Lessons() {}
 
-    /** Whether the draws are worth taking: those of the plan are others. */
-    public static boolean teachDraws(Calibration taught) {
-        return taught.of(Calibration.What.DRAW).moved()
-                || taught.of(Calibration.What.BACKLIGHT).moved();
+    /** Whether the draws are worth taking: those of the plan as it stands are others. */
+    public static boolean teachDraws(Gear now, Calibration taught) {
+        return taught.of(Calibration.What.DRAW).differs(now.baseW() + now.moduleW())
+                || taught.of(Calibration.What.BACKLIGHT).differs(now.backW());
     }
 
     /** Whether the capacity is. */
-    public static boolean teachCapacity(Calibration taught) {
-        return taught.of(Calibration.What.CAPACITY).moved();
+    public static boolean teachCapacity(Gear now, Calibration taught) {
+        return taught.of(Calibration.What.CAPACITY).differs(now.ah());
     }
 
     /** Draws as they were, each device keeping its part of the whole; empty where lamps and the like alone draw more. */

@@ -27,17 +27,17 @@ final class OutlookMaker {
     private static final double MOST_TIMES = 20;
 
     private final Line line;
-    private final Gear gear;
+    private final Gear now;
     private final Fit fit;
     private final Simulation day;
     private final Fading fading;
     private final int trips;
 
-    private OutlookMaker(Line line, Gear gear, TripModel model, Fit fit, Calibration taught) {
+    private OutlookMaker(Line line, Gear now, Gear plan, TripModel model, Fit fit, Calibration taught) {
         this.line = line;
-        this.gear = gear;
+        this.now = now;
         this.fit = fit;
-        Rig corrected = Lessons.draws(line, gear, taught).orElse(line.entered());
+        Rig corrected = Lessons.draws(line, now, taught).orElse(line.entered());
         double cold = taught.of(Calibration.What.COLD).after();
         day = Line.of(corrected)
                 .needs(Runtime.STAGE)
@@ -45,19 +45,19 @@ final class OutlookMaker {
                 .with(pack -> pack.withColdFactor(Math.pow(pack.coldFactor(), cold)));
         trips = model.trips().size();
         fading = new Fading(
-                gear,
+                plan,
                 fit,
                 model.trips().get(0).date(),
                 model.trips().get(trips - 1).date());
     }
 
-    static Outlook of(Line line, Gear gear, TripModel model, Fit fit, Calibration taught) {
-        return new OutlookMaker(line, gear, model, fit, taught).outlook();
+    static Outlook of(Line line, Gear now, Gear plan, TripModel model, Fit fit, Calibration taught) {
+        return new OutlookMaker(line, now, plan, model, fit, taught).outlook();
     }
 
     /** Hours of the day with so much capacity [h]. */
     private double hours(double ah) {
-        return day.with(pack -> pack.aged(pack.ageFactor() * ah / gear.ah()))
+        return day.with(pack -> pack.aged(pack.ageFactor() * ah / now.ah()))
                 .asPlanned()
                 .hours();
     }
@@ -68,7 +68,7 @@ final class OutlookMaker {
         LocalDate from = crossing(needed, Outlook.At::ah);
         LocalDate early = crossing(needed, Outlook.At::lowAh);
         LocalDate late = crossing(needed, Outlook.At::highAh);
-        Outlook.At now = fading.at(fading.last());
+        Outlook.At today = fading.at(fading.last());
         Outlook.At next = fading.at(fading.last().plusYears(1));
         double nextH = hours(next.ah());
         double draws = Calibration.TENTH * fit.deviation(TripModel.Unknown.BASE.ordinal());
@@ -79,9 +79,9 @@ final class OutlookMaker {
         Outlook bare = new Outlook(
                 shown(from, late),
                 rated,
-                now.ah() / rated,
-                now.lowAh() / rated,
-                now.highAh() / rated,
+                today.ah() / rated,
+                today.lowAh() / rated,
+                today.highAh() / rated,
                 wanted,
                 Double.isInfinite(needed) ? 0 : needed,
                 nextH,
@@ -93,13 +93,13 @@ final class OutlookMaker {
                 days(early),
                 days(late),
                 List.of());
-        return bare.withWords(OutlookWords.of(bare, seasons, hours(now.ah()), price(), perYear()));
+        return bare.withWords(OutlookWords.of(bare, seasons, hours(today.ah()), price(), perYear()));
     }
 
     /** Least capacity with which the day is met, by halving: hours only grow with it [Ah]. */
     private double needed(double wanted) {
-        double low = LEAST_TIMES * gear.ah();
-        double high = MOST_TIMES * gear.ah();
+        double low = LEAST_TIMES * now.ah();
+        double high = MOST_TIMES * now.ah();
         if (hours(high) < wanted) {
             return Double.POSITIVE_INFINITY;
         }

@@ -169,7 +169,7 @@ public class DemoTripsTest {
                         out,
                         world.slips,
                         taught.held(),
-                        learnt.outlook(line).words().stream()
+                        learnt.outlook(line, Gear.of(line).value()).words().stream()
                                 .map(words -> words.plain())
                                 .toList()),
                 true);

@@ -16,6 +16,7 @@ import app.brightkeel.core.trip.Learnt;
 import app.brightkeel.core.trip.Lessons;
 import app.brightkeel.core.trip.Outlook;
 import app.brightkeel.core.trip.Trip;
+import app.brightkeel.server.store.Revisions;
 import app.brightkeel.server.store.StoredRig;
 import app.brightkeel.server.store.TripStore;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -43,11 +44,13 @@ class TripTeacher {
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
     private final TripStore trips;
+    private final Revisions revisions;
     private final Lines lines;
     private final Turns turns;
 
-    TripTeacher(TripStore trips, Lines lines, Turns turns) {
+    TripTeacher(TripStore trips, Revisions revisions, Lines lines, Turns turns) {
         this.trips = trips;
+        this.revisions = revisions;
         this.lines = lines;
         this.turns = turns;
     }
@@ -73,14 +76,28 @@ class TripTeacher {
         Asked asked = new Asked(stored.id(), stored.revision(), trips.stamp(stored.id()));
         return Optional.of(known.get(asked, key -> {
             List<Trip> all = trips.trips(stored.id(), 0, MOST_TAUGHT);
-            return turns.takeLong(() -> learn(stored, line, gear, all));
+            return turns.takeLong(() -> learn(stored, line, gear, plan(stored, gear), all));
         }));
     }
 
-    private static Known learn(StoredRig stored, Line line, Gear gear, List<Trip> all) {
-        Learnt learnt = Learnt.of(gear, all);
+    /** As it stood when the log began, while the battery is the same: what was taken from it since came from these trips. */
+    private Gear plan(StoredRig stored, Gear now) {
+        long first = trips.firstRevision(stored.id());
+        return revisions
+                .get(stored.id(), first)
+                .filter(revision -> first != stored.revision())
+                .flatMap(revision -> revisions.legible(stored.id(), revision))
+                .map(rig -> Gear.of(lines.of(stored.id(), first, rig)))
+                .filter(Outcome::isKnown)
+                .map(Outcome::value)
+                .filter(now::sameBattery)
+                .orElse(now);
+    }
+
+    private static Known learn(StoredRig stored, Line line, Gear gear, Gear plan, List<Trip> all) {
+        Learnt learnt = Learnt.of(plan, all);
         List<Hindsight> hindsights = learnt.hindsights();
-        Outlook outlook = learnt.outlook(line);
+        Outlook outlook = learnt.outlook(line, gear);
         List<Scene> scenes = new ArrayList<>();
         if (!hindsights.isEmpty()) {
             scenes.add(HadScene.of(hindsights));
@@ -102,8 +119,8 @@ class TripTeacher {
         List<TripLessons.LessonOffer> offers = new ArrayList<>();
         for (TripLessons.Lesson lesson : TripLessons.Lesson.values()) {
             boolean worth = lesson == TripLessons.Lesson.DRAWS
-                    ? Lessons.teachDraws(learnt.calibration())
-                    : Lessons.teachCapacity(learnt.calibration());
+                    ? Lessons.teachDraws(gear, learnt.calibration())
+                    : Lessons.teachCapacity(gear, learnt.calibration());
             if (!worth) {
                 continue;
             }

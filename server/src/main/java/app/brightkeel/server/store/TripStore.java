@@ -75,6 +75,11 @@ public class TripStore {
         });
     }
 
+    /** Revision of the rig when its log began; 0 where it has none. */
+    public long firstRevision(String rig) {
+        return number("SELECT coalesce(min(revision), 0) FROM trip WHERE rig_id = ?1", rig, "");
+    }
+
     /** Hours that a rig was out on a day, by all of its trips but one. */
     public double hoursOn(String rig, String day, String but) {
         return database.read(connection -> {
