@@ -132,7 +132,7 @@ function Offers({ lessons, acts }: { lessons: TripLessons; acts: LogActs }) {
       )}
       {lessons.offers.length === 0 && taken === null && (
         <p className="text-[13px] text-ink-2">
-          The plan says what this log says, within half of its ranges: nothing to take.
+          The rig as it stands says what this log says: nothing to take.
         </p>
       )}
       {lessons.offers.map((offer) => (
