@@ -1,4 +1,6 @@
+import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
+import { rigQuery } from "../api/queries";
 import type { Bench } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { useKeys } from "../parts/keys";
@@ -16,17 +18,18 @@ export default function BenchView() {
   const { id = "" } = useParams();
   const { toggle } = useUnits();
   const navigate = useNavigate();
-  const acts = useBench(id);
+  const bySight = useSearchParams()[0].get("by") === "sight";
+  const acts = useBench(id, !bySight);
+  const revision = useQuery(rigQuery(id)).data?.revision;
   useKeys({
     u: toggle,
     l: () => void navigate(`/rigs/${id}`),
     s: () => void navigate(`/rigs/${id}/sheet`),
   });
   const { data, isError, error } = acts.bench;
-  const bySight = useSearchParams()[0].get("by") === "sight";
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
-      <RigHead id={id} at="bench" about={data ? `bench for revision ${data.revision}` : ""} />
+      <RigHead id={id} at="bench" about={revision === undefined ? "" : `bench for revision ${revision}`} />
       <Trouble words={acts.trouble} />
       <Ways bySight={bySight} />
       {bySight && <Symptoms id={id} />}

@@ -5,6 +5,7 @@ import type { Asking, CureStep, Symptom, SymptomCase } from "../api/types";
 import { Button, LEADS_ON } from "../parts/Button";
 import { LINK_NAMES } from "../parts/verdicts";
 import { Words } from "../parts/Words";
+import { says } from "../units/format";
 
 const symptomsQuery = (id: string) =>
   queryOptions({
@@ -103,7 +104,7 @@ function Case({
       <p role="status" className="text-[16px] font-semibold">
         <Words text={data.says} />
       </p>
-      {data.beyond.words.join("") !== "" && (
+      {says(data.beyond) && (
         <p className="my-2 max-w-[68ch] border-l-2 border-close pl-3 text-ink-2">
           <Words text={data.beyond} />
         </p>
@@ -208,7 +209,7 @@ function Shares({ it }: { it: SymptomCase }) {
           >
             <span>
               {each.what}
-              {each.because.words.join("") !== "" && (
+              {says(each.because) && (
                 <span className="block text-[13px] text-ink-3">
                   the plan says so itself: <Words text={each.because} />
                 </span>

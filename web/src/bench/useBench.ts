@@ -13,14 +13,19 @@ export const readingWorkingQuery = (id: string, point: string, revision: number)
     staleTime: Infinity,
   });
 
-/** What is done at the bench; every answer is the whole bench again. */
-export function useBench(id: string) {
+/**
+ * What is done at the bench; every answer is the whole bench again.
+ *
+ * @param wanted whether it is on the page: the diagnosis of all readings is dear
+ */
+export function useBench(id: string, wanted: boolean) {
   const client = useQueryClient();
   const path = { id };
   const bench = useQuery({
     queryKey: keyOf(id),
     queryFn: () => answer(api.GET("/api/rigs/{id}/bench", { params: { path } })),
     staleTime: 0,
+    enabled: wanted,
   });
   const act = useMutation({
     mutationFn: (request: () => Promise<Bench>) => request(),

@@ -93,7 +93,7 @@ export default function LogView() {
             </Button>
           )}
         </section>
-        <Taught id={id} acts={acts} />
+        <Taught acts={acts} />
       </main>
     </div>
   );

@@ -4,6 +4,7 @@ import { SceneDrawing } from "../drawing/SceneDrawing";
 import { Button, LEADS_ON } from "../parts/Button";
 import { counted } from "../parts/counted";
 import { Words } from "../parts/Words";
+import { says } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
 import type { LogActs } from "./useLog";
 
@@ -21,7 +22,7 @@ const LESSONS: Record<Lesson, string> = {
 };
 
 /** What the trips say of the plan: before and after, how far it is to be trusted, what comes of it. */
-export function Taught({ id, acts }: { id: string; acts: LogActs }) {
+export function Taught({ acts }: { acts: LogActs }) {
   const { data, isPending, isError, error } = acts.lessons;
   return (
     <section
@@ -32,21 +33,20 @@ export function Taught({ id, acts }: { id: string; acts: LogActs }) {
       <h2 className="text-[16px] font-semibold">What the trips taught</h2>
       {isPending && <p className="py-2 text-ink-3">Working it out…</p>}
       {isError && <p className="py-2 text-fails">{error.message}</p>}
-      {data && <Lessons id={id} lessons={data} acts={acts} />}
+      {data && <Lessons lessons={data} acts={acts} />}
     </section>
   );
 }
 
-function Lessons({ lessons, acts }: { id: string; lessons: TripLessons; acts: LogActs }) {
-  const { text } = useUnits();
+function Lessons({ lessons, acts }: { lessons: TripLessons; acts: LogActs }) {
   const calibration = lessons.taught[0];
   if (!calibration) {
     return (
       <p className="py-2 text-ink-2">
-        {text(lessons.waits) === "" ? (
-          "Nothing yet: the first trips teach the most."
-        ) : (
+        {says(lessons.waits) ? (
           <Words text={lessons.waits} />
+        ) : (
+          "Nothing yet: the first trips teach the most."
         )}
       </p>
     );

@@ -6,8 +6,9 @@ import { sendFile } from "../api/sendFile";
 import type { Leg, Link, TrackRead, Trip, TripSaid } from "../api/types";
 import { Button, LEADS_ON } from "../parts/Button";
 import { LINK_NAMES, LINKS } from "../parts/verdicts";
-import { FigureOf, NumberOf, ShareOf } from "./fields";
-import { begun, today } from "./trips";
+import { FigureOf, NumberOf, ShareOf } from "../parts/amounts";
+import { today } from "../parts/when";
+import { begun } from "./trips";
 import type { LogActs } from "./useLog";
 
 /** A trip in a minute: day and hours, then what was read; what is not known stays empty. */

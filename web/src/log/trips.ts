@@ -1,15 +1,8 @@
+import { today } from "../parts/when";
 import type { Trip, TripSaid } from "../api/types";
 
 export function hoursOf(trip: Pick<Trip, "legs">): number {
   return trip.legs.reduce((sum, leg) => sum + leg.hours, 0);
-}
-
-/** Today where the person is, as 2026-10-31. */
-export function today(): string {
-  const now = new Date();
-  return [now.getFullYear(), now.getMonth() + 1, now.getDate()]
-    .map((part) => String(part).padStart(2, "0"))
-    .join("-");
 }
 
 /** What a person is asked first: as it was the last time, or as it usually is. */

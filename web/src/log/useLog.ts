@@ -41,6 +41,11 @@ export function useLog(id: string) {
       await client.invalidateQueries({ queryKey: keyOf(id) });
     },
   });
+  const changed = (done: () => void) => {
+    void client.invalidateQueries({ queryKey: ["rig", id] });
+    void client.invalidateQueries({ queryKey: ["shelf"] });
+    done();
+  };
   return {
     log,
     lessons,
@@ -65,24 +70,12 @@ export function useLog(id: string) {
               params: { path: { id, lesson }, header: etag(revision) },
             }),
           ),
-        {
-          onSuccess: () => {
-            void client.invalidateQueries({ queryKey: ["rig", id] });
-            void client.invalidateQueries({ queryKey: ["shelf"] });
-            done();
-          },
-        },
+        { onSuccess: () => changed(done) },
       ),
     undo: (revision: number, done: () => void) =>
       act.mutate(
         () => answer(api.POST("/api/rigs/{id}/undo", { params: { path, header: etag(revision) } })),
-        {
-          onSuccess: () => {
-            void client.invalidateQueries({ queryKey: ["rig", id] });
-            void client.invalidateQueries({ queryKey: ["shelf"] });
-            done();
-          },
-        },
+        { onSuccess: () => changed(done) },
       ),
   };
 }

@@ -7,3 +7,11 @@ export function when(instant: string): string {
   const time = TIME.format(then);
   return DAY.format(then) === DAY.format(new Date()) ? `today ${time}` : `${DAY.format(then)}, ${time}`;
 }
+
+/** Today where the person is, as 2026-10-31. */
+export function today(): string {
+  const now = new Date();
+  return [now.getFullYear(), now.getMonth() + 1, now.getDate()]
+    .map((part) => String(part).padStart(2, "0"))
+    .join("-");
+}

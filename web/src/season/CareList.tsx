@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { CareDue, RigCare } from "../api/types";
-import { NumberOf } from "../log/fields";
-import { today } from "../log/trips";
+import { NumberOf } from "../parts/amounts";
+import { today } from "../parts/when";
 import { Button, LEADS_ON } from "../parts/Button";
 import { counted } from "../parts/counted";
 import type { CareActs } from "./useCare";

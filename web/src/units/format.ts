@@ -102,3 +102,8 @@ export function plain(text: Text, system: System): string {
     .map((word, i) => word + (i < text.amounts.length ? amountText(text.amounts[i]!, system) : ""))
     .join("");
 }
+
+/** Whether there is anything in it. */
+export function says(text: Text): boolean {
+  return text.amounts.length > 0 || text.words.join("") !== "";
+}

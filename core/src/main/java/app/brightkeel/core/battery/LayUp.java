@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * What a battery wants between the last trip and the first: before it rests, in between, and before it is wanted again. Heat
@@ -73,8 +74,13 @@ public final class LayUp {
 
     /** Of all batteries of a rig, in the order of the days. */
     public static List<Due> of(Rig rig) {
+        return of(rig, pack -> List.of());
+    }
+
+    /** The same where charges of each were written down. */
+    public static List<Due> of(Rig rig, Function<Pack, List<LocalDate>> charges) {
         return rig.harness().packs().stream()
-                .flatMap(pack -> of(pack).stream())
+                .flatMap(pack -> of(pack, charges.apply(pack)).stream())
                 .sorted(Comparator.comparing(Due::day))
                 .toList();
     }

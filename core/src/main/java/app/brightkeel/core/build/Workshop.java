@@ -28,11 +28,7 @@ public record Workshop(
 
     /** @throws Refusal naming the field for a day or zone that there is not, hours out of range, or no hour in a whole week */
     public Workshop {
-        try {
-            LocalDate.parse(firstDay);
-        } catch (DateTimeException e) {
-            throw new Refusal(RefusalCode.BAD_TEXT, "firstDay", firstDay, "a day such as 2026-10-31");
-        }
+        Checks.day("firstDay", firstDay);
         try {
             ZoneId.of(zone);
         } catch (DateTimeException e) {

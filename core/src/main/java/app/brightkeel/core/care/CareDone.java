@@ -2,9 +2,7 @@ package app.brightkeel.core.care;
 
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
-import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.Figure;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 
 /**
@@ -19,12 +17,7 @@ public record CareDone(String task, String day, Figure restV) {
     /** @throws Refusal naming the field for a day that there is not, or volts that no battery has */
     public CareDone {
         Checks.id("task", task);
-        try {
-            LocalDate.parse(day);
-        } catch (DateTimeException e) {
-            throw new Refusal(
-                    RefusalCode.BAD_TEXT, "day", Checks.cut(day, Checks.LONGEST_NAME), "a day such as 2026-10-31");
-        }
+        Checks.day("day", day);
         Figure.within("restV", restV, 1, 120, "V");
     }
 

@@ -34,7 +34,7 @@ public enum CareKind {
     }
 
     private String said(String column) {
-        return TABLE.words(column).get(ordinal());
+        return TABLE.words(column).get(TABLE.words("kind").indexOf(written()));
     }
 
     /** Days from one time to the next; sooner in salt water. */

@@ -8,20 +8,44 @@ import app.brightkeel.core.trip.Trip;
 import app.brightkeel.core.trip.Trouble;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Three invented seasons of the invented rigs: what they said is known to the tests with the truth behind it. */
 public final class DemoTrips {
 
-    private static final Table TRIPS = Table.read(DemoTrips.class, "trips.csv");
+    /** Each column by its name, top to bottom. */
+    private static final Map<String, List<String>> SAID = columns(Table.read(DemoTrips.class, "trips.csv"));
 
     private DemoTrips() {}
 
+    private static Map<String, List<String>> columns(Table table) {
+        return Stream.of(
+                        "rig",
+                        "day",
+                        "hours",
+                        "brightness",
+                        "modules",
+                        "packC",
+                        "charged",
+                        "beforeV",
+                        "afterV",
+                        "countedAh",
+                        "ranOut",
+                        "link",
+                        "trouble",
+                        "note")
+                .collect(Collectors.toMap(Function.identity(), table::words));
+    }
+
     /** Trips of a demo rig by its name, in the order of their days; most have none. */
     public static List<Trip> of(String rig) {
-        List<String> rigs = TRIPS.words("rig");
         List<Trip> trips = new ArrayList<>();
-        for (int row = 0; row < rigs.size(); row++) {
-            if (rigs.get(row).equals(rig)) {
+        for (int row = 0; row < column("rig").size(); row++) {
+            if (said(row, "rig").equals(rig)) {
                 trips.add(trip(row, "trip-" + trips.size()));
             }
         }
@@ -46,7 +70,11 @@ public final class DemoTrips {
     }
 
     private static String said(int row, String column) {
-        return TRIPS.words(column).get(row);
+        return column(column).get(row);
+    }
+
+    private static List<String> column(String name) {
+        return Objects.requireNonNull(SAID.get(name), name);
     }
 
     private static double number(int row, String column) {

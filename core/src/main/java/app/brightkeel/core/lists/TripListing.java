@@ -2,11 +2,11 @@ package app.brightkeel.core.lists;
 
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.trip.Leg;
 import app.brightkeel.core.trip.Trip;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
@@ -46,7 +46,7 @@ public final class TripListing {
 
     private static String troubles(Trip trip) {
         return trip.troubles().stream()
-                .map(trouble -> trouble.link().name().toLowerCase(Locale.ROOT) + ": " + trouble.words())
+                .map(trouble -> Table.written(trouble.link()) + ": " + trouble.words())
                 .collect(Collectors.joining("; "));
     }
 }

@@ -1,6 +1,5 @@
 package app.brightkeel.core.quantity;
 
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -39,7 +38,7 @@ final class Article {
             before.append(name);
         } else if (OWN.matcher(name).matches()) {
             before.setLength(before.length() - "the ".length());
-            before.append(article.equals("The") ? Worded.capital(name) : uncapital(name));
+            before.append(article.equals("The") ? Worded.capital(name) : Worded.small(name));
         } else {
             before.append(WHERE.matcher(name).matches() ? "“" + name + "”" : name);
         }
@@ -54,9 +53,5 @@ final class Article {
         }
         Matcher matcher = WAITING.matcher(before.subSequence(Math.max(0, end - 6), end));
         return !matcher.find() ? "" : matcher.group(1) == null ? "A" : matcher.group(1);
-    }
-
-    private static String uncapital(String name) {
-        return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }
 }

@@ -12,4 +12,9 @@ public interface Worded {
     static String capital(String words) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
+
+    /** The same in the middle of one. */
+    static String small(String words) {
+        return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+    }
 }

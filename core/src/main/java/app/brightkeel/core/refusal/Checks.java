@@ -1,5 +1,7 @@
 package app.brightkeel.core.refusal;
 
+import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
@@ -106,6 +108,21 @@ public final class Checks {
             }
         }
         return true;
+    }
+
+    /** A day of the calendar as 2026-10-31; returns it. */
+    public static String day(String field, String value) {
+        return day(field, value, "a day such as 2026-10-31");
+    }
+
+    /** The same where something else is allowed as well, as the words say. */
+    public static String day(String field, String value, String allowed) {
+        try {
+            LocalDate.parse(value);
+        } catch (DateTimeException e) {
+            throw new Refusal(RefusalCode.BAD_TEXT, field, cut(value, LONGEST_NAME), allowed);
+        }
+        return value;
     }
 
     /**

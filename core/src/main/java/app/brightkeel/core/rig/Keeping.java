@@ -1,10 +1,9 @@
 package app.brightkeel.core.rig;
 
+import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 
 /**
  * How a pack stands between trips.
@@ -45,10 +44,6 @@ public record Keeping(Figure drainA, String chargedOn, String restsFrom, String 
         if (day.isEmpty()) {
             return;
         }
-        try {
-            LocalDate.parse(day);
-        } catch (DateTimeParseException e) {
-            throw new Refusal(RefusalCode.BAD_TEXT, field, day, "a day such as 2026-10-31, or nothing");
-        }
+        Checks.day(field, day, "a day such as 2026-10-31, or nothing");
     }
 }

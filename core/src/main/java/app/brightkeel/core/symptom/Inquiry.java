@@ -4,12 +4,12 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.quantity.Worded;
 import app.brightkeel.core.review.Finding;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /** Weighs the causes of one symptom by what was answered, and finds what tells most next. */
@@ -110,21 +110,19 @@ final class Inquiry {
         Amount share = new Amount(first.getValue(), Unit.PERCENT);
         if (sure) {
             return Text.of(
-                    "All but certain ({}): {}.", share, small(first.getKey().what()));
+                    "All but certain ({}): {}.",
+                    share,
+                    Worded.small(first.getKey().what()));
         }
         return nothingLeft
                 ? Text.of(
                         "Likeliest ({}): {}. Nothing here tells more: take the cures in their order, one at a time.",
                         share,
-                        small(first.getKey().what()))
+                        Worded.small(first.getKey().what()))
                 : Text.of(
                         "Likeliest so far ({}): {}.",
                         share,
-                        small(first.getKey().what()));
-    }
-
-    private static String small(String words) {
-        return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+                        Worded.small(first.getKey().what()));
     }
 
     private List<SymptomCase.Asking> next() {
@@ -172,7 +170,7 @@ final class Inquiry {
         return Text.of(
                 first.getValue() > before ? "then likeliest, {}: {}" : "still likeliest, {}: {}",
                 new Amount(first.getValue(), Unit.PERCENT),
-                small(first.getKey().what()));
+                Worded.small(first.getKey().what()));
     }
 
     private Text question(Known.Test test) {

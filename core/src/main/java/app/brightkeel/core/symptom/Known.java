@@ -14,12 +14,12 @@ final class Known {
     private static final Table SYMPTOMS = Table.read(Known.class, "symptoms.csv");
     private static final Table TESTS = Table.read(Known.class, "tests.csv");
     private static final Table ANSWERS = Table.read(Known.class, "answers.csv");
-
     private static final Table SIGNS = Table.read(Known.class, "signs.csv");
 
     private static final Map<String, Cause> CAUSE = causes();
     private static final Map<String, Test> TEST = tests();
     private static final Map<String, Double> YES = answers();
+    private static final Map<String, Double> TIMES = signs();
 
     private Known() {}
 
@@ -29,7 +29,8 @@ final class Known {
     /**
      * A look, a try, a reading with two answers.
      *
-     * @param needs reading of the rig that its words want: rest, pack, plug; "" where they want none
+     * @param needs reading of the rig that its words want: rest, pack, plug, or what is lost: between, beyond the plan;
+     *              "" where they want none
      * @param base  how often the answer is yes where a cause has nothing to do with it
      */
     record Test(String id, String needs, int minutes, double base, String question, String how) {}
@@ -83,15 +84,22 @@ final class Known {
         return all;
     }
 
+    private static Map<String, Double> signs() {
+        Map<String, Double> all = new HashMap<>();
+        double[] times = SIGNS.column("times");
+        for (int i = 0; i < times.length; i++) {
+            String cause = SIGNS.words("cause").get(i);
+            if (!CAUSE.containsKey(cause)) {
+                throw new IllegalStateException("signs.csv knows a cause that no other table has: " + cause);
+            }
+            all.put(SIGNS.words("finding").get(i) + " " + cause, times[i]);
+        }
+        return all;
+    }
+
     /** How many times as likely a finding of the plan makes a cause; 1 where it has nothing to do with it. */
     static double times(String finding, Cause cause) {
-        List<String> findings = SIGNS.words("finding");
-        for (int i = 0; i < findings.size(); i++) {
-            if (findings.get(i).equals(finding) && SIGNS.words("cause").get(i).equals(cause.id())) {
-                return Double.parseDouble(SIGNS.words("times").get(i));
-            }
-        }
-        return 1;
+        return TIMES.getOrDefault(finding + " " + cause.id(), 1.0);
     }
 
     /** Findings that say something of any cause. */

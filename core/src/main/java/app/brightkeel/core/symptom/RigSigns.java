@@ -85,12 +85,9 @@ final class RigSigns {
         return switch (test.needs()) {
             case "rest" -> rest.map(RigSigns::least);
             case "pack" -> pack.map(RigSigns::least);
-            case "plug" ->
-                switch (test.id()) {
-                    case "lost-between" -> lost(false);
-                    case "lost-beyond" -> lost(true);
-                    default -> plug.map(RigSigns::least);
-                };
+            case "plug" -> plug.map(RigSigns::least);
+            case "between" -> lost(false);
+            case "beyond" -> lost(true);
             default -> Optional.empty();
         };
     }

@@ -11,9 +11,14 @@ record Fading(Gear gear, Fit fit, LocalDate first, LocalDate last) {
 
     private static final double DAYS = 365.25;
 
+    /** From one day to another [years]. */
+    static double years(LocalDate from, LocalDate to) {
+        return (to.toEpochDay() - from.toEpochDay()) / DAYS;
+    }
+
     /** Capacity on a day, with its band. */
     Outlook.At at(LocalDate day) {
-        double years = (last.toEpochDay() - day.toEpochDay()) / DAYS;
+        double years = years(day, last);
         int capacity = TripModel.Unknown.CAPACITY.ordinal();
         int fade = TripModel.Unknown.FADE.ordinal();
         double middle = fit.point()[capacity] + fit.point()[fade] * years;
@@ -23,7 +28,7 @@ record Fading(Gear gear, Fit fit, LocalDate first, LocalDate last) {
         double wide = Calibration.TENTH * Math.sqrt(Math.max(0, variance));
         return new Outlook.At(
                 day.toString(),
-                day.getYear() + (day.getDayOfYear() - 1) / (double) day.lengthOfYear(),
+                Outlook.year(day),
                 gear.ah() * Math.exp(middle),
                 gear.ah() * Math.exp(middle - wide),
                 gear.ah() * Math.exp(middle + wide));

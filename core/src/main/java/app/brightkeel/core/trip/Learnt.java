@@ -2,13 +2,14 @@ package app.brightkeel.core.trip;
 
 import app.brightkeel.core.line.Line;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** What was learnt from the trips of a rig, to be asked for in several ways. */
 public final class Learnt {
 
     /** Trips before the last so many teach no more than a season ago. */
-    private static final int MOST_TRIPS = 400;
+    public static final int MOST_TRIPS = 400;
 
     private final Gear gear;
     private final TripModel model;
@@ -29,11 +30,11 @@ public final class Learnt {
      */
     public static Learnt of(Gear gear, List<Trip> trips) {
         List<Trip> sorted = trips.stream()
-                .sorted((a, b) -> a.date().compareTo(b.date()))
+                .sorted(Comparator.comparing(Trip::date))
                 .skip(Math.max(0, trips.size() - MOST_TRIPS))
                 .toList();
         TripModel model = new TripModel(gear, sorted);
-        List<Observed> said = sorted.isEmpty() ? List.of() : model.observed();
+        List<Observed> said = model.observed();
         Fit robust = Calibration.robust(model, said);
         List<Observed> slips = Calibration.slips(model, said, robust);
         List<Observed> kept =

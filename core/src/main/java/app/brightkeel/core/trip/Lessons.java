@@ -18,19 +18,23 @@ public final class Lessons {
 
     private Lessons() {}
 
-    /** Whether the draws are worth taking: those of the plan as it stands are others. */
-    public static boolean teachDraws(Gear now, Calibration taught) {
-        return taught.of(Calibration.What.DRAW).differs(now.baseW() + now.moduleW())
-                || taught.of(Calibration.What.BACKLIGHT).differs(now.backW());
+    /** Whether a lesson is worth taking: the plan as it stands has it otherwise. */
+    public static boolean worth(Lesson lesson, Gear now, Calibration taught) {
+        return switch (lesson) {
+            case DRAWS ->
+                taught.of(Calibration.What.DRAW).differs(now.baseW() + now.moduleW())
+                        || taught.of(Calibration.What.BACKLIGHT).differs(now.backW());
+            case CAPACITY -> taught.of(Calibration.What.CAPACITY).differs(now.ah());
+        };
     }
 
-    /** Whether the capacity is. */
-    public static boolean teachCapacity(Gear now, Calibration taught) {
-        return taught.of(Calibration.What.CAPACITY).differs(now.ah());
+    /** The rig with a lesson taken; empty where lamps and the like alone draw more than was taught. */
+    public static Optional<Rig> taken(Lesson lesson, Line line, Gear now, Calibration taught) {
+        return lesson == Lesson.DRAWS ? draws(line, now, taught) : Optional.of(capacity(line, now, taught));
     }
 
     /** Draws as they were, each device keeping its part of the whole; empty where lamps and the like alone draw more. */
-    public static Optional<Rig> draws(Line line, Gear gear, Calibration taught) {
+    static Optional<Rig> draws(Line line, Gear gear, Calibration taught) {
         return new RanTogether(
                         List.of(),
                         taught.of(Calibration.What.DRAW).after(),
@@ -41,7 +45,7 @@ public final class Lessons {
     }
 
     /** Batteries in use with the share of their rating that is left. */
-    public static Rig capacity(Line line, Gear gear, Calibration taught) {
+    private static Rig capacity(Line line, Gear gear, Calibration taught) {
         double times = taught.of(Calibration.What.CAPACITY).after() / gear.ah();
         Rig rig = line.entered();
         for (Pack pack : line.rig().harness().packs()) {

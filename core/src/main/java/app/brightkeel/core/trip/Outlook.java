@@ -2,6 +2,7 @@ package app.brightkeel.core.trip;
 
 import app.brightkeel.core.quantity.Text;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.LocalDate;
 import java.util.List;
 
 /**
@@ -45,6 +46,11 @@ public record Outlook(
      * @param ah   and {@code lowAh} to {@code highAh}: P10 to P90 [Ah]
      */
     public record At(String day, double year, double ah, double lowAh, double highAh) {}
+
+    /** A day as a year with its part: 2026.5. */
+    public static double year(LocalDate day) {
+        return day.getYear() + (day.getDayOfYear() - 1) / (double) day.lengthOfYear();
+    }
 
     public Outlook {
         capacity = List.copyOf(capacity);

@@ -22,6 +22,10 @@ final class OutlookMaker {
     private static final int LEAST_SHOWN_YEARS = 3;
 
     private static final int STEP_DAYS = 30;
+
+    /** To a week nobody knows when a battery falls short. */
+    private static final int NEAR_DAYS = 7;
+
     private static final int HALVINGS = 24;
     private static final double LEAST_TIMES = 0.05;
     private static final double MOST_TIMES = 20;
@@ -120,7 +124,7 @@ final class OutlookMaker {
     /** First day from the last trip on when there is less than needed; the end of all days where there is none. */
     private LocalDate crossing(double needed, ToDoubleFunction<Outlook.At> ah) {
         LocalDate end = fading.last().plusYears(HORIZON_YEARS);
-        for (LocalDate each = fading.last(); each.isBefore(end); each = each.plusDays(STEP_DAYS / 4)) {
+        for (LocalDate each = fading.last(); each.isBefore(end); each = each.plusDays(NEAR_DAYS)) {
             if (ah.applyAsDouble(fading.at(each)) < needed) {
                 return each;
             }
@@ -154,16 +158,14 @@ final class OutlookMaker {
 
     /** Days of use in a year, by the log; a log of less than a year counts as one. */
     private double perYear() {
-        double years = (fading.last().toEpochDay() - fading.first().toEpochDay()) / 365.25;
-        return trips / Math.max(1, years);
+        return trips / Math.max(1, Fading.years(fading.first(), fading.last()));
     }
 
     private int days(LocalDate until) {
         if (until.equals(LocalDate.MAX)) {
             return 0;
         }
-        double years = (until.toEpochDay() - fading.first().toEpochDay()) / 365.25;
-        return (int) Math.round(years * perYear());
+        return (int) Math.round(Fading.years(fading.first(), until) * perYear());
     }
 
     /** Of all batteries in use; unset where one has none. */

@@ -5,7 +5,6 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.Figure;
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
 
@@ -48,12 +47,7 @@ public record Trip(
     /** @throws Refusal naming the field for a day that there is not, no legs, more hours than a day has */
     public Trip {
         Checks.id("id", id);
-        try {
-            LocalDate.parse(day);
-        } catch (DateTimeException e) {
-            throw new Refusal(
-                    RefusalCode.BAD_TEXT, "day", Checks.cut(day, Checks.LONGEST_NAME), "a day such as 2026-10-31");
-        }
+        Checks.day("day", day);
         legs = Checks.atMost("legs", MOST_LEGS, legs);
         if (legs.isEmpty()) {
             throw new Refusal(RefusalCode.ABSENT, "legs", "", "one at least, with its hours");

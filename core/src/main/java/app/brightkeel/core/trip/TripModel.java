@@ -1,6 +1,5 @@
 package app.brightkeel.core.trip;
 
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -35,7 +34,6 @@ final class TripModel {
 
     private static final double LITHIUM_FADE = 0.02;
     private static final double COLD_SPREAD = 0.25;
-    private static final double DAYS = 365.25;
 
     private final Gear gear;
     private final List<Trip> trips;
@@ -97,8 +95,7 @@ final class TripModel {
     /** Warm capacity on the day of a trip [Ah]. */
     private double ah(Trip trip, double[] point) {
         // counted back from the last of them: what the battery holds now is what the plan wants
-        double years =
-                ChronoUnit.DAYS.between(trip.date(), trips.get(trips.size() - 1).date()) / DAYS;
+        double years = Fading.years(trip.date(), trips.get(trips.size() - 1).date());
         return gear.ah() * Math.exp(point[Unknown.CAPACITY.ordinal()] + point[Unknown.FADE.ordinal()] * years);
     }
 

@@ -6,6 +6,7 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.demo.DemoTrips;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.store.CareStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
@@ -55,13 +56,11 @@ class DemoData implements SmartInitializingSingleton {
     /** With the seasons it has seen; ids of trips are those of the whole log, not of a rig. */
     private void create(Rig rig) {
         StoredRig stored = store.create(rig);
-        trips.keepAll(
-                stored.id(),
-                stored.revision(),
-                DemoTrips.of(rig.name()).stream()
-                        .map(trip -> trip.withId(UUID.randomUUID().toString()))
-                        .toList());
-        if (!DemoTrips.of(rig.name()).isEmpty()) {
+        List<Trip> log = DemoTrips.of(rig.name()).stream()
+                .map(trip -> trip.withId(UUID.randomUUID().toString()))
+                .toList();
+        if (!log.isEmpty()) {
+            trips.keepAll(stored.id(), stored.revision(), log);
             DONE.stream().filter(done -> Care.has(rig, done.task())).forEach(done -> care.keep(stored.id(), done));
         }
     }

@@ -7,7 +7,6 @@ import app.brightkeel.core.care.CareDue;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.files.DayCalendar;
 import app.brightkeel.server.store.CareStore;
@@ -18,8 +17,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -72,12 +69,7 @@ class CareController {
     }
 
     private static List<LayUp.Due> layUp(Rig rig, List<CareDone> done) {
-        List<LayUp.Due> all = new ArrayList<>();
-        for (Pack pack : rig.harness().packs()) {
-            all.addAll(LayUp.of(pack, Care.charges(pack, done)));
-        }
-        all.sort(Comparator.comparing(LayUp.Due::day));
-        return all;
+        return LayUp.of(rig, pack -> Care.charges(pack, done));
     }
 
     /** Writes down that something was done, once a day. */
@@ -92,11 +84,7 @@ class CareController {
             throw new NoSuchStep("task");
         }
         CareDone done = new CareDone(task, day, restV > 0 ? Figure.measured(restV) : Figure.UNSET);
-        LocalDate tomorrow = LocalDate.now(clock).plusDays(1);
-        if (LocalDate.parse(day).isAfter(tomorrow)) {
-            throw new Refusal(
-                    RefusalCode.OUT_OF_RANGE, "day", day, "a day that has been, " + tomorrow + " at the latest");
-        }
+        Been.check(clock, day);
         if (!store.keep(id, done)) {
             throw new Refusal(
                     RefusalCode.DUPLICATE, "day", day, "one entry for each day: that day is written down already");
@@ -118,10 +106,9 @@ class CareController {
     @GetMapping(path = "/care/calendar", produces = "text/calendar")
     ResponseEntity<byte[]> careCalendar(@PathVariable String id) {
         StoredRig stored = rigs.get(id);
-        List<DayCalendar.Dated> all = new ArrayList<>();
-        for (CareDue due : due(stored, store.done(id))) {
-            all.add(new DayCalendar.Dated("care-" + due.task(), due.times(), due.day(), due.what(), due.why()));
-        }
+        List<DayCalendar.Dated> all = due(stored, store.done(id)).stream()
+                .map(due -> new DayCalendar.Dated("care-" + due.task(), due.times(), due.day(), due.what(), due.why()))
+                .toList();
         return calendar(stored, ", care", all);
     }
 

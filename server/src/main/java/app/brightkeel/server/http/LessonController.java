@@ -1,6 +1,7 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.trip.Lesson;
 import app.brightkeel.server.store.RigStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -38,7 +39,7 @@ class LessonController {
     @PostMapping("/{lesson}")
     ResponseEntity<Saved> takeLesson(
             @PathVariable String id,
-            @PathVariable TripLessons.Lesson lesson,
+            @PathVariable Lesson lesson,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
         Rig changed = teacher.taken(rigs.get(id), lesson).orElseThrow(() -> new NoSuchStep("lesson"));
         return answers.of(rigs.save(id, IfMatch.revision(ifMatch), changed));

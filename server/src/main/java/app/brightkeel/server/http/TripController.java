@@ -97,7 +97,7 @@ class TripController {
         rigs.get(id);
         TrackSpan span = LogReader.span(body);
         LocalDate day = span.day(clock.getZone());
-        if (day.isAfter(LocalDate.now(clock).plusDays(1))) {
+        if (day.isAfter(Been.latest(clock))) {
             throw new Refusal(
                     RefusalCode.OUT_OF_RANGE,
                     "day",
@@ -126,11 +126,7 @@ class TripController {
     }
 
     private TripLog keep(StoredRig stored, Trip trip) {
-        LocalDate tomorrow = LocalDate.now(clock).plusDays(1);
-        if (LocalDate.parse(trip.day()).isAfter(tomorrow)) {
-            throw new Refusal(
-                    RefusalCode.OUT_OF_RANGE, "day", trip.day(), "a day that has been, " + tomorrow + " at the latest");
-        }
+        Been.check(clock, trip.day());
         double others = trips.hoursOn(stored.id(), trip.day(), trip.id());
         if (others + trip.hours() > DAY_H) {
             throw new Refusal(

@@ -3,6 +3,7 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.trip.Calibration;
 import app.brightkeel.core.trip.Hindsight;
+import app.brightkeel.core.trip.Lesson;
 import app.brightkeel.core.trip.Outlook;
 import java.util.List;
 
@@ -24,12 +25,6 @@ public record TripLessons(
         List<LessonOffer> offers,
         Picture picture,
         Text waits) {
-
-    /** What a lesson changes. */
-    public enum Lesson {
-        DRAWS,
-        CAPACITY
-    }
 
     /** A lesson that can be taken as one step. */
     public record LessonOffer(Lesson lesson, List<Text> changes) {}

@@ -13,6 +13,7 @@ import app.brightkeel.core.rig.RigDifferences;
 import app.brightkeel.core.trip.Gear;
 import app.brightkeel.core.trip.Hindsight;
 import app.brightkeel.core.trip.Learnt;
+import app.brightkeel.core.trip.Lesson;
 import app.brightkeel.core.trip.Lessons;
 import app.brightkeel.core.trip.Outlook;
 import app.brightkeel.core.trip.Trip;
@@ -30,9 +31,6 @@ import org.springframework.stereotype.Component;
 /** What logs teach, worked out once for the same rig and the same trips. */
 @Component
 class TripTeacher {
-
-    /** As many as are learnt from. */
-    private static final int MOST_TAUGHT = 400;
 
     private static final int KEPT = 60;
 
@@ -75,7 +73,7 @@ class TripTeacher {
         }
         Asked asked = new Asked(stored.id(), stored.revision(), trips.stamp(stored.id()));
         return Optional.of(known.get(asked, key -> {
-            List<Trip> all = trips.trips(stored.id(), 0, MOST_TAUGHT);
+            List<Trip> all = trips.trips(stored.id(), 0, Learnt.MOST_TRIPS);
             return turns.takeLong(() -> learn(stored, line, gear, plan(stored, gear), all));
         }));
     }
@@ -102,8 +100,8 @@ class TripTeacher {
         if (!hindsights.isEmpty()) {
             scenes.add(HadScene.of(hindsights));
         }
-        LocalDate last = LocalDate.parse(all.get(0).day());
-        scenes.add(FadingScene.of(outlook, last.getYear() + (last.getDayOfYear() - 1) / (double) last.lengthOfYear()));
+        scenes.add(
+                FadingScene.of(outlook, Outlook.year(LocalDate.parse(all.get(0).day()))));
         TripLessons lessons = new TripLessons(
                 stored.revision(),
                 List.of(learnt.calibration()),
@@ -117,36 +115,27 @@ class TripTeacher {
 
     private static List<TripLessons.LessonOffer> offers(Line line, Gear gear, Learnt learnt) {
         List<TripLessons.LessonOffer> offers = new ArrayList<>();
-        for (TripLessons.Lesson lesson : TripLessons.Lesson.values()) {
-            boolean worth = lesson == TripLessons.Lesson.DRAWS
-                    ? Lessons.teachDraws(gear, learnt.calibration())
-                    : Lessons.teachCapacity(gear, learnt.calibration());
-            if (!worth) {
-                continue;
+        for (Lesson lesson : Lesson.values()) {
+            if (Lessons.worth(lesson, gear, learnt.calibration())) {
+                Lessons.taken(lesson, line, gear, learnt.calibration())
+                        .map(rig -> RigDifferences.between(line.entered(), rig))
+                        .filter(changes -> !changes.isEmpty())
+                        .ifPresent(changes -> offers.add(new TripLessons.LessonOffer(lesson, changes)));
             }
-            taken(lesson, line, gear, learnt)
-                    .map(rig -> RigDifferences.between(line.entered(), rig))
-                    .filter(changes -> !changes.isEmpty())
-                    .ifPresent(changes -> offers.add(new TripLessons.LessonOffer(lesson, changes)));
         }
         return offers;
     }
 
-    private static Optional<Rig> taken(TripLessons.Lesson lesson, Line line, Gear gear, Learnt learnt) {
-        return lesson == TripLessons.Lesson.DRAWS
-                ? Lessons.draws(line, gear, learnt.calibration())
-                : Optional.of(Lessons.capacity(line, gear, learnt.calibration()));
-    }
-
     /** The rig with a lesson taken; empty where it teaches nothing. */
-    Optional<Rig> taken(StoredRig stored, TripLessons.Lesson lesson) {
+    Optional<Rig> taken(StoredRig stored, Lesson lesson) {
         Line line = lines.of(stored);
         Outcome<Gear> gear = turns.take(() -> Gear.of(line));
         if (!gear.isKnown()) {
             return Optional.empty();
         }
         return known(stored, line, gear.value())
-                .flatMap(all -> taken(lesson, line, gear.value(), all.learnt()))
+                .flatMap(all ->
+                        Lessons.taken(lesson, line, gear.value(), all.learnt().calibration()))
                 .filter(rig -> !rig.equals(line.entered()));
     }
 

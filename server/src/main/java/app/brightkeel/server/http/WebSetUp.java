@@ -6,6 +6,7 @@ import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.symptom.Symptom;
+import app.brightkeel.core.trip.Lesson;
 import app.brightkeel.server.files.RigReader;
 import java.io.IOException;
 import java.util.concurrent.TimeUnit;
@@ -42,7 +43,7 @@ class WebSetUp implements WebMvcConfigurer {
         written(registry, Habit.class);
         written(registry, CraftKind.class);
         written(registry, Moment.Charge.class);
-        written(registry, TripLessons.Lesson.class);
+        written(registry, Lesson.class);
         written(registry, Symptom.class);
     }
 

@@ -16,11 +16,11 @@ import app.brightkeel.core.rig.EveryList;
 import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.symptom.Symptom;
+import app.brightkeel.core.trip.Lesson;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigJson;
 import app.brightkeel.server.http.Kept;
-import app.brightkeel.server.http.TripLessons;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -55,8 +55,8 @@ public class ApiContractTest extends ServerTest {
 
     private static final Path DOCS = Path.of("..", "docs");
 
-    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(
-            Link.class, Habit.class, Moment.Charge.class, CraftKind.class, TripLessons.Lesson.class, Symptom.class);
+    private static final List<Class<? extends Enum<?>>> ENUMS =
+            List.of(Link.class, Habit.class, Moment.Charge.class, CraftKind.class, Lesson.class, Symptom.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()

@@ -50,27 +50,34 @@ final class GpxLog {
 
     private double seconds;
     private double lastS = Double.NaN;
+    private final TrackTimes times = new TrackTimes();
 
     private GpxLog() {}
 
     /** @param utf8 whether it is, whatever it says itself */
     static LogRead read(InputStream in, boolean utf8, String name) {
+        return of(in, utf8).done(name);
+    }
+
+    /** When its first and its last point were, whether they carry a depth or not. */
+    static TrackSpan span(InputStream in, boolean utf8) {
+        return of(in, utf8).times.span("no point of a track in it has a time");
+    }
+
+    private static GpxLog of(InputStream in, boolean utf8) {
         GpxLog gpx = new GpxLog();
         try {
-            gpx.document(reader(in, utf8));
+            gpx.document(
+                    utf8
+                            ? factory().createXMLStreamReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                            : factory().createXMLStreamReader(in));
         } catch (XMLStreamException e) {
             if (gpx.points == 0) {
                 throw LogReader.refusal("it begins like a GPX track and is none, or is cut off; 0 points were read");
             }
             gpx.cutOff = true;
         }
-        return gpx.done(name);
-    }
-
-    static XMLStreamReader reader(InputStream in, boolean utf8) throws XMLStreamException {
-        return utf8
-                ? factory().createXMLStreamReader(new InputStreamReader(in, StandardCharsets.UTF_8))
-                : factory().createXMLStreamReader(in);
+        return gpx;
     }
 
     private static XMLInputFactory factory() {
@@ -171,6 +178,7 @@ final class GpxLog {
             point.into(untimed, timeless * NO_CLOCK_S);
             return;
         }
+        times.take(point.atS());
         double gap = point.atS() - lastS;
         seconds += gap > 0 ? gap : 0;
         lastS = point.atS();

@@ -62,7 +62,7 @@ final class GpxPoint {
     }
 
     /** GPX times are of UTC, whether they say so or not. */
-    static double time(String text) {
+    private static double time(String text) {
         try {
             return OffsetDateTime.parse(text).toInstant().toEpochMilli() / 1000.0;
         } catch (DateTimeException e) {

@@ -9,7 +9,6 @@ import java.io.InputStreamReader;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
-import javax.xml.stream.XMLStreamException;
 import org.apache.commons.io.ByteOrderMark;
 import org.apache.commons.io.input.BOMInputStream;
 import org.apache.commons.io.input.ReaderInputStream;
@@ -42,14 +41,7 @@ public final class LogReader {
      */
     public static TrackSpan span(InputStream in) throws IOException {
         Opened opened = open(in);
-        if (!opened.gpx()) {
-            return TrackTimes.nmea(opened.in());
-        }
-        try {
-            return TrackTimes.gpx(GpxLog.reader(opened.in(), opened.wide()));
-        } catch (XMLStreamException e) {
-            throw refusal("it begins like a GPX track and is none");
-        }
+        return opened.gpx() ? GpxLog.span(opened.in(), opened.wide()) : NmeaLog.span(opened.in());
     }
 
     /** @param wide whether it was of two bytes a letter, and is UTF-8 now */

@@ -29,6 +29,7 @@ final class NmeaLog {
 
     private final Sources sources = new Sources();
     private final NmeaClock clock = new NmeaClock();
+    private final TrackTimes times = new TrackTimes();
     private final Seen seen = new Seen();
     private long sentences;
     private long damaged;
@@ -43,6 +44,15 @@ final class NmeaLog {
     private NmeaLog() {}
 
     static LogRead read(InputStream in, String name) throws IOException {
+        return of(in).done(name);
+    }
+
+    /** When its first and its last sentence with a time were, by a clock that knows its day. */
+    static TrackSpan span(InputStream in) throws IOException {
+        return of(in).times.span("no clock with a date in it (RMC, ZDA)");
+    }
+
+    private static NmeaLog of(InputStream in) throws IOException {
         NmeaLog log = new NmeaLog();
         Lines lines = new Lines(in);
         for (String line = lines.next(); line != null; line = lines.next()) {
@@ -50,7 +60,7 @@ final class NmeaLog {
                 log.line(line);
             }
         }
-        return log.done(name);
+        return log;
     }
 
     private void line(String line) {
@@ -127,7 +137,10 @@ final class NmeaLog {
                         .ifPresent(
                                 value -> sources.water(sentence.talker() + " MTW", celsius(sentence.field(1), value)));
             case "XDR" -> measurements(sentence);
-            default -> clock.take(sentence);
+            default -> {
+                clock.take(sentence);
+                times.take(clock.dated() ? clock.nowS() : Double.NaN);
+            }
         }
     }
 
