@@ -69,7 +69,11 @@ public class CoversIT extends InBrowser {
     public void theWholeRigInOneFile() throws Exception {
         begin("Lantern crate, high tarn", "cable");
         toSheet();
-        page.keyboard().press(" ");
+        // shown before it is kept: the file is asked for once it is
+        page.waitForResponse(
+                answer -> answer.url().contains("/build/")
+                        && answer.request().method().equals("PUT"),
+                () -> page.keyboard().press(" "));
         Locator done = page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("done"));
         assertThat(done).containsText("1 of");
         Download zip =

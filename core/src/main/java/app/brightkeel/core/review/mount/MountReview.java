@@ -103,6 +103,9 @@ public final class MountReview implements LinkReview {
     @Override
     public Merit merit(Line planned, Line changed) {
         Rig rig = changed.rig();
+        if (rig.transducers().isEmpty()) {
+            return Merit.NONE;
+        }
         Transducer shown = LinkReview.firstNew(planned.rig().transducers(), rig.transducers())
                 .orElse(rig.transducers().get(0));
         double score = rig.transducers().stream()

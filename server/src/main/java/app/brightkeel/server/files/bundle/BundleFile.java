@@ -14,6 +14,7 @@ import java.io.UncheckedIOException;
 import java.util.Enumeration;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import tools.jackson.core.JacksonException;
@@ -153,6 +154,12 @@ public final class BundleFile implements AutoCloseable {
             // one more than it may have: what the zip says of its size is not believed
             bytes = in.readNBytes(largest + 1);
         } catch (IOException e) {
+            throw new Refusal(RefusalCode.UNREADABLE, "bundle", name + ", broken", WANTED);
+        }
+        // a zip file does not look at its own sums: what was bent on the way may still unpack to something
+        CRC32 sum = new CRC32();
+        sum.update(bytes);
+        if (bytes.length <= largest && sum.getValue() != entry.getCrc()) {
             throw new Refusal(RefusalCode.UNREADABLE, "bundle", name + ", broken", WANTED);
         }
         unpacked += bytes.length;

@@ -275,7 +275,9 @@ public final class CableChanges {
                 "cable.extend." + transducer.id(),
                 line.entered().transducers().size() == 1 ? label : Text.of("{}, for the {}", label, transducer.name()),
                 metres > 0 ? Effort.BUY : Effort.MOVE,
-                line.entered().with(transducer.withLead(transducer.lead().withExtensionM(Figure.rated(metres)))));
+                line.entered()
+                        .with(transducer.withLead(
+                                transducer.lead().withExtensionM(metres > 0 ? Figure.rated(metres) : Figure.UNSET))));
     }
 
     /** A loop of the usual size in every cable that has a smaller one. */
