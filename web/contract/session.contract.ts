@@ -126,5 +126,5 @@ test("a rig is made, mended, gone back on, taken away and brought back", async (
   expect((await listDeleted()).data!.map((each) => each.id)).toContain(path.id);
   expect((await restoreRig({ path })).data!.id).toBe(path.id);
   const twin = (await importRig({ body: edited })).data!;
-  expect((await compareRigs({ path: { ...path, other: twin.id } })).data!.links.length).toBe(9);
+  expect((await compareRigs({ path, query: { with: [twin.id] } })).data!.links.length).toBe(9);
 });

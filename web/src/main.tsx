@@ -21,6 +21,8 @@ const SheetView = lazy(() => import("./sheet/SheetView"));
 const BenchView = lazy(() => import("./bench/BenchView"));
 const LogView = lazy(() => import("./log/LogView"));
 const SeasonView = lazy(() => import("./season/SeasonView"));
+const GarageView = lazy(() => import("./garage/GarageView"));
+const SwapView = lazy(() => import("./season/SwapView"));
 const PrintView = lazy(() => import("./sheet/PrintView"));
 const LineView = lazy(() => import("./line/LineView"));
 
@@ -52,8 +54,11 @@ createRoot(document.getElementById("root")!).render(
                 <Route path="/rigs/:id/bench" element={<BenchView />} />
                 <Route path="/rigs/:id/log" element={<LogView />} />
                 <Route path="/rigs/:id/season" element={<SeasonView />} />
+                <Route path="/rigs/:id/swap" element={<SwapView />} />
                 <Route path="/rigs/:id/print" element={<PrintView />} />
                 <Route path="/rigs/:id/:link?" element={<LineView />} />
+                <Route path="/garage" element={<GarageView />} />
+                <Route path="/compare" element={<CompareView />} />
                 <Route path="/compare/:left/:right" element={<CompareView />} />
                 <Route path="*" element={<ShelfView />} />
               </Routes>

@@ -12,7 +12,7 @@ export class ProblemError extends Error {
 }
 
 export function documentOf(rig: Rig): RigDocument {
-  return { format: "bright-keel-rig", version: 14, rig };
+  return { format: "bright-keel-rig", version: 15, rig };
 }
 
 /** The data of an answer; throws its problem. */

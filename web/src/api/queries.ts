@@ -1,6 +1,6 @@
 import { queryOptions } from "@tanstack/react-query";
 import { answer, api } from "./client";
-import type { Link } from "./types";
+import type { ItemKind, Link } from "./types";
 
 export const shelfQuery = queryOptions({
   queryKey: ["shelf"],
@@ -17,11 +17,51 @@ export const deletedQuery = queryOptions({
   queryFn: () => answer(api.GET("/api/rigs/deleted")),
 });
 
-export const comparisonQuery = (id: string, other: string) =>
+/** @param of rigs, each with a change behind a colon where it is looked at after that; the first without */
+export const comparisonQuery = (of: string[]) =>
   queryOptions({
-    queryKey: ["comparison", id, other],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/comparison/{other}", { params: { path: { id, other } } })),
+    queryKey: ["comparison", ...of],
+    queryFn: () =>
+      answer(
+        api.GET("/api/rigs/{id}/comparison", {
+          params: { path: { id: of[0] ?? "" }, query: { with: of.slice(1) } },
+        }),
+      ),
     staleTime: 0,
+  });
+
+export const garageQuery = queryOptions({
+  queryKey: ["garage"],
+  queryFn: () => answer(api.GET("/api/garage")),
+  staleTime: 0,
+});
+
+export const stationsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "stations"],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/stations", { params: { path: { id } } })),
+    staleTime: 0,
+  });
+
+export const stationQuery = (id: string, other: string) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "station", other],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/stations/{other}", { params: { path: { id, other } } })),
+    staleTime: 0,
+  });
+
+export const readyQuery = (id: string, day: string) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "ready", day],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/ready", { params: { path: { id }, query: { day } } })),
+    staleTime: 0,
+  });
+
+export const startsQuery = (kind: ItemKind) =>
+  queryOptions({
+    queryKey: ["garage", "starts", kind],
+    queryFn: () => answer(api.GET("/api/garage/starts", { params: { query: { kind } } })),
+    staleTime: Infinity,
   });
 
 export const sessionQuery = queryOptions({

@@ -46,7 +46,8 @@ export type Run = Schemas["Run"];
 export type Station = Schemas["Station"];
 export type Transducer = Schemas["Transducer"];
 export type Travel = Schemas["Travel"];
-export type Pair = Schemas["Pair"];
+export type LinkRow = Schemas["LinkRow"];
+export type MeasureRow = Schemas["MeasureRow"];
 export type Remedy = Schemas["Remedy"];
 export type Review = Schemas["Review"];
 export type Rig = Schemas["Rig"];
@@ -93,6 +94,16 @@ export type SymptomCase = Schemas["SymptomCase"];
 export type Asking = Schemas["Asking"];
 export type CureStep = Schemas["CureStep"];
 export type TrackRead = Schemas["TrackRead"];
+export type Garage = Schemas["Garage"];
+export type ItemKind = Schemas["ItemKind"];
+export type ItemShown = Schemas["ItemShown"];
+export type ItemSaid = Schemas["ItemSaid"];
+export type GarageRead = Schemas["GarageRead"];
+export type RigGarage = Schemas["RigGarage"];
+export type RigPiece = Schemas["RigPiece"];
+export type StationView = Schemas["StationView"];
+export type StationThing = Schemas["Thing"];
+export type Ready = Schemas["Ready"];
 export type Basis = Schemas["Basis"];
 
 /** An error as the server tells it (RFC 9457). */

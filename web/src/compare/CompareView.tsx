@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link, useParams } from "react-router";
+import { Link, useParams, useSearchParams } from "react-router";
 import { comparisonQuery } from "../api/queries";
-import type { LinkState, Pair } from "../api/types";
+import type { LinkRow, LinkState, MeasureRow, Text } from "../api/types";
 import { Joint } from "../drawing/Joint";
 import { useKeys } from "../parts/keys";
 import { TopBar } from "../parts/TopBar";
@@ -9,11 +9,13 @@ import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
 
-/** Two rigs side by side: which link differs, and by how much. */
+/** Two to four rigs side by side, or one and what it could be: which link differs, and what each costs, weighs and lasts. */
 export default function CompareView() {
-  const { left = "", right = "" } = useParams();
+  const { left, right } = useParams();
+  const [search] = useSearchParams();
+  const of = left !== undefined && right !== undefined ? [left, right] : search.getAll("of");
   const { toggle } = useUnits();
-  const both = useQuery(comparisonQuery(left, right));
+  const all = useQuery({ ...comparisonQuery(of), enabled: of.length > 1 });
   useKeys({ u: toggle });
   return (
     <>
@@ -21,35 +23,46 @@ export default function CompareView() {
         <Link to="/" className="whitespace-nowrap text-ink-3">
           Shelf ›
         </Link>
-        <span className="text-[16px] font-semibold">Two rigs side by side</span>
+        <span className="text-[16px] font-semibold">Side by side</span>
       </TopBar>
       <main className="px-6 pb-8 max-md:px-3">
-        {both.isPending && <p className="py-6 text-ink-3">Putting them side by side…</p>}
-        {both.isError && <p className="py-6 text-fails">{both.error.message}</p>}
-        {both.data && (
+        {of.length < 2 && <p className="py-6 text-ink-2">Pick two to four rigs on the shelf.</p>}
+        {of.length > 1 && all.isPending && <p className="py-6 text-ink-3">Putting them side by side…</p>}
+        {all.isError && <p className="py-6 text-fails">{all.error.message}</p>}
+        {all.data && (
           <>
-            <h1 className="py-5 text-[21px] font-semibold">{summary(both.data.links)}</h1>
-            <div className="overflow-x-auto">
-              <table className="w-full table-fixed">
+            <h1 className="py-4 text-[21px] font-semibold">{summary(all.data.links)}</h1>
+            <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Side by side">
+              <table className={`w-full table-fixed ${of.length > 2 ? "min-w-[720px]" : ""}`}>
                 <thead>
                   <tr className="border-b border-rule text-left align-bottom">
-                    <th className="w-[110px] pb-2 max-md:w-[82px] font-medium text-ink-3">link</th>
-                    <th className="pb-2 text-[16px] font-semibold">
-                      <Link to={`/rigs/${left}`} className="underline decoration-rule underline-offset-4">
-                        {both.data.left}
-                      </Link>
+                    <th className="w-[132px] pb-2 font-medium text-ink-3 max-md:w-[92px]">
+                      <span className="sr-only">what</span>
                     </th>
-                    <th className="pb-2 text-[16px] font-semibold">
-                      <Link to={`/rigs/${right}`} className="underline decoration-rule underline-offset-4">
-                        {both.data.right}
-                      </Link>
-                    </th>
-                    <th className="w-[150px] pb-2 font-medium text-ink-3 max-md:hidden">the right one has</th>
+                    {all.data.names.map((name, i) => (
+                      <th key={i} scope="col" className="pr-4 pb-2 text-[15.5px] font-semibold break-words">
+                        {of[i]!.includes(":") ? (
+                          name
+                        ) : (
+                          <Link
+                            to={`/rigs/${of[i]}`}
+                            className="underline decoration-rule underline-offset-4"
+                          >
+                            {name}
+                          </Link>
+                        )}
+                      </th>
+                    ))}
                   </tr>
                 </thead>
                 <tbody>
-                  {both.data.links.map((pair) => (
-                    <PairRow key={pair.link} pair={pair} left={left} right={right} />
+                  {all.data.measures.map((row) => (
+                    <MeasureLine key={row.name} row={row} />
+                  ))}
+                </tbody>
+                <tbody className="border-t-2 border-ink">
+                  {all.data.links.map((row) => (
+                    <LinkLine key={row.link} row={row} of={of} />
                   ))}
                 </tbody>
               </table>
@@ -61,42 +74,58 @@ export default function CompareView() {
   );
 }
 
-function summary(links: Pair[]): string {
-  const names = links.filter((pair) => pair.differs).map((pair) => LINK_NAMES[pair.link]);
+function summary(links: LinkRow[]): string {
+  const names = links.filter((row) => row.differs).map((row) => LINK_NAMES[row.link]);
   if (names.length === 0) return "No link differs";
   const last = names.pop()!;
   const all = names.length === 0 ? last : `${names.join(", ")} and ${last}`;
   return `${all} ${names.length === 0 ? "differs" : "differ"}`;
 }
 
-function PairRow({ pair, left, right }: { pair: Pair; left: string; right: string }) {
+/** What is asked of a whole rig; the best at it stands out, and says so. */
+function MeasureLine({ row }: { row: MeasureRow }) {
   return (
-    <tr className={`border-b border-rule ${pair.differs ? "bg-act-soft" : "text-ink-3"}`}>
-      <th className="py-2.5 pl-2 text-left font-semibold">{LINK_NAMES[pair.link]}</th>
-      <Side state={pair.left} has={pair.leftHas} to={`/rigs/${left}/${pair.link}`} />
-      <Side state={pair.right} has={pair.rightHas} by={pair.by} to={`/rigs/${right}/${pair.link}`} />
-      <td className="py-2.5 font-semibold text-ink max-md:hidden">
-        <Words text={pair.by} />
-      </td>
+    <tr className="border-b border-rule align-baseline">
+      <th
+        scope="row"
+        className="py-1.5 pr-3 text-left text-[13.5px] font-medium text-ink-2 first-letter:uppercase"
+      >
+        {row.name.charAt(0).toUpperCase() + row.name.slice(1)}
+      </th>
+      {row.values.map((value, i) => (
+        <td key={i} className={`py-1.5 pr-4 ${row.best === i ? "font-semibold" : ""}`}>
+          <Words text={value} />
+          {row.best === i && <span className="text-[13px] text-holds"> best</span>}
+        </td>
+      ))}
     </tr>
   );
 }
 
-function Side({
-  state,
-  has,
-  by,
-  to,
-}: {
-  state: LinkState;
-  has: Pair["leftHas"];
-  by?: Pair["by"];
-  to: string;
-}) {
-  const verdict = state.kind === "judged" ? state.verdict : "unset";
+function LinkLine({ row, of }: { row: LinkRow; of: string[] }) {
   return (
-    <td className="py-2.5 pr-4">
-      <Link to={state.kind === "judged" ? `${to}?pane=why` : to} className="flex items-center gap-3">
+    <tr className={`border-b border-rule align-top ${row.differs ? "" : "text-ink-3"}`}>
+      <th scope="row" className="py-2 text-left font-semibold">
+        {LINK_NAMES[row.link]}
+      </th>
+      {row.states.map((state, i) => (
+        <Side
+          key={i}
+          state={state}
+          has={row.has[i]!}
+          by={row.by[i]!}
+          to={of[i]!.includes(":") ? null : `/rigs/${of[i]}/${row.link}`}
+        />
+      ))}
+    </tr>
+  );
+}
+
+function Side({ state, has, by, to }: { state: LinkState; has: Text; by: Text; to: string | null }) {
+  const verdict = state.kind === "judged" ? state.verdict : "unset";
+  const inside = (
+    <>
+      <span className="flex items-center gap-2">
         <span className="max-md:hidden">
           <Joint verdict={verdict} wide={44} />
         </span>
@@ -105,16 +134,19 @@ function Side({
             {state.kind === "judged" ? <Words text={state.number} /> : "–"}
           </span>{" "}
           <span className={`text-[13px] ${VERDICT_COLOURS[verdict]}`}>{VERDICT_WORDS[verdict]}</span>
-          <span className="block text-[13px] text-ink-2">
-            {state.kind === "judged" ? <Words text={has} /> : <Words text={state.why} />}
-          </span>
-          {by && (
-            <span className="block text-[13px] font-semibold text-ink md:hidden">
-              <Words text={by} />
-            </span>
-          )}
         </span>
-      </Link>
+      </span>
+      <span className="block text-[13px] text-ink-2">
+        {state.kind === "judged" ? <Words text={has} /> : <Words text={state.why} />}
+      </span>
+      <span className="block text-[13px] font-semibold text-ink">
+        <Words text={by} />
+      </span>
+    </>
+  );
+  return (
+    <td className="py-2 pr-4">
+      {to === null ? inside : <Link to={state.kind === "judged" ? `${to}?pane=why` : to}>{inside}</Link>}
     </td>
   );
 }

@@ -1,13 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import { offersQuery } from "../api/queries";
 import type { Effect, Offer, Text } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
-import { Button } from "../parts/Button";
+import { Button, LEADS_ON } from "../parts/Button";
 import { ChoiceOf } from "../parts/Choice";
 import { ChangeDialog } from "./ChangeDialog";
 import { LINKS, LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
+
+/** Alternatives beside what is planned. */
+const BESIDE = 3;
 
 const EFFORTS = { setting: "a setting", move: "move it", buy: "to buy", drill: "needs a hole" };
 
@@ -19,6 +23,7 @@ export function ComparePane() {
   const offers = useQuery(offersQuery(saved.id, saved.revision, link, wider));
   const [by, setBy] = useState("");
   const [looked, setLooked] = useState<string | null>(null);
+  const [picked, pick] = useState<string[]>([]);
   if (offers.isPending) {
     return <p className="text-ink-3">Working out what else there is…</p>;
   }
@@ -64,9 +69,32 @@ export function ComparePane() {
           <Words text={planned.stands} />
         </p>
       )}
+      {picked.length > 0 && (
+        <p className="py-2">
+          <Link
+            to={`/compare?${[saved.id, ...picked.map((change) => `${saved.id}:${change}`)].map((of) => `of=${encodeURIComponent(of)}`).join("&")}`}
+            className={LEADS_ON}
+          >
+            put {picked.length === 1 ? "it" : `the ${picked.length}`} beside what is planned
+          </Link>
+        </p>
+      )}
       <ol>
         {ordered(offers.data, measures.includes(by) ? by : "").map((offer, i) => (
-          <OfferRow key={offer.id} offer={offer} rank={i + 1} onLook={setLooked} />
+          <OfferRow
+            key={offer.id}
+            offer={offer}
+            rank={i + 1}
+            onLook={setLooked}
+            picked={picked.includes(offer.id)}
+            onPick={() =>
+              pick((now) =>
+                now.includes(offer.id)
+                  ? now.filter((each) => each !== offer.id)
+                  : [...now, offer.id].slice(-BESIDE),
+              )
+            }
+          />
         ))}
       </ol>
       {looked !== null && <ChangeDialog change={looked} onClose={() => setLooked(null)} />}
@@ -84,7 +112,19 @@ function ordered(offers: Offer[], by: string): Offer[] {
   return [...offers].sort((a, b) => (key(a) === key(b) ? 0 : key(a) - key(b)));
 }
 
-function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook: (change: string) => void }) {
+function OfferRow({
+  offer,
+  rank,
+  onLook,
+  picked,
+  onPick,
+}: {
+  offer: Offer;
+  rank: number;
+  onLook: (change: string) => void;
+  picked: boolean;
+  onPick: () => void;
+}) {
   const { take, busy } = useEditor();
   return (
     <li
@@ -139,9 +179,20 @@ function OfferRow({ offer, rank, onLook }: { offer: Offer; rank: number; onLook:
       {offer.planned ? (
         <span className="self-start px-3 py-1 text-ink-2">Planned</span>
       ) : (
-        <Button className="self-start" disabled={busy} onClick={() => take(offer.id)}>
-          Take
-        </Button>
+        <span className="flex flex-col items-end gap-2 self-start">
+          <Button disabled={busy} onClick={() => take(offer.id)}>
+            Take
+          </Button>
+          <label className="flex items-center gap-1.5 text-[13px] text-ink-2">
+            <input
+              type="checkbox"
+              className="size-3.5 accent-[var(--act)]"
+              checked={picked}
+              onChange={onPick}
+            />
+            beside
+          </label>
+        </span>
       )}
     </li>
   );

@@ -126,6 +126,7 @@ function HavingOf({ id, what, taken }: { id: string; what: string; taken: string
       having,
       price: fits ? said.price : UNSET,
       cameWith: "",
+      item: fits && having === "owned" ? said.item : "",
     } as Purchase;
     set("/purse/purchases", [...others, next]);
   };

@@ -6,6 +6,7 @@ import { counted } from "../parts/counted";
 import { Kbd } from "../parts/Kbd";
 import { useKeys } from "../parts/keys";
 import { RigHead, Trouble } from "../parts/RigHead";
+import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
 import { Taught } from "./Taught";
 import { TripForm } from "./TripForm";
@@ -63,6 +64,15 @@ export default function LogView() {
                 ask(null);
               }}
             />
+          )}
+          {acts.said.length > 0 && asked === null && (
+            <p role="status" className="pb-2 text-[13px] text-close">
+              {acts.said.map((words, i) => (
+                <span key={i} className="block">
+                  <Words text={words} />
+                </span>
+              ))}
+            </p>
           )}
           {pages.length > 0 && count === 0 && asked === null && (
             <p className="max-w-[52ch] text-ink-2">

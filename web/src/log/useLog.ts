@@ -50,6 +50,8 @@ export function useLog(id: string) {
     log,
     lessons,
     busy: act.isPending,
+    /** What is odd about what was just kept. */
+    said: isLog(act.data) ? act.data.said : [],
     problem: act.error,
     hush: act.reset,
     keep: (trip: string, said: TripSaid, done: () => void) =>
@@ -78,6 +80,10 @@ export function useLog(id: string) {
         { onSuccess: () => changed(done) },
       ),
   };
+}
+
+function isLog(kept: unknown): kept is TripLog {
+  return typeof kept === "object" && kept !== null && "said" in kept && "trips" in kept;
 }
 
 export type LogActs = ReturnType<typeof useLog>;

@@ -7,11 +7,7 @@ import type { CareActs } from "./useCare";
 /** Batteries at rest, day by day, and what was done before. */
 export function LayUp({ id, care, acts }: { id: string; care: RigCare; acts: CareActs }) {
   return (
-    <section
-      aria-label="Batteries at rest"
-      tabIndex={0}
-      className="min-h-0 overflow-auto bg-sheet px-6 pb-6 max-md:border-t max-md:border-rule max-md:px-3"
-    >
+    <section aria-label="Batteries at rest">
       <p className="flex items-baseline justify-between gap-3 py-3">
         <span className="text-[16px] font-semibold">Batteries at rest</span>
         {care.layUp.length > 0 && (

@@ -47,3 +47,10 @@ export function daysInWords(sittings: Sitting[]): string {
 }
 
 const NUMBERS: Record<number, string> = { 2: "two", 3: "three", 4: "four", 5: "five", 6: "six", 7: "seven" };
+
+/** Minutes of something that is soon done. */
+export function shortly(minutes: number): string {
+  return minutes < 1
+    ? "under a minute"
+    : `${Math.round(minutes * 2) / 2} min`.replace(".5", "½").replace("0½", "½");
+}

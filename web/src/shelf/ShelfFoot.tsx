@@ -12,7 +12,7 @@ export function ShelfFoot({ onDeleted }: { onDeleted: () => void }) {
           <Kbd>enter</Kbd> open
         </span>
         <span>
-          <Kbd>space</Kbd> pick two to compare
+          <Kbd>space</Kbd> pick two to four to compare
         </span>
         <span>
           <Kbd>d</Kbd> duplicate

@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import { shelfQuery, unreadableQuery } from "../api/queries";
 import type { ShelfEntry } from "../api/types";
 import { Button } from "../parts/Button";
+import { HomeNav } from "../parts/HomeNav";
 import { Kbd } from "../parts/Kbd";
 import { useKeys } from "../parts/keys";
 import { TopBar } from "../parts/TopBar";
@@ -23,6 +24,11 @@ import { useDropped } from "./useDropped";
 /** From so many rigs on, looking for one is quicker than reading all. */
 const MANY = 6;
 
+/** Rigs beside each other. */
+const MOST = 4;
+
+const NUMBERS = ["", "", "two", "three", "four"];
+
 /** All rigs as small drawn lines, what gives first on top. */
 export default function ShelfView() {
   const shelf = useQuery(shelfQuery);
@@ -38,10 +44,11 @@ export default function ShelfView() {
   const over = useDropped(does.take);
   const rigs = shelf.data ?? [];
   const found = rigs.filter((entry) => matches(entry, wanted));
-  // a third pick pushes out the first: two are compared
+  // a fifth pick pushes out the first
   const pick = (id: string) =>
-    setPicked((now) => (now.includes(id) ? now.filter((each) => each !== id) : [...now, id].slice(-2)));
-  const compare = () => picked.length === 2 && void navigate(`/compare/${picked[0]}/${picked[1]}`);
+    setPicked((now) => (now.includes(id) ? now.filter((each) => each !== id) : [...now, id].slice(-MOST)));
+  const compare = () =>
+    picked.length > 1 && void navigate(`/compare?${picked.map((id) => `of=${id}`).join("&")}`);
   const onRow = (work: (entry: ShelfEntry) => void) => () => {
     const id = document.activeElement?.closest("[data-rig]")?.getAttribute("data-rig");
     const entry = found.find((each) => each.id === id);
@@ -50,6 +57,7 @@ export default function ShelfView() {
   useKeys({
     n: () => setDialog("start"),
     o: () => file.current?.click(),
+    g: () => void navigate("/garage"),
     u: toggle,
     c: compare,
     z: () => does.told?.undo?.(),
@@ -63,7 +71,7 @@ export default function ShelfView() {
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar>
-        <span className="text-[16px] font-semibold">Shelf</span>
+        <HomeNav at="shelf" />
       </TopBar>
       <main className="grow px-6 pb-4 max-md:px-3">
         <div className="-mx-6 flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-rule px-6 pt-6 pb-3 max-md:-mx-3 max-md:px-3">
@@ -83,9 +91,9 @@ export default function ShelfView() {
             />
           )}
           <span className="ml-auto flex gap-2.5">
-            {picked.length === 2 && (
+            {picked.length > 1 && (
               <Button onClick={compare}>
-                Compare the two <Kbd>c</Kbd>
+                Compare the {NUMBERS[picked.length]} <Kbd>c</Kbd>
               </Button>
             )}
             <Button onClick={() => setDialog("start")} disabled={does.busy}>

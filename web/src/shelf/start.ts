@@ -179,5 +179,5 @@ export function withSaid(rig: Rig, known: Known): Rig {
 }
 
 function mine(part: string, origin: string): Rig["purse"]["purchases"][number] {
-  return { part, piece: "", origin, having: "owned", price: { kind: "unset" }, cameWith: "" };
+  return { part, piece: "", origin, having: "owned", price: { kind: "unset" }, cameWith: "", item: "" };
 }

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { packsQuery } from "../../api/queries";
+import { garageQuery, packsQuery } from "../../api/queries";
 import { useEditor } from "../../edit/RigEditor";
 import { Choice, ChoiceOf } from "../../parts/Choice";
 import { FigureField } from "../../parts/FigureField";
@@ -10,8 +10,11 @@ import { SizeFields } from "./SizeFields";
 
 /** Packs the person has at home: Compare tries them before anything is bought. */
 export function OnHand() {
-  const { rig, take } = useEditor();
+  const { rig, saved, take } = useEditor();
   const packs = useQuery(packsQuery);
+  const own = (useQuery(garageQuery).data?.items ?? []).filter(
+    (item) => item.kind === "pack" && !item.uses.some((use) => use.rig === saved.id),
+  );
   return (
     <>
       {rig.onHand.map((pack, i) => (
@@ -23,6 +26,19 @@ export function OnHand() {
           <OwnFields at={`/onHand/${i}`} name={pack.name} />
         </Section>
       ))}
+      {own.length > 0 && (
+        <ChoiceOf
+          label="From your garage"
+          value=""
+          options={[
+            ["", "choose one to compare with"],
+            ...own.map((item): [string, string] => [item.id, item.name]),
+          ]}
+          onChange={(id) => {
+            if (id !== "") take(`battery.garage.${id}`);
+          }}
+        />
+      )}
       <ChoiceOf
         label="Add one you have"
         value=""

@@ -119,12 +119,14 @@ public class ArchitectureTest {
                     "harness pack load parts battery review review.change.wire review.change.screen review.change.battery review.fuse review.carry review.wire"),
             may(
                     "review.whole",
-                    "gear route review review.change.battery review.change.mount review.change.screen review.change.wire review.change.part review.change.water review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
+                    "gear route layout load parts battery review review.change.battery review.change.mount review.change.screen review.change.wire review.change.part review.change.water review.water review.transducer review.mount review.screen review.fuse review.carry review.cable review.wire review.battery"),
             may("build", "harness reach craft enclosure fastening route layout circuit parts review"),
+            may("garage", "harness gear parts review review.change.battery"),
             may("reading", "harness pack load circuit"),
             may("trip", "pack load battery review"),
             may("demo", "gear trip review"),
             may("care", "battery trip"),
+            may("station", "garage gear load battery parts build care review review.whole"),
             may("symptom", "harness pack load circuit battery reading review"),
             may("lists", "enclosure layout parts battery build reading trip review review.whole"),
             may(

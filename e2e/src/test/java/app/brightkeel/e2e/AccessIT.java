@@ -59,6 +59,10 @@ public class AccessIT extends InBrowser {
         dialog("start");
         page.getByText("deleted rigs").click();
         dialog("deleted");
+        page.navigate(app.url("/garage"));
+        page.getByText("Add a piece").click();
+        assertThat(page.getByLabel("A new piece")).isVisible();
+        check("garage");
         page.navigate(app.url("/compare/" + rig(0) + "/" + rig(1)));
         assertThat(page.getByRole(AriaRole.TABLE)).isVisible();
         check("compare");

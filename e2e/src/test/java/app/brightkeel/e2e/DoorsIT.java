@@ -168,7 +168,7 @@ public class DoorsIT {
     /** Pages hold no rig and are open; a session made up is none. */
     @Test
     public void pagesOpenAndAGuessedSessionDoesNot() throws Exception {
-        for (String page : List.of("/", "/rigs/x", "/rigs/x/wire", "/compare/x/y")) {
+        for (String page : List.of("/", "/rigs/x", "/rigs/x/wire", "/compare/x/y", "/compare", "/garage")) {
             assertEquals(get(page, "a=b").status(), 200, page);
         }
         for (String guess : List.of("keel-session=" + "0".repeat(32), "JSESSIONID=1", "keel-session=")) {

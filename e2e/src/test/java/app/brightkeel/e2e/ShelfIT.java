@@ -96,7 +96,7 @@ public class ShelfIT extends InBrowser {
         row("Oystercatcher").first().getByRole(AriaRole.CHECKBOX).check();
         page.keyboard().press("Escape");
         button("Compare the two").click();
-        page.waitForURL("**/compare/**");
+        page.waitForURL("**/compare?of=**");
         Locator screen = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Screen"));
         assertThat(screen).containsText("8.0 W");
         assertThat(screen).containsText("13.7 W");

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 public final class DataDirectory {
 
     /** Version of the schema this program knows; the last migration sets it. */
-    static final int SCHEMA = 8;
+    static final int SCHEMA = 9;
 
     private static final String PASSPHRASE = "passphrase";
     private static final String DATABASE = "bright-keel.db";

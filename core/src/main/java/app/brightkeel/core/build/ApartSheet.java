@@ -1,8 +1,11 @@
 package app.brightkeel.core.build;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.rig.Placement;
+import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * The build turned round for one occasion: power off first, plugs before anything is lifted, trapped leads freed, what stays
@@ -39,6 +42,17 @@ public record ApartSheet(
             }
         }
         return List.copyOf(all);
+    }
+
+    /** Of some things alone, whether or not they usually come off. */
+    public static ApartSheet of(Line line, Apart occasion, Set<String> things) {
+        Rig rig = line.rig();
+        for (Placement place : rig.places()) {
+            if (things.contains(place.item())) {
+                rig = rig.with(place.withComesOff(true).withUnit(""));
+            }
+        }
+        return new ApartWriter(rig, occasion, things::contains).write();
     }
 
     /** Without steps where the rig has nothing for that occasion. */

@@ -17,6 +17,7 @@ import app.brightkeel.core.route.Cable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /** Writes the sheet of one occasion. */
@@ -29,6 +30,7 @@ final class ApartWriter {
 
     private final Rig rig;
     private final Apart occasion;
+    private final Predicate<String> wanted;
     private final TakenTogether together;
     private final Gathered gathered = new Gathered();
     private final ApartCovers covers;
@@ -37,8 +39,14 @@ final class ApartWriter {
     private int straps;
 
     ApartWriter(Rig rig, Apart occasion) {
+        this(rig, occasion, item -> true);
+    }
+
+    /** @param wanted of what comes off, what this is about */
+    ApartWriter(Rig rig, Apart occasion, Predicate<String> wanted) {
         this.rig = rig;
         this.occasion = occasion;
+        this.wanted = wanted;
         together = new TakenTogether(rig);
         covers = new ApartCovers(rig, gathered);
     }
@@ -83,7 +91,9 @@ final class ApartWriter {
 
     /** To another craft go screens and the batteries that feed them. */
     private List<TakeOff.Item> off() {
-        List<TakeOff.Item> off = TakeOff.of(rig).off();
+        List<TakeOff.Item> off = TakeOff.of(rig).off().stream()
+                .filter(item -> wanted.test(item.id()))
+                .toList();
         if (occasion != Apart.SWAP) {
             return off;
         }

@@ -46,7 +46,20 @@ public final class DemoRigs {
 
     /** All of them, in the order of the shelf. */
     public static List<Rig> all() {
-        return List.of(oystercatcher(), lanternCrate(), sandpiper(), gannet(), reedling(), kittiwake(), bittern());
+        return List.of(
+                oystercatcher(),
+                lanternCrate(),
+                sandpiper(),
+                gannet(),
+                reedling(),
+                kittiwake(),
+                bittern(),
+                kittiwakeKayak());
+    }
+
+    /** The kayak of the crate: two stations of one display. */
+    public static Rig kittiwakeKayak() {
+        return KittiwakeKayak.rig();
     }
 
     /** A kayak's display on a sled in December. */

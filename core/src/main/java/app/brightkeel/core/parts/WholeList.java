@@ -89,7 +89,7 @@ public final class WholeList {
     private static final double SPACER_M = 0.003;
 
     private final Rig rig;
-    private final Map<String, String> origins = new HashMap<>();
+    private final Map<String, String> origins;
     private final Map<String, Figure> labels = new HashMap<>();
     private final Set<String> onCraft;
     private final Map<String, String> names = new HashMap<>();
@@ -101,11 +101,8 @@ public final class WholeList {
                 .filter(Closure::there)
                 .map(Closure::id)
                 .collect(Collectors.toSet());
-        rig.devices().forEach(each -> origins.put(each.id(), each.origin()));
-        rig.transducers().forEach(each -> origins.put(each.id(), each.origin()));
-        rig.holders().forEach(each -> origins.put(each.id(), each.origin()));
+        origins = Origins.of(rig);
         for (Pack pack : rig.harness().packs()) {
-            origins.put(pack.id(), pack.origin());
             labels.put(pack.id(), pack.label().price());
         }
     }

@@ -46,6 +46,8 @@ public enum Unit {
     AMPERE_SQUARED_SECOND(Style.PLAIN, metric("A²s", 0)),
     /** In whatever money the person counts. */
     MONEY(Style.SHORT, metric("", 0)),
+    /** The same of little sums. */
+    FINE_MONEY(Style.PLAIN, metric("", 2)),
     WATT_HOUR(Style.PLAIN, metric("Wh", 0)),
     WATT_HOUR_PER_KILOGRAM(Style.PLAIN, metric("Wh/kg", 0)),
     HOUR(Style.HOURS_MINUTES, metric("h", 0)),

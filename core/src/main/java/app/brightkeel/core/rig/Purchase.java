@@ -11,6 +11,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param origin of the part when this was said: of another one that takes its place nothing is said
  * @param cameWith id of the part it comes with, "" where it comes with none or nobody said with which
  * @param price  0 to 1 000 000, in the person's own money
+ * @param item   id of the piece of gear in the garage that it is; "" where it is none
  */
 @RecordBuilder
 public record Purchase(
@@ -49,13 +50,24 @@ public record Purchase(
                 },
                 orNothing = true,
                 gone = Names.Gone.IS_EMPTIED)
-        String cameWith)
+        String cameWith,
+
+        String item)
         implements PurchaseBuilder.With {
+
+    /** Ids of pieces of gear begin with it. */
+    public static final String ITEM = "item-";
+
+    /** Of what stands in no garage. */
+    public Purchase(String part, String piece, String origin, Having having, Figure price, String cameWith) {
+        this(part, piece, origin, having, price, cameWith, "");
+    }
 
     public Purchase {
         Checks.id("part", part);
         Checks.text("piece", piece);
         Checks.text("origin", origin);
+        Checks.text("item", item);
         Figure.within("price", price, 0, 1e6, "");
     }
 }

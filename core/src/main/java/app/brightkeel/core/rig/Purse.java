@@ -2,6 +2,7 @@ package app.brightkeel.core.rig;
 
 import app.brightkeel.core.refusal.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,5 +34,19 @@ public record Purse(Figure budget, List<Purchase> purchases) implements PurseBui
                         && each.piece().equals(piece)
                         && each.origin().equals(origin))
                 .findFirst();
+    }
+
+    /** With this said of its piece, whatever was said before. */
+    public Purse with(Purchase said) {
+        List<Purchase> all = new ArrayList<>(without(said.part(), said.piece()).purchases);
+        all.add(said);
+        return withPurchases(all);
+    }
+
+    /** With nothing said of a piece: another took its place. */
+    public Purse without(String part, String piece) {
+        return withPurchases(purchases.stream()
+                .filter(each -> !(each.part().equals(part) && each.piece().equals(piece)))
+                .toList());
     }
 }

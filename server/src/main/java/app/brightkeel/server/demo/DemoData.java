@@ -35,11 +35,13 @@ class DemoData implements SmartInitializingSingleton {
 
     private final TripStore trips;
     private final CareStore care;
+    private final DemoGarage gear;
 
-    DemoData(RigStore store, TripStore trips, CareStore care) {
+    DemoData(RigStore store, TripStore trips, CareStore care, DemoGarage gear) {
         this.store = store;
         this.trips = trips;
         this.care = care;
+        this.gear = gear;
     }
 
     private static CareDone done(String task, String day) {
@@ -50,6 +52,7 @@ class DemoData implements SmartInitializingSingleton {
     public void afterSingletonsInstantiated() {
         if (store.heads().isEmpty()) {
             DemoRigs.all().forEach(this::create);
+            gear.put();
         }
     }
 

@@ -82,8 +82,14 @@ public final class ListCsv {
         return number.signum() == 0 ? "0" : number.toPlainString();
     }
 
+    /** The same taken back. */
+    static String unquoted(String words) {
+        boolean kept = words.length() > 1 && words.charAt(0) == '\'' && FORMULA.indexOf(words.charAt(1)) >= 0;
+        return kept ? words.substring(1) : words;
+    }
+
     /** An apostrophe keeps it words. */
-    private static String plain(String words) {
+    static String plain(String words) {
         return !words.isEmpty() && FORMULA.indexOf(words.charAt(0)) >= 0 ? "'" + words : words;
     }
 }

@@ -20,10 +20,15 @@ final class Been {
      * @throws Refusal naming the day for one that is still to come
      */
     static void check(Clock clock, String day) {
+        check(clock, "day", day);
+    }
+
+    /** The same of another field. */
+    static void check(Clock clock, String field, String day) {
         LocalDate latest = latest(clock);
         if (LocalDate.parse(day).isAfter(latest)) {
             throw new Refusal(
-                    RefusalCode.OUT_OF_RANGE, "day", day, "a day that has been, " + latest + " at the latest");
+                    RefusalCode.OUT_OF_RANGE, field, day, "a day that has been, " + latest + " at the latest");
         }
     }
 }

@@ -1,6 +1,5 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Link;
@@ -33,15 +32,23 @@ class ChangeController {
     private final Answers saved;
     private final Turns turns;
     private final Lines lines;
+    private final OwnChanges own;
 
     ChangeController(
-            RigStore store, RigReviewer reviewer, RevisionAnswers answers, Answers saved, Turns turns, Lines lines) {
+            RigStore store,
+            RigReviewer reviewer,
+            RevisionAnswers answers,
+            Answers saved,
+            Turns turns,
+            Lines lines,
+            OwnChanges own) {
         this.store = store;
         this.reviewer = reviewer;
         this.answers = answers;
         this.saved = saved;
         this.turns = turns;
         this.lines = lines;
+        this.own = own;
     }
 
     /** What could be had instead, on one link. */
@@ -54,8 +61,10 @@ class ChangeController {
         return answers.ofLong(
                 id,
                 revision,
-                "changes " + link + wider,
-                line -> wider ? Comparison.wider(line, link, reviewer) : Comparison.of(line, link, reviewer));
+                "changes " + link + wider + own.stamp(),
+                line -> wider
+                        ? Comparison.wider(line, link, reviewer)
+                        : Comparison.of(line, link, own.offers(line, link), reviewer));
     }
 
     /** A change with the rig it leads to; nothing is kept. */
@@ -65,7 +74,10 @@ class ChangeController {
             @PathVariable String change,
             @RequestParam(required = false) @Nullable Long revision) {
         return answers.of(
-                id, revision, "change " + change, line -> ChangePreview.of(find(line, change), line, reviewer));
+                id,
+                revision,
+                "change " + change + own.of(change),
+                line -> ChangePreview.of(own.find(line, change), line, reviewer));
     }
 
     /** How the figures of a link would come about after a change. */
@@ -78,8 +90,8 @@ class ChangeController {
         return answers.of(
                 id,
                 revision,
-                "workings " + link + " after " + change,
-                line -> Links.of(link).workings(line.with(find(line, change).after())));
+                "workings " + link + " after " + change + own.of(change),
+                line -> Links.of(link).workings(line.with(own.find(line, change).after())));
     }
 
     /** Takes an offered change, as one step. */
@@ -90,11 +102,7 @@ class ChangeController {
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String ifMatch) {
         long revision = IfMatch.revision(ifMatch);
         StoredRig rig = store.get(id);
-        Change found = turns.take(() -> find(lines.of(rig), change));
+        Change found = turns.take(() -> own.find(lines.of(rig), change));
         return saved.of(store.save(id, revision, found.after()));
-    }
-
-    private static Change find(Line line, String id) {
-        return Comparison.find(line, id).orElseThrow(() -> new ChangeNotOffered(id));
     }
 }

@@ -1,11 +1,17 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.refusal.RefusalCode;
+import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.change.part.BlankRig;
-import app.brightkeel.core.review.whole.RigComparison;
 import app.brightkeel.core.review.whole.RigReviewer;
+import app.brightkeel.core.review.whole.SideBySide;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.store.RigStore;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -34,13 +40,24 @@ class RigController {
     private final RigReviewer reviewer;
     private final Answers answers;
     private final Lines lines;
+    private final OwnChanges changes;
+    private final Turns turns;
 
-    RigController(RigStore store, Shelf shelf, RigReviewer reviewer, Answers answers, Lines lines) {
+    RigController(
+            RigStore store,
+            Shelf shelf,
+            RigReviewer reviewer,
+            Answers answers,
+            Lines lines,
+            OwnChanges changes,
+            Turns turns) {
         this.store = store;
         this.shelf = shelf;
         this.reviewer = reviewer;
         this.answers = answers;
         this.lines = lines;
+        this.changes = changes;
+        this.turns = turns;
     }
 
     /** Every rig that is kept, what gives first on top. */
@@ -115,9 +132,34 @@ class RigController {
         return answers.of(HttpStatus.CREATED, store.createNumbered(store.get(id).rig()));
     }
 
-    /** Two rigs side by side, link by link. */
-    @GetMapping("/{id}/comparison/{other}")
-    RigComparison compareRigs(@PathVariable String id, @PathVariable String other) {
-        return RigComparison.of(lines.of(store.get(id)), lines.of(store.get(other)), reviewer);
+    /**
+     * A few rigs side by side: this one and others.
+     *
+     * @param with ids of rigs, each with a change behind a colon where it is looked at after that
+     */
+    @GetMapping("/{id}/comparison")
+    SideBySide compareRigs(@PathVariable String id, @RequestParam List<String> with) {
+        if (with.size() >= SideBySide.MOST) {
+            throw new Refusal(
+                    RefusalCode.TOO_MANY,
+                    "with",
+                    String.valueOf(with.size()),
+                    "at most " + (SideBySide.MOST - 1) + " beside the first");
+        }
+        List<Line> all = new ArrayList<>();
+        all.add(lines.of(store.get(id)));
+        with.forEach(each -> all.add(asked(each)));
+        return turns.takeLong(() -> SideBySide.of(all, reviewer));
+    }
+
+    private Line asked(String with) {
+        int colon = with.indexOf(':');
+        Line line = lines.of(store.get(colon < 0 ? with : with.substring(0, colon)));
+        if (colon < 0) {
+            return line;
+        }
+        Change change = turns.take(() -> changes.find(line, with.substring(colon + 1)));
+        String name = Checks.fitted(change.label().plain());
+        return Line.of(change.after().withName(name));
     }
 }

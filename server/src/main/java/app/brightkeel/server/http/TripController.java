@@ -47,12 +47,14 @@ class TripController {
     private final RigStore rigs;
     private final TripStore trips;
     private final TripTeacher teacher;
+    private final PacksOut packs;
     private final Clock clock;
 
-    TripController(RigStore rigs, TripStore trips, TripTeacher teacher, Clock clock) {
+    TripController(RigStore rigs, TripStore trips, TripTeacher teacher, PacksOut packs, Clock clock) {
         this.rigs = rigs;
         this.trips = trips;
         this.teacher = teacher;
+        this.packs = packs;
         this.clock = clock;
     }
 
@@ -64,7 +66,11 @@ class TripController {
     }
 
     private TripLog log(StoredRig stored, int from) {
-        return new TripLog(stored.revision(), trips.trips(stored.id(), from, PAGE), trips.count(stored.id()));
+        return log(stored, from, List.of());
+    }
+
+    private TripLog log(StoredRig stored, int from, List<Text> said) {
+        return new TripLog(stored.revision(), trips.trips(stored.id(), from, PAGE), trips.count(stored.id()), said);
     }
 
     /** All of it as CSV. */
@@ -135,8 +141,9 @@ class TripController {
                     trip.hours() + " h",
                     "what is left of that day: " + (DAY_H - others) + " h; another trip of this rig has the rest");
         }
+        List<Text> said = packs.told(stored, trip);
         trips.keep(stored.id(), stored.revision(), trip);
-        return log(stored, 0);
+        return log(stored, 0, said);
     }
 
     /** Takes a trip out of the log. */

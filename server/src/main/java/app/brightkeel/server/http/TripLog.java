@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.trip.Trip;
 import java.util.List;
 
@@ -8,5 +9,6 @@ import java.util.List;
  *
  * @param trips the last day first, a page of them
  * @param count of all
+ * @param said  what is odd about the trip that was just kept; nothing where nothing is
  */
-public record TripLog(long revision, List<Trip> trips, int count) {}
+public record TripLog(long revision, List<Trip> trips, int count, List<Text> said) {}

@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.reference.Table;
@@ -45,6 +46,7 @@ class WebSetUp implements WebMvcConfigurer {
         written(registry, Moment.Charge.class);
         written(registry, Lesson.class);
         written(registry, Symptom.class);
+        written(registry, ItemKind.class);
     }
 
     /** A choice as ids and files write it. */
@@ -71,7 +73,8 @@ class WebSetUp implements WebMvcConfigurer {
     /** The addresses of the one-page application; any other that is no file is not there. */
     private static final class DeepLinks extends PathResourceResolver {
 
-        private static final Pattern PAGE = Pattern.compile("|rigs/[^/]+|rigs/[^/]+/[^/]+|compare/[^/]+/[^/]+");
+        private static final Pattern PAGE =
+                Pattern.compile("|garage|rigs/[^/]+|rigs/[^/]+/[^/]+|compare|compare/[^/]+/[^/]+");
 
         @Override
         protected @Nullable Resource getResource(String path, Resource location) throws IOException {

@@ -146,19 +146,21 @@ public class RigStore {
      * @throws RigNotFound   where there is no such rig
      */
     public StoredRig save(String id, long expected, Rig rig) {
-        return database.inTransaction(connection -> {
-            At now = require(connection, id);
-            if (now.head().number() != expected) {
-                throw stale(connection, id, now, expected, Optional.of(rig));
-            }
-            if (revisions.legible(id, now.head()).equals(Optional.of(rig))) {
-                return stored(id, now);
-            }
-            long number = Revisions.next(connection, id);
-            revisions.insert(connection, id, number, expected, rig);
-            setHead(connection, id, number);
-            return new StoredRig(id, number, true, false, rig);
-        });
+        return database.inTransaction(connection -> save(connection, id, expected, rig));
+    }
+
+    StoredRig save(Connection connection, String id, long expected, Rig rig) throws SQLException {
+        At now = require(connection, id);
+        if (now.head().number() != expected) {
+            throw stale(connection, id, now, expected, Optional.of(rig));
+        }
+        if (revisions.legible(id, now.head()).equals(Optional.of(rig))) {
+            return stored(id, now);
+        }
+        long number = Revisions.next(connection, id);
+        revisions.insert(connection, id, number, expected, rig);
+        setHead(connection, id, number);
+        return new StoredRig(id, number, true, false, rig);
     }
 
     /** Goes back to the revision that was edited; stays where there is none. */

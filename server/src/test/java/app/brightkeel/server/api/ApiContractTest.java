@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
 import app.brightkeel.core.quantity.Unit;
@@ -55,8 +56,8 @@ public class ApiContractTest extends ServerTest {
 
     private static final Path DOCS = Path.of("..", "docs");
 
-    private static final List<Class<? extends Enum<?>>> ENUMS =
-            List.of(Link.class, Habit.class, Moment.Charge.class, CraftKind.class, Lesson.class, Symptom.class);
+    private static final List<Class<? extends Enum<?>>> ENUMS = List.of(
+            Link.class, Habit.class, Moment.Charge.class, CraftKind.class, Lesson.class, Symptom.class, ItemKind.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()

@@ -85,7 +85,8 @@ public class FormatVersionsTest {
             {11, shared(bare(DemoRigs.oystercatcher()))},
             {12, fitted(roomless(DemoRigs.oystercatcher()))},
             {13, roomy(fitted(DemoRigs.oystercatcher()))},
-            {14, covered(roomy(fitted(DemoRigs.oystercatcher())))}
+            {14, covered(roomy(fitted(DemoRigs.oystercatcher())))},
+            {15, pieced(covered(roomy(fitted(DemoRigs.oystercatcher()))))}
         };
     }
 
@@ -201,6 +202,14 @@ public class FormatVersionsTest {
                                 .under("the cord is tied again")),
                         Closure.blank("seat", "seat")
                                 .with(s -> s.kind(ClosureKind.SEAT).parts(List.of("plate", "display"))))));
+    }
+
+    /** With what version 15 brought, as its file has it. */
+    private static Rig pieced(Rig rig) {
+        Device display = rig.device("display");
+        return rig.withPurse(rig.purse()
+                .with(new Purchase(
+                        display.id(), "", display.origin(), Having.OWNED, Figure.UNSET, "", "item-0a1b2c3d4e5f")));
     }
 
     private static KeptRoom room(

@@ -198,7 +198,7 @@ public class BadInputTest extends ServerTest {
             {
                 with(
                         "\"purchases\":[]",
-                        "\"purchases\":[{\"part\":\"none\",\"piece\":\"\",\"origin\":\"\",\"having\":\"buy\",\"cameWith\":\"\"}]"),
+                        "\"purchases\":[{\"part\":\"none\",\"piece\":\"\",\"origin\":\"\",\"having\":\"buy\",\"cameWith\":\"\",\"item\":\"\"}]"),
                 422,
                 "/rig/purse/purchases/0/part"
             },

@@ -5,6 +5,9 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.Share;
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.garage.Blanks;
+import app.brightkeel.core.garage.Item;
+import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.lists.RigLists;
 import app.brightkeel.core.review.Link;
@@ -16,6 +19,7 @@ import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.ServerTest;
 import app.brightkeel.server.files.RigDocument;
 import app.brightkeel.server.files.RigReader;
+import app.brightkeel.server.store.GarageStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.TripStore;
 import java.nio.charset.StandardCharsets;
@@ -29,6 +33,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -64,6 +69,9 @@ public class EveryPageTest extends ServerTest {
             "symptoms/dies-as-it-starts?answer=ywiggle",
             "symptoms/runs-short",
             "symptoms/cuts-off-cold",
+            "garage",
+            "stations",
+            "ready?day=2027-05-01",
             "log?seconds=60");
 
     private static final int TWELFTH = 12;
@@ -75,6 +83,25 @@ public class EveryPageTest extends ServerTest {
 
     @Autowired
     private TripStore trips;
+
+    @Autowired
+    private GarageStore garage;
+
+    /** Gear of which nothing is known but what it is stands among what every rig could take. */
+    @BeforeClass
+    public void ownGear() {
+        garage.keep(Stream.of(ItemKind.values())
+                .map(kind -> new Item(
+                        "item-" + kind.ordinal(),
+                        "own " + kind.words(),
+                        Blanks.of(kind, "own"),
+                        "",
+                        "",
+                        Figure.UNSET,
+                        Figure.UNSET,
+                        ""))
+                .toList());
+    }
 
     /** A short one, one until it stopped, and one of which nobody measured anything. */
     private void log(String id) {

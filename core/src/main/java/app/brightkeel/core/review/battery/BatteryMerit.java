@@ -1,6 +1,7 @@
 package app.brightkeel.core.review.battery;
 
 import app.brightkeel.core.battery.Endurance;
+import app.brightkeel.core.battery.PackCost;
 import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
@@ -9,7 +10,6 @@ import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
-import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.review.KindTraits;
 import app.brightkeel.core.review.LinkReview.Merit;
 import app.brightkeel.core.review.Trait;
@@ -24,9 +24,6 @@ import java.util.function.Function;
 
 /** What speaks for and against the batteries of a rig: hours, mass, money, cold; of those that fail, the rule that does. */
 final class BatteryMerit {
-
-    /** Days of use in a year where nobody said; common practice, no source. */
-    static final double DAYS_OUT = 20;
 
     /** A mass and a price a year at which the score has halved; common practice, no source. */
     private static final double HEAVY_KG = 5;
@@ -58,7 +55,7 @@ final class BatteryMerit {
         Rig rig = changed.rig();
         double wanted = changed.get(Load.STAGE).value().hours();
         double mass = sum(rig, Pack::massKg);
-        double aYear = priceAYear(rig);
+        double aYear = PackCost.aYear(rig);
         List<Text> notes = new ArrayList<>();
         notes.add(Text.of(
                 "{} to {} on eight days of ten",
@@ -130,14 +127,14 @@ final class BatteryMerit {
                     "costs {} less"));
             all.add(new Trait.Counted(
                     "cost a season",
-                    new Amount(priceAYear(rig), Unit.MONEY),
+                    new Amount(PackCost.aYear(rig), Unit.MONEY),
                     false,
                     1,
                     "{} more a season",
                     "{} less a season"));
             all.add(new Trait.Counted(
                     "cost a day of use",
-                    new Amount(priceAYear(rig) / daysOut(rig), Unit.MONEY),
+                    new Amount(PackCost.aYear(rig) / PackCost.daysOut(rig), Unit.MONEY),
                     false,
                     WORTH_A_DAY,
                     "{} more for each day of use",
@@ -156,23 +153,5 @@ final class BatteryMerit {
                 .filter(Figure::isSet)
                 .mapToDouble(Figure::value)
                 .sum();
-    }
-
-    private static double daysOut(Rig rig) {
-        Figure days = rig.outing().daysOut();
-        return days.isSet() ? days.value() : DAYS_OUT;
-    }
-
-    /** What the packs cost for each year of their life: it ends by uses or by years, whichever is first. */
-    static double priceAYear(Rig rig) {
-        double daysOut = daysOut(rig);
-        double sum = 0;
-        for (Pack pack : rig.harness().packs()) {
-            if (pack.label().price().isSet() && pack.chemistry() != Chemistry.UNDECIDED) {
-                Chemistry.Data data = pack.chemistry().data();
-                sum += pack.label().price().value() / Math.min(data.lifeYears(), data.lifeCycles() / daysOut);
-            }
-        }
-        return sum;
     }
 }

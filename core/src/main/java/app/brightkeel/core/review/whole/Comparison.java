@@ -4,6 +4,7 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.ChangeKind;
 import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.LinkReview;
@@ -78,8 +79,15 @@ public final class Comparison {
 
     /** All alternatives of a link with what is planned among them. */
     public static List<Offer> of(Line line, Link link, RigReviewer reviewer) {
+        return of(line, link, List.of(), reviewer);
+    }
+
+    /** @param own what the person could take instead, beside all that the link knows */
+    public static List<Offer> of(Line line, Link link, List<Change> own, RigReviewer reviewer) {
         List<LinkState> before = reviewer.states(line);
-        return sorted(withPlanned(line, link).parallelStream()
+        List<Change> all = new ArrayList<>(withPlanned(line, link));
+        all.addAll(own);
+        return sorted(all.parallelStream()
                 .map(change -> ranked(line, before, change, link, reviewer))
                 .toList());
     }
@@ -205,11 +213,16 @@ public final class Comparison {
 
     /** The change with this id, made of what the id says; of several that follow each other, all of them. */
     public static Optional<Change> find(Line line, String id) {
+        return find(line, id, (of, asked) -> Optional.empty());
+    }
+
+    /** @param own makes those that no link knows of by itself */
+    public static Optional<Change> find(Line line, String id, ChangeKind own) {
         int last = id.lastIndexOf(Change.AND);
         return last < 0
-                ? made(line, id)
-                : find(line, id.substring(0, last))
-                        .flatMap(first -> made(line.with(first.after()), id.substring(last + 1))
+                ? own.made(line, id).or(() -> made(line, id))
+                : find(line, id.substring(0, last), own)
+                        .flatMap(first -> find(line.with(first.after()), id.substring(last + 1), own)
                                 .map(first::and));
     }
 

@@ -21,7 +21,8 @@ public final class Migration {
             new Version11(),
             new Version12(),
             new Version13(),
-            new Version14());
+            new Version14(),
+            new Version15());
 
     /** The version that the last step comes to. */
     public static final int NEWEST = STEPS.size() + 1;
@@ -34,5 +35,18 @@ public final class Migration {
             Step.onto(document.path("rig"), rig -> step.take(rig, Rig.class));
         }
         return document.put("version", NEWEST);
+    }
+
+    /**
+     * A part that is kept by itself: what later versions brought is blank in it. What a step turns round in whole rigs it
+     * does not know; parts are kept by themselves from version 15 on.
+     *
+     * @param type of the record that it is read as
+     */
+    public static ObjectNode ofPart(ObjectNode part, Class<?> type, int version) {
+        for (Step step : STEPS.subList(version - 1, STEPS.size())) {
+            step.fill(part, type);
+        }
+        return part;
     }
 }

@@ -41,7 +41,8 @@ abstract class Step {
         fill(rig, type);
     }
 
-    private void fill(ObjectNode node, Class<?> type) {
+    /** Blank fields where the record, or one within it, has new ones. */
+    final void fill(ObjectNode node, Class<?> type) {
         List<String> fields = brought.getOrDefault(type, List.of());
         for (RecordComponent component : type.getRecordComponents()) {
             String name = component.getName();

@@ -22,8 +22,10 @@ import app.brightkeel.core.review.change.screen.ScreenChanges;
 import app.brightkeel.core.rig.Assumptions;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FreshId;
+import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
+import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -319,11 +321,13 @@ public final class BatteryChanges {
         for (Pack old : bank) {
             Pack placed = Catalogue.inPlaceOf(old, Catalogue.asBlocks(item, old.blocks()));
             after = ChargerChanges.with(after, placed);
+            after = after.withPurse(after.purse().without(old.id(), ""));
             kg += placed.massKg().value();
         }
         Pack first = Catalogue.asBlocks(item, bank.get(0).blocks());
         Text one = Text.of("{}, {}", first.name(), new Amount(kg, Unit.KILOGRAM));
-        Text label = bank.size() == 1 ? one : Text.of("{} times {}", bank.size(), one);
+        Text all = bank.size() == 1 ? one : Text.of("{} times {}", bank.size(), one);
+        Text label = NewForWorn.told(bank.get(0), first, all);
         String ladder = "battery.take." + bank.get(0).id();
         return new Change(
                 ladder + "." + item.id(),
@@ -333,19 +337,32 @@ public final class BatteryChanges {
                 after);
     }
 
-    /** One the person has already: the two change places. */
+    /** One the person has already: the two change places; a piece of the garage stays that piece. */
     private static Change owned(Line line, Pack old, Pack item) {
         Rig rig = line.entered();
+        String was = pieceOf(rig, old).orElseGet(() -> isPiece(item) ? FreshId.of(rig, "own-" + old.id()) : item.id());
         List<Pack> others = rig.onHand().stream()
-                .map(pack -> pack.id().equals(item.id()) ? old.withId(item.id()).withRole(PackRole.IN_USE) : pack)
+                .map(pack -> pack.id().equals(item.id()) ? old.withId(was).withRole(PackRole.IN_USE) : pack)
                 .toList();
-        Rig after = ChargerChanges.with(rig, Catalogue.inPlaceOf(old, item).withOrigin(item.origin()))
-                .withOnHand(others);
+        Pack placed = Catalogue.inPlaceOf(old, item).withOrigin(item.origin());
+        Purchase own = new Purchase(
+                old.id(), "", placed.origin(), Having.OWNED, Figure.UNSET, "", isPiece(item) ? item.id() : "");
+        Rig after = ChargerChanges.with(rig, placed)
+                .withOnHand(others)
+                .withPurse(rig.purse().with(own));
         return new Change(
                 "battery.on-hand." + old.id() + "." + item.id(),
                 ChargerChanges.told(rig, after, Text.of("{}, on hand", item.name())),
                 Effort.MOVE,
                 after);
+    }
+
+    private static boolean isPiece(Pack pack) {
+        return pack.id().startsWith(Purchase.ITEM);
+    }
+
+    private static Optional<String> pieceOf(Rig rig, Pack pack) {
+        return rig.purse().of(pack.id(), "", pack.origin()).map(Purchase::item).filter(item -> !item.isEmpty());
     }
 
     /** Packs in the air's cold, kept warm instead. */

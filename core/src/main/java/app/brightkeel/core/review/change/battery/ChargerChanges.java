@@ -7,6 +7,7 @@ import app.brightkeel.core.pack.Packs;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
@@ -109,6 +110,9 @@ public final class ChargerChanges {
     }
 
     private static Charger madeFor(Charger charger, Pack pack) {
+        if (pack.chemistry() == Chemistry.UNDECIDED) {
+            return charger;
+        }
         double most = pack.capacityAh().isSet()
                 ? Math.max(
                         LEAST_A,

@@ -1,0 +1,54 @@
+package app.brightkeel.core.garage;
+
+import app.brightkeel.core.parts.Origins;
+import app.brightkeel.core.rig.Having;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.Purchase;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Which parts of a rig are pieces of gear of a garage. */
+public final class Uses {
+
+    private Uses() {}
+
+    /**
+     * One of them.
+     *
+     * @param part as {@link RigThings.There#id} writes it
+     */
+    public record Use(String item, String part) {}
+
+    /** As long as a part is still the one of which it was said. */
+    public static List<Use> of(Rig rig) {
+        List<Use> all = new ArrayList<>();
+        Map<String, String> origins = Origins.of(rig);
+        for (Purchase each : rig.purse().purchases()) {
+            boolean still =
+                    each.having() == Having.OWNED && each.origin().equals(origins.getOrDefault(each.part(), ""));
+            if (still && !each.item().isEmpty()) {
+                all.add(new Use(each.item(), each.piece().isEmpty() ? each.part() : each.part() + "/" + each.piece()));
+            }
+        }
+        for (Pack pack : rig.onHand()) {
+            if (pack.id().startsWith(Purchase.ITEM)) {
+                all.add(new Use(pack.id(), pack.id()));
+            }
+        }
+        if (rig.craft().origin().startsWith(Purchase.ITEM)) {
+            all.add(new Use(rig.craft().origin(), RigThings.CRAFT));
+        }
+        return all;
+    }
+
+    /** The part that is this piece, if the rig has it; what it has only to compare with is none. */
+    public static Optional<String> in(Rig rig, String item) {
+        return of(rig).stream()
+                .filter(use -> use.item().equals(item) && !use.part().equals(item))
+                .map(Use::part)
+                .findFirst();
+    }
+}

@@ -1,0 +1,90 @@
+package app.brightkeel.core.station;
+
+import app.brightkeel.core.garage.ItemKind;
+import app.brightkeel.core.garage.LeadUse;
+import app.brightkeel.core.garage.RigThings;
+import app.brightkeel.core.garage.Thing;
+import app.brightkeel.core.gear.HarnessPrices;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Amount;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.quantity.Unit;
+import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+
+/**
+ * A second one of something that travels, so that each station has its own: what it costs, what it saves, and what else it is
+ * good for.
+ *
+ * @param item    id of the piece that would travel no more
+ * @param price   as its owner says, else as is usual; unset where nobody knows
+ * @param savesMin of each swap [min]
+ * @param plugs   that are neither pulled nor pushed at each swap
+ * @param why     it protects the first, from a table
+ */
+public record Second(String item, ItemKind kind, String name, Figure price, double savesMin, int plugs, Text why) {
+
+    /** Why, by kind. */
+    private static final Map<String, String> WHY = reasons();
+
+    /** Hours that a swap takes over a season are told from here on [min]; less is nothing to buy for. */
+    private static final double LEAST_MIN = 0.05;
+
+    private static Map<String, String> reasons() {
+        Table table = Table.read(Second.class, "seconds.csv");
+        List<String> kinds = table.words("kind");
+        List<String> words = table.words("why");
+        Map<String, String> all = new TreeMap<>();
+        for (int i = 0; i < kinds.size(); i++) {
+            all.put(kinds.get(i), words.get(i));
+        }
+        return all;
+    }
+
+    /** Of everything that travels; each reckoned as if it alone stayed, what saves most first. */
+    public static List<Second> of(Line from, Line to, Conversion conversion, Function<String, Figure> worth) {
+        List<Conversion.Thing> travels = conversion.at(Whereabouts.TRAVELS);
+        Swap whole = Swap.of(from, to, conversion);
+        List<Second> all = new ArrayList<>();
+        for (Conversion.Thing each : travels) {
+            List<Conversion.Thing> others =
+                    travels.stream().filter(other -> other != each).toList();
+            Swap without = Swap.of(from, to, others);
+            double saved = whole.minutes() - without.minutes();
+            all.add(new Second(
+                    each.item(),
+                    each.kind(),
+                    each.name(),
+                    price(from.rig(), each, worth),
+                    saved < LEAST_MIN ? 0 : saved,
+                    Math.max(0, whole.plugs() - without.plugs()),
+                    Text.of(WHY.getOrDefault(Table.written(each.kind()), ""))));
+        }
+        all.sort((one, other) -> Double.compare(other.savesMin(), one.savesMin()));
+        return List.copyOf(all);
+    }
+
+    private static Figure price(Rig rig, Conversion.Thing thing, Function<String, Figure> worth) {
+        Figure own = worth.apply(thing.item());
+        if (own.isSet()) {
+            return own;
+        }
+        Optional<Thing> part = RigThings.find(rig, thing.here()).map(RigThings.There::thing);
+        if (part.isPresent() && part.get() instanceof Thing.OwnPack pack) {
+            return pack.pack().label().price();
+        }
+        if (part.isPresent() && part.get() instanceof Thing.OwnLead lead && lead.use() == LeadUse.SUPPLY) {
+            return HarnessPrices.each("wire", List.of(new Amount(1, Unit.WIRE)))
+                    .map(perMetre -> Figure.proposed(perMetre * lead.lengthM().value()))
+                    .orElse(Figure.UNSET);
+        }
+        return Figure.UNSET;
+    }
+}

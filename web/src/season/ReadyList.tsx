@@ -1,0 +1,31 @@
+import { useQuery } from "@tanstack/react-query";
+import { readyQuery } from "../api/queries";
+import { Words } from "../parts/Words";
+
+/** What is looked at before a rig goes out on a day: what is not ready first. */
+export function ReadyList({ id, day }: { id: string; day: string }) {
+  const ready = useQuery(readyQuery(id, day));
+  if (ready.isPending) return <p className="text-[13px] text-ink-3">Looking…</p>;
+  if (ready.isError) return <p className="text-[13px] text-fails">{ready.error.message}</p>;
+  const open = ready.data.filter((each) => !each.ready);
+  return (
+    <>
+      <p className={`pt-1 text-[13px] font-semibold ${open.length === 0 ? "text-holds" : "text-close"}`}>
+        {open.length === 0 ? "Ready." : `${open.length} of ${ready.data.length} still to look at.`}
+      </p>
+      <dl className="grid grid-cols-[64px_1fr] gap-x-3 text-[13px]">
+        {[...open, ...ready.data.filter((each) => each.ready)].map((each) => (
+          <div key={each.what} className="contents">
+            <dt className={each.ready ? "text-ink-3" : "font-semibold text-close"}>
+              {each.ready ? "✓ " : "○ "}
+              {each.what}
+            </dt>
+            <dd className={each.ready ? "text-ink-3" : "text-ink-2"}>
+              <Words text={each.says} />
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </>
+  );
+}
