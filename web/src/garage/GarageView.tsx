@@ -6,11 +6,12 @@ import { counted } from "../parts/counted";
 import { HomeNav } from "../parts/HomeNav";
 import { Kbd } from "../parts/Kbd";
 import { useKeys } from "../parts/keys";
+import { Photos } from "../parts/Photos";
 import { Trouble } from "../parts/RigHead";
 import { TopBar } from "../parts/TopBar";
 import { useUnits } from "../units/UnitsProvider";
 import { AddItem } from "./AddItem";
-import { ItemForm, ItemPhotos, ItemUses } from "./ItemForm";
+import { ItemForm, ItemUses } from "./ItemForm";
 import { ItemRow } from "./ItemRow";
 import { worthOf } from "./said";
 import { useGarage } from "./useGarage";
@@ -141,7 +142,13 @@ export default function GarageView() {
                 <h2 className="pb-1 text-[16px] font-semibold">{item.name}</h2>
                 <ItemUses item={item} />
                 <ItemForm key={JSON.stringify(item)} item={item} acts={acts} onGone={() => setOpen("")} />
-                <ItemPhotos item={item} acts={acts} />
+                <Photos
+                  of={item.name}
+                  photos={item.photos}
+                  at={(photo) => `/api/garage/${item.id}/photos/${photo}`}
+                  onAdd={(picture) => acts.photo(item.id, picture)}
+                  onDrop={(photo) => acts.dropPhoto(item.id, photo)}
+                />
               </>
             ) : (
               <p className="max-w-[48ch] text-ink-2">

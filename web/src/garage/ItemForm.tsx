@@ -1,4 +1,4 @@
-import { useId, useState, type ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { Link } from "react-router";
 import type { ItemShown } from "../api/types";
 import { FigureOf } from "../parts/amounts";
@@ -137,49 +137,6 @@ function Uses({ item }: { item: ItemShown }) {
         </li>
       ))}
     </ul>
-  );
-}
-
-/** As it looks. */
-export function ItemPhotos({ item, acts }: { item: ItemShown; acts: GarageActs }) {
-  const id = useId();
-  return (
-    <div className="pb-2">
-      <label htmlFor={id} className={`${LEADS_ON} cursor-pointer`}>
-        add a photo
-        <input
-          id={id}
-          type="file"
-          accept="image/jpeg,image/png"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) acts.photo(item.id, file);
-            event.target.value = "";
-          }}
-        />
-      </label>
-      <ul className="flex flex-wrap gap-3 pt-2">
-        {item.photos.map((photo, i) => (
-          <li key={photo}>
-            <a href={`/api/garage/${item.id}/photos/${photo}`} target="_blank" rel="noreferrer">
-              <img
-                src={`/api/garage/${item.id}/photos/${photo}`}
-                alt={`Photo ${i + 1} of ${item.name}`}
-                className="h-[90px] border border-rule"
-              />
-            </a>
-            <button
-              type="button"
-              className="text-[13px] text-ink-2 underline decoration-rule underline-offset-4"
-              onClick={() => acts.dropPhoto(item.id, photo)}
-            >
-              take it away<span className="sr-only">: photo {i + 1}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }
 

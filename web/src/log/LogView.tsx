@@ -33,6 +33,7 @@ export default function LogView() {
   const pages = acts.log.data?.pages ?? [];
   const trips = pages.flatMap((page) => page.trips);
   const count = pages[0]?.count ?? 0;
+  const photos = pages[0]?.photos ?? [];
   const slips = acts.lessons.data?.taught[0]?.leftOut ?? [];
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
@@ -90,6 +91,8 @@ export default function LogView() {
                 count={count}
                 revision={pages[0]?.revision ?? 0}
                 slips={slips.filter((slip) => slip.trip === trip.id)}
+                photos={photos.filter((photo) => photo.trip === trip.id).map((photo) => photo.id)}
+                acts={acts}
                 open={open === trip.id}
                 onOpen={() => setOpen(open === trip.id ? "" : trip.id)}
                 onEdit={() => ask(trip)}

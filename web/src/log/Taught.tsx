@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Calibration, Lesson, TripLessons, What } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { Button, LEADS_ON } from "../parts/Button";
@@ -58,6 +59,13 @@ function Lessons({ lessons, acts }: { lessons: TripLessons; acts: LogActs }) {
           <Words text={words} />
         </p>
       ))}
+      {lessons.outlook[0] !== undefined && lessons.outlook[0].shortFrom !== "" && (
+        <p className="text-[13px]">
+          <Link to={`/rigs/${acts.id}/battery?pane=compare`} className={LEADS_ON}>
+            what would be enough, under Battery
+          </Link>
+        </p>
+      )}
       <BeforeAndAfter calibration={calibration} />
       <Offers lessons={lessons} acts={acts} />
       <Pictures lessons={lessons} />
@@ -143,6 +151,16 @@ function Offers({ lessons, acts }: { lessons: TripLessons; acts: LogActs }) {
                 <Words text={change} />
               </li>
             ))}
+            {offer.alsoIn.length > 0 && (
+              <li>
+                The same piece is in {offer.alsoIn.join(", ")}: once it is taken, this rig’s word can be
+                written into the garage, under{" "}
+                <Link to={`/rigs/${acts.id}/season`} className={LEADS_ON}>
+                  Season
+                </Link>
+                .
+              </li>
+            )}
           </ul>
           <Button
             disabled={acts.busy}

@@ -4,11 +4,12 @@ import { Link } from "react-router";
 import type { LeftOut, Trip, Unit } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { LEADS_ON } from "../parts/Button";
+import { Photos } from "../parts/Photos";
 import { LINK_NAMES } from "../parts/verdicts";
 import { amountText } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
 import { hoursOf } from "./trips";
-import { tripPictureQuery } from "./useLog";
+import { type LogActs, tripPictureQuery } from "./useLog";
 
 const SLIPS: Record<string, [string, Unit]> = {
   afterV: ["volts after", "volt"],
@@ -23,6 +24,8 @@ export function TripRow({
   count,
   revision,
   slips,
+  photos,
+  acts,
   open,
   onOpen,
   onEdit,
@@ -33,6 +36,8 @@ export function TripRow({
   count: number;
   revision: number;
   slips: LeftOut[];
+  photos: string[];
+  acts: LogActs;
   open: boolean;
   onOpen: () => void;
   onEdit: () => void;
@@ -66,6 +71,13 @@ export function TripRow({
         <div className="pt-1">
           <Legs trip={trip} />
           <Volts id={id} trip={trip.id} revision={revision} count={count} />
+          <Photos
+            of={`the trip of ${trip.day}`}
+            photos={photos}
+            at={(photo) => `/api/rigs/${id}/build/photos/${photo}`}
+            onAdd={(file) => acts.photo(trip.id, file)}
+            onDrop={acts.dropPhoto}
+          />
           <p className="flex flex-wrap gap-5 py-1">
             {trip.troubles.length > 0 && (
               <Link to={`/rigs/${id}/bench?by=sight`} className={LEADS_ON}>

@@ -1,5 +1,7 @@
 import { queryOptions, useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, etag } from "../api/client";
+import { sendFile } from "../api/sendFile";
+import { smaller } from "../parts/smaller";
 import type { Lesson, TripLog, TripSaid } from "../api/types";
 
 const keyOf = (id: string) => ["log", id];
@@ -47,6 +49,7 @@ export function useLog(id: string) {
     done();
   };
   return {
+    id,
     log,
     lessons,
     busy: act.isPending,
@@ -64,6 +67,19 @@ export function useLog(id: string) {
       ),
     remove: (trip: string) =>
       act.mutate(() => answer(api.DELETE("/api/rigs/{id}/trips/{trip}", { params: { path: { id, trip } } }))),
+    photo: (trip: string, file: File) =>
+      act.mutate(async () =>
+        sendFile<TripLog>(
+          `/api/rigs/${id}/trips/${trip}/photos`,
+          "application/octet-stream",
+          await smaller(file),
+          "The photo did not get through.",
+        ),
+      ),
+    dropPhoto: (photo: string) =>
+      act.mutate(() =>
+        answer(api.DELETE("/api/rigs/{id}/build/photos/{photo}", { params: { path: { id, photo } } })),
+      ),
     take: (lesson: Lesson, revision: number, done: () => void) =>
       act.mutate(
         () =>

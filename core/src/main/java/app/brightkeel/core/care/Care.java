@@ -129,7 +129,8 @@ public final class Care {
                 .toList();
         Optional<LocalDate> last = times.stream().max(Comparator.naturalOrder());
         LocalDate from = last.orElse(since);
-        LocalDate day = from.plusDays(kind.days(salt));
+        // what nobody tried yet is tried before the first time it counts
+        LocalDate day = kind.first() && last.isEmpty() ? from : from.plusDays(kind.days(salt));
         int uses = kind.uses(salt);
         List<LocalDate> outSince = out.stream()
                 .filter(each -> last.isEmpty() || each.isAfter(from))

@@ -3,6 +3,7 @@ package app.brightkeel.core.care;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Placement;
 import app.brightkeel.core.rig.Rig;
 import java.util.function.Predicate;
 
@@ -19,7 +20,10 @@ public enum CareKind {
             .anyMatch(transducer -> transducer.mount().kind() == MountKind.IN_HULL
                     || transducer.mount().kind() == MountKind.SUCTION_CUP)),
     FUSES(rig -> !rig.harness().segments().isEmpty()),
-    STRAPS(rig -> rig.places().stream().anyMatch(place -> place.held().straps() > 0));
+    STRAPS(rig -> rig.places().stream().anyMatch(place -> place.held().straps() > 0)),
+    REHEARSAL(rig -> rig.sharing().crafts().isSet()
+            && rig.sharing().crafts().value() > 1
+            && rig.places().stream().anyMatch(Placement::comesOff));
 
     private static final Table TABLE = Table.read(CareKind.class, "care.csv");
 
@@ -31,6 +35,11 @@ public enum CareKind {
 
     boolean wanted(Rig rig) {
         return wanted.test(rig);
+    }
+
+    /** Whether it is due before it was ever done, not an interval after. */
+    boolean first() {
+        return this == REHEARSAL;
     }
 
     private String said(String column) {

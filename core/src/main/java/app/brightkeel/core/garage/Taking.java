@@ -148,7 +148,8 @@ public final class Taking {
                     .toList());
         }
         String origin = Origins.of(rig).getOrDefault(there.part(), "");
-        Purchase own = new Purchase(there.part(), there.piece(), origin, Having.OWNED, Figure.UNSET, "", item.id());
+        Figure price = item.worth().isSet() ? item.worth() : item.paid();
+        Purchase own = new Purchase(there.part(), there.piece(), origin, Having.OWNED, price, "", item.id());
         // one thing is at one place
         List<Purchase> others = rig.purse().purchases().stream()
                 .map(each -> each.item().equals(item.id()) ? each.withItem("").withHaving(Having.UNDECIDED) : each)

@@ -51,4 +51,16 @@ public final class Uses {
                 .map(Use::part)
                 .findFirst();
     }
+
+    /** Pieces of which one rig says something else than another one that was made of it. */
+    public static List<String> changed(Rig before, Rig after) {
+        return of(before).stream()
+                .filter(use -> {
+                    Optional<RigThings.There> was = RigThings.find(before, use.part());
+                    Optional<RigThings.There> is = RigThings.find(after, use.part());
+                    return !was.equals(is);
+                })
+                .map(Use::item)
+                .toList();
+    }
 }

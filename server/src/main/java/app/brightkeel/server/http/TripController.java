@@ -9,8 +9,10 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.files.ListCsv;
+import app.brightkeel.server.files.PhotoFile;
 import app.brightkeel.server.files.log.LogReader;
 import app.brightkeel.server.files.log.TrackSpan;
+import app.brightkeel.server.store.PhotoStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import app.brightkeel.server.store.TripStore;
@@ -48,13 +50,16 @@ class TripController {
     private final TripStore trips;
     private final TripTeacher teacher;
     private final PacksOut packs;
+    private final PhotoStore photos;
     private final Clock clock;
 
-    TripController(RigStore rigs, TripStore trips, TripTeacher teacher, PacksOut packs, Clock clock) {
+    TripController(
+            RigStore rigs, TripStore trips, TripTeacher teacher, PacksOut packs, PhotoStore photos, Clock clock) {
         this.rigs = rigs;
         this.trips = trips;
         this.teacher = teacher;
         this.packs = packs;
+        this.photos = photos;
         this.clock = clock;
     }
 
@@ -70,7 +75,33 @@ class TripController {
     }
 
     private TripLog log(StoredRig stored, int from, List<Text> said) {
-        return new TripLog(stored.revision(), trips.trips(stored.id(), from, PAGE), trips.count(stored.id()), said);
+        return new TripLog(
+                stored.revision(),
+                trips.trips(stored.id(), from, PAGE),
+                trips.count(stored.id()),
+                pictures(stored),
+                said);
+    }
+
+    private List<TripLog.TripPhoto> pictures(StoredRig stored) {
+        return photos.all(stored.id()).stream()
+                .filter(each -> each.step().startsWith(PhotoStore.OF_A_TRIP))
+                .map(each -> new TripLog.TripPhoto(each.id(), each.step().substring(PhotoStore.OF_A_TRIP.length())))
+                .toList();
+    }
+
+    /** Keeps a photo of a trip: JPEG or PNG by its content, at most 8 MB. It is read where those of steps are. */
+    @PostMapping(path = "/{trip}/photos", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    TripLog addTripPhoto(@PathVariable String id, @PathVariable String trip, InputStream body) throws IOException {
+        StoredRig stored = rigs.get(id);
+        if (!trips.has(id, trip)) {
+            throw new NoSuchStep("trip");
+        }
+        byte[] bytes = body.readAllBytes();
+        PhotoFile file = PhotoFile.of(bytes);
+        photos.add(id, PhotoStore.OF_A_TRIP + trip, new PhotoStore.Shot(file.kind(), bytes), file.wide(), file.tall());
+        return log(stored, 0);
     }
 
     /** All of it as CSV. */
@@ -153,6 +184,9 @@ class TripController {
         if (!trips.delete(id, trip)) {
             throw new NoSuchStep("trip");
         }
+        photos.all(id).stream()
+                .filter(each -> each.step().equals(PhotoStore.OF_A_TRIP + trip))
+                .forEach(each -> photos.delete(id, each.id()));
         return log(stored, 0);
     }
 }

@@ -26,6 +26,14 @@ public record TripLessons(
         Picture picture,
         Text waits) {
 
-    /** A lesson that can be taken as one step. */
-    public record LessonOffer(Lesson lesson, List<Text> changes) {}
+    /**
+     * A lesson that can be taken as one step.
+     *
+     * @param alsoIn names of other rigs that have the piece of gear which it is about
+     */
+    public record LessonOffer(Lesson lesson, List<Text> changes, List<String> alsoIn) {}
+
+    TripLessons withOffers(List<LessonOffer> others) {
+        return new TripLessons(revision, taught, hindsights, outlook, others, picture, waits);
+    }
 }

@@ -9,6 +9,11 @@ import java.util.List;
  *
  * @param trips the last day first, a page of them
  * @param count of all
+ * @param photos of all
  * @param said  what is odd about the trip that was just kept; nothing where nothing is
  */
-public record TripLog(long revision, List<Trip> trips, int count, List<Text> said) {}
+public record TripLog(long revision, List<Trip> trips, int count, List<TripPhoto> photos, List<Text> said) {
+
+    /** A photo, by its id, and the trip it is of. */
+    public record TripPhoto(String id, String trip) {}
+}

@@ -120,7 +120,7 @@ class TripTeacher {
                 Lessons.taken(lesson, line, gear, learnt.calibration())
                         .map(rig -> RigDifferences.between(line.entered(), rig))
                         .filter(changes -> !changes.isEmpty())
-                        .ifPresent(changes -> offers.add(new TripLessons.LessonOffer(lesson, changes)));
+                        .ifPresent(changes -> offers.add(new TripLessons.LessonOffer(lesson, changes, List.of())));
             }
         }
         return offers;

@@ -3,7 +3,9 @@ package app.brightkeel.server.store;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.trip.Trip;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Repository;
@@ -52,14 +54,27 @@ public class BundleStore {
             }
             BenchStore.keep(connection, id, bundle.readings());
             // ids are those of the whole store: the same bundle may come twice
+            Map<String, String> ids = new HashMap<>();
+            bundle.trips().forEach(trip -> ids.put(trip.id(), UUID.randomUUID().toString()));
             List<Trip> own = bundle.trips().stream()
-                    .map(trip -> trip.withId(UUID.randomUUID().toString()))
+                    .map(trip -> trip.withId(ids.getOrDefault(trip.id(), trip.id())))
                     .toList();
             trips.keep(connection, id, stored.revision(), own);
             for (Supplier<Bundled.Photo> photo : bundle.photos()) {
-                photos.insert(connection, id, photo.get());
+                photos.insert(connection, id, ofTrip(photo.get(), ids));
             }
             return stored;
         });
+    }
+
+    /** A photo of a trip goes with it under its new id. */
+    private static Bundled.Photo ofTrip(Bundled.Photo photo, Map<String, String> ids) {
+        String trip = photo.step().startsWith(PhotoStore.OF_A_TRIP)
+                ? photo.step().substring(PhotoStore.OF_A_TRIP.length())
+                : "";
+        return ids.containsKey(trip)
+                ? new Bundled.Photo(
+                        PhotoStore.OF_A_TRIP + ids.get(trip), photo.shot(), photo.wide(), photo.tall(), photo.takenAt())
+                : photo;
     }
 }

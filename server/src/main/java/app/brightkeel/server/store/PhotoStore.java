@@ -20,6 +20,9 @@ public class PhotoStore {
     /** Of one rig: what more is, belongs in an album. */
     public static final int MOST_OF_A_RIG = 120;
 
+    /** What stands before the id of a trip where a photo is of one, in the place of a step. */
+    public static final String OF_A_TRIP = "trip.";
+
     private final Database database;
     private final Clock clock;
 

@@ -12,11 +12,15 @@ import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.server.ServerTest;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import javax.imageio.ImageIO;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -444,7 +448,37 @@ public class GarageApiTest extends ServerTest {
                 .toString()
                 .contains("the pack"));
         assertEquals(trip(one, "2024-05-01", 14).getStatus(), 422);
-        assertEquals(ok(get("/api/rigs/" + one + "/trips")).path("count").asInt(), 1);
+        JsonNode log = ok(get("/api/rigs/" + one + "/trips"));
+        assertEquals(log.path("count").asInt(), 1);
+
+        // a photo of the trip goes with it, and away with it
+        String day = "/api/rigs/" + one + "/trips/" + log.at("/trips/0/id").asString();
+        assertEquals(
+                send(post(day + "/photos")
+                                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                                .content("no picture".getBytes(StandardCharsets.UTF_8)))
+                        .getStatus(),
+                422);
+        JsonNode shot = ok(post(day + "/photos")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(png()));
+        String photo = shot.at("/photos/0/id").asString();
+        assertEquals(shot.at("/photos/0/trip"), log.at("/trips/0/id"));
+        assertEquals(send(get("/api/rigs/" + one + "/build/photos/" + photo)).getContentAsByteArray(), png());
+        byte[] zip = send(get("/api/rigs/" + one + "/bundle")).getContentAsByteArray();
+        String copy = ok(post("/api/rigs/bundle").contentType("application/zip").content(zip))
+                .path("id")
+                .asString();
+        JsonNode copied = ok(get("/api/rigs/" + copy + "/trips"));
+        assertEquals(copied.at("/photos/0/trip"), copied.at("/trips/0/id"));
+        assertEquals(ok(delete(day)).path("photos").size(), 0);
+        String pictured = "/api/garage/" + item.path("id").asString() + "/photos";
+        JsonNode kept = ok(
+                post(pictured).contentType(MediaType.APPLICATION_OCTET_STREAM).content(png()));
+        String face = pictured + "/" + kept.at("/items/0/photos/0").asString();
+        assertEquals(send(get(face)).getContentAsByteArray(), png());
+        assertEquals(ok(delete(face)).at("/items/0/photos").size(), 0);
+        assertEquals(send(get(face)).getStatus(), 404);
 
         String lead = added(ItemKind.PACK, "lead", "agm-12");
         String none = "\"choices\": [], \"numbers\": []";
@@ -457,5 +491,11 @@ public class GarageApiTest extends ServerTest {
                 .path("ageing")
                 .toString()
                 .contains("years"));
+    }
+
+    private static byte[] png() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(4, 3, BufferedImage.TYPE_INT_RGB), "png", bytes);
+        return bytes.toByteArray();
     }
 }

@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 
 /**
  * A few rigs side by side: link by link, and by what one asks of a whole rig.
@@ -79,10 +78,12 @@ public record SideBySide(List<String> names, List<LinkRow> links, List<MeasureRo
         List<Double> values =
                 told.stream().map(each -> less.apply(each.value().get())).toList();
         double least = values.stream().mapToDouble(Double::doubleValue).min().orElse(0);
-        int[] at = IntStream.range(0, values.size())
-                .filter(i -> values.get(i) == least)
-                .toArray();
-        return at.length == 1 ? at[0] : -1;
+        int first = values.indexOf(least);
+        // what reads the same is no better
+        String best = told.get(first).words().plain();
+        long alike =
+                told.stream().filter(each -> each.words().plain().equals(best)).count();
+        return alike == 1 ? first : -1;
     }
 
     private static boolean differs(LinkState a, LinkState b) {
