@@ -1,11 +1,12 @@
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import type { Garage, ItemShown } from "../api/types";
-import { Button } from "../parts/Button";
+import { Button, LEADS_ON } from "../parts/Button";
 import { counted } from "../parts/counted";
 import { HomeNav } from "../parts/HomeNav";
 import { Kbd } from "../parts/Kbd";
 import { useKeys } from "../parts/keys";
+import { useNarrow } from "../parts/narrow";
 import { Photos } from "../parts/Photos";
 import { Trouble } from "../parts/RigHead";
 import { TopBar } from "../parts/TopBar";
@@ -28,6 +29,13 @@ export default function GarageView() {
   useKeys({ u: toggle, n: () => add(true), g: () => void navigate("/") });
   const { data, isPending, isError, error } = acts.garage;
   const item = data?.items.find((each) => each.id === open);
+  const narrow = useNarrow();
+  const one = useRef<HTMLElement>(null);
+  const list = useRef<HTMLElement>(null);
+  // on a phone the piece stands below all others
+  useEffect(() => {
+    if (narrow && open !== "") one.current?.scrollIntoView({ block: "start" });
+  }, [narrow, open]);
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
       <TopBar>
@@ -40,6 +48,7 @@ export default function GarageView() {
       {data && (
         <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,1fr)_minmax(400px,0.8fr)]">
           <section
+            ref={list}
             aria-label="Gear"
             tabIndex={0}
             className="min-h-0 overflow-auto px-6 pb-6 max-md:px-3 md:border-r md:border-rule"
@@ -133,12 +142,22 @@ export default function GarageView() {
             })}
           </section>
           <section
+            ref={one}
             aria-label="One piece"
             tabIndex={0}
             className="min-h-0 overflow-auto bg-sheet px-6 py-3 max-md:border-t max-md:border-rule max-md:px-3"
           >
             {item ? (
               <>
+                {narrow && (
+                  <button
+                    type="button"
+                    className={`${LEADS_ON} pb-2`}
+                    onClick={() => list.current?.scrollIntoView({ block: "start" })}
+                  >
+                    all gear
+                  </button>
+                )}
                 <h2 className="pb-1 text-[16px] font-semibold">{item.name}</h2>
                 <ItemUses item={item} />
                 <ItemForm key={JSON.stringify(item)} item={item} acts={acts} onGone={() => setOpen("")} />

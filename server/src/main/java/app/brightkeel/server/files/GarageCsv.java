@@ -6,6 +6,7 @@ import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.garage.Properties;
 import app.brightkeel.core.garage.Property;
 import app.brightkeel.core.garage.Thing;
+import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
@@ -38,7 +39,7 @@ import org.apache.commons.csv.CSVRecord;
 
 /**
  * The garage as a table: a line for each piece, a column for each thing that is said of any, numbers in the unit their name
- * ends in. What is read may have its columns in any order and under the words of the screen, commas, semicolons or tabs
+ * ends in. What is read may have its columns in any order and under the words of the screen, then in its units; commas, semicolons or tabs
  * between them, and decimal commas where no comma separates. A column nobody knows becomes a line of the note.
  */
 public final class GarageCsv {
@@ -293,7 +294,7 @@ public final class GarageCsv {
 
     private Thing told(ItemKind kind, Thing thing, String column, String value, List<String> notes) {
         Property property = Properties.of(kind).stream()
-                .filter(each -> Stream.of(column(each), each.words()).anyMatch(column::equalsIgnoreCase))
+                .filter(each -> column.equalsIgnoreCase(column(each)) || asWords(each, column))
                 .findFirst()
                 .orElse(null);
         if (property == null) {
@@ -305,10 +306,24 @@ public final class GarageCsv {
             return choice.with(thing, choice.chosen(value));
         }
         Property.Number number = (Property.Number) property;
-        double figure = number(column, value);
+        double figure = held(number, column, number(column, value));
         Figure old = number.of(thing);
         // what was measured stays measured where the number is the same
         return old.isSet() && old.value() == figure ? thing : number.with(thing, Figure.rated(figure));
+    }
+
+    /** As the screen has it, or as far as its comma: "mass" of "mass, empty". */
+    private static boolean asWords(Property property, String column) {
+        String words = property.words();
+        return column.equalsIgnoreCase(words) || column.equalsIgnoreCase(words.split(",", 2)[0]);
+    }
+
+    /** Under the words of the screen a number is in the unit of the screen: width in millimetres, shares in percent. */
+    private static double held(Property.Number number, String column, double written) {
+        Unit.Shown shown = number.unit().metric();
+        return asWords(number, column) && !column.equalsIgnoreCase(number.name())
+                ? (written - shown.offset()) / shown.factor()
+                : written;
     }
 
     private double number(String column, String written) {

@@ -1,18 +1,13 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.core.build.BuildPlan;
-import app.brightkeel.core.build.Progress;
-import app.brightkeel.core.care.Care;
 import app.brightkeel.core.garage.Item;
 import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.garage.RigThings;
 import app.brightkeel.core.garage.Taking;
 import app.brightkeel.core.garage.Thing;
-import app.brightkeel.core.garage.Uses;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.gear.CraftItem;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.refusal.Checks;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
@@ -24,18 +19,10 @@ import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.station.AnotherRig;
 import app.brightkeel.core.station.Conversion;
 import app.brightkeel.core.station.FitThere;
-import app.brightkeel.core.station.Ready;
 import app.brightkeel.core.station.Second;
 import app.brightkeel.core.station.Swap;
-import app.brightkeel.server.store.BuildStore;
-import app.brightkeel.server.store.CareStore;
 import app.brightkeel.server.store.GarageStore;
 import app.brightkeel.server.store.RigStore;
-import app.brightkeel.server.store.StoredRig;
-import app.brightkeel.server.store.TripStore;
-import java.time.Clock;
-import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -51,54 +38,34 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Rigs that share gear: what travels, whether it fits, and whether all is ready for a day. */
+/** Rigs that share gear: what travels, whether it fits; and how another is made of one. */
 @RestController
 @RequestMapping(path = "/api/rigs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
 class StationController {
 
-    private static final int MOST_TRIPS = 400;
-
     private final RigStore rigs;
     private final GarageStore garage;
     private final GarageUses uses;
-    private final GarageShown shown;
-    private final CareStore care;
-    private final TripStore trips;
-    private final BuildSheets sheets;
-    private final BuildStore build;
     private final RigReviewer reviewer;
     private final Answers answers;
     private final Lines lines;
     private final Turns turns;
-    private final Clock clock;
 
     StationController(
             RigStore rigs,
             GarageStore garage,
             GarageUses uses,
-            GarageShown shown,
-            CareStore care,
-            TripStore trips,
-            BuildSheets sheets,
-            BuildStore build,
             RigReviewer reviewer,
             Answers answers,
             Lines lines,
-            Turns turns,
-            Clock clock) {
+            Turns turns) {
         this.rigs = rigs;
         this.garage = garage;
         this.uses = uses;
-        this.shown = shown;
-        this.care = care;
-        this.trips = trips;
-        this.sheets = sheets;
-        this.build = build;
         this.reviewer = reviewer;
         this.answers = answers;
         this.lines = lines;
         this.turns = turns;
-        this.clock = clock;
     }
 
     /** Rigs that share pieces with this one, most first. */
@@ -157,55 +124,6 @@ class StationController {
         return garage.item(item)
                 .map(own -> own.worth().isSet() ? own.worth() : own.paid())
                 .orElse(Figure.UNSET);
-    }
-
-    /** What is looked at before it goes out on a day. */
-    @GetMapping("/ready")
-    List<Ready> isReady(@PathVariable String id, @RequestParam String day) {
-        LocalDate wanted = LocalDate.parse(Checks.day("day", day));
-        StoredRig stored = rigs.get(id);
-        Line line = lines.of(stored);
-        LocalDate since = LocalDate.ofInstant(care.since(id), clock.getZone());
-        BuildPlan plan = sheets.plan(stored);
-        List<Ready> all = new ArrayList<>(turns.take(() -> Ready.of(
-                line,
-                reviewer,
-                wanted,
-                Care.of(line.rig(), trips.trips(id, 0, MOST_TRIPS), care.done(id), since, LocalDate.now(clock)),
-                Progress.of(plan.steps(), build.ticks(id)).done(),
-                plan.steps().size())));
-        all.add(places(stored.rig()));
-        all.add(wanted(stored, day));
-        return all;
-    }
-
-    /** Where its pieces are now: two places are one walk more. */
-    private Ready places(Rig rig) {
-        Map<String, List<String>> byPlace = Uses.of(rig).stream()
-                .filter(use -> !use.part().equals(use.item()))
-                .flatMap(use -> garage.item(use.item()).stream())
-                .filter(item -> !item.place().isEmpty())
-                .collect(Collectors.groupingBy(Item::place, Collectors.mapping(Item::name, Collectors.toList())));
-        String told = byPlace.entrySet().stream()
-                .map(each -> each.getKey() + ": " + String.join(", ", each.getValue()))
-                .sorted()
-                .collect(Collectors.joining("; "));
-        return new Ready(
-                "places", byPlace.size() <= 1, Text.of("{}", told.isEmpty() ? "nobody said where anything is" : told));
-    }
-
-    private Ready wanted(StoredRig stored, String day) {
-        String twice = shown.clashes().stream()
-                .filter(clash -> clash.day().equals(day)
-                        && clash.rigs().contains(stored.rig().name()))
-                .map(clash -> clash.name() + " by " + String.join(" and ", clash.rigs()))
-                .collect(Collectors.joining("; "));
-        return new Ready(
-                "gear",
-                twice.isEmpty(),
-                twice.isEmpty()
-                        ? Text.of("no other rig that is planned for that day wants any of it")
-                        : Text.of("wanted twice: {}", twice));
     }
 
     /**

@@ -227,6 +227,21 @@ public class GarageApiTest extends ServerTest {
         };
     }
 
+    /** Under the words of the screen stand its units, under the names of the fields those of the fields. */
+    @Test
+    public void aTableMayUseTheUnitsOfTheScreen() throws Exception {
+        JsonNode read = ok(post("/api/garage/list")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content("name,kind,width,tallM,of which it still has,capacity\none,battery,151,0.095,80,12\n"
+                        .getBytes(StandardCharsets.UTF_8)));
+        JsonNode numbers = read.at("/garage/items/0/numbers");
+        assertEquals(find(numbers, "name", "wideM").at("/figure/value").asDouble(), 0.151);
+        assertEquals(find(numbers, "name", "tallM").at("/figure/value").asDouble(), 0.095);
+        assertEquals(find(numbers, "name", "age").at("/figure/value").asDouble(), 0.8);
+        assertEquals(find(numbers, "name", "capacityAh").at("/figure/value").asDouble(), 12.0);
+        assertEquals(read.path("said").size(), 0);
+    }
+
     @Test(dataProvider = "tables")
     public void aTableIsReadWhateverSeparatesIt(String table, double capacityAh, double paid, String note)
             throws Exception {

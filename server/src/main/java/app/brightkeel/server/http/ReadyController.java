@@ -1,0 +1,126 @@
+package app.brightkeel.server.http;
+
+import app.brightkeel.core.build.BuildPlan;
+import app.brightkeel.core.build.Progress;
+import app.brightkeel.core.care.Care;
+import app.brightkeel.core.garage.Item;
+import app.brightkeel.core.garage.Uses;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.review.whole.RigReviewer;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.station.Ready;
+import app.brightkeel.server.store.BuildStore;
+import app.brightkeel.server.store.CareStore;
+import app.brightkeel.server.store.GarageStore;
+import app.brightkeel.server.store.RigStore;
+import app.brightkeel.server.store.StoredRig;
+import app.brightkeel.server.store.TripStore;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Whether a rig is ready for a day: its line, its parts, its build, its care, its gear. */
+@RestController
+@RequestMapping(path = "/api/rigs/{id}/ready", produces = MediaType.APPLICATION_JSON_VALUE)
+class ReadyController {
+
+    /** Days out beyond so many back move nothing that is due. */
+    private static final int MOST_TRIPS = 400;
+
+    private final RigStore rigs;
+    private final GarageStore garage;
+    private final GarageShown shown;
+    private final CareStore care;
+    private final TripStore trips;
+    private final BuildSheets sheets;
+    private final BuildStore build;
+    private final RigReviewer reviewer;
+    private final Lines lines;
+    private final Turns turns;
+    private final Clock clock;
+
+    ReadyController(
+            RigStore rigs,
+            GarageStore garage,
+            GarageShown shown,
+            CareStore care,
+            TripStore trips,
+            BuildSheets sheets,
+            BuildStore build,
+            RigReviewer reviewer,
+            Lines lines,
+            Turns turns,
+            Clock clock) {
+        this.rigs = rigs;
+        this.garage = garage;
+        this.shown = shown;
+        this.care = care;
+        this.trips = trips;
+        this.sheets = sheets;
+        this.build = build;
+        this.reviewer = reviewer;
+        this.lines = lines;
+        this.turns = turns;
+        this.clock = clock;
+    }
+
+    /** What is looked at before it goes out on a day. */
+    @GetMapping
+    List<Ready> isReady(@PathVariable String id, @RequestParam String day) {
+        LocalDate wanted = LocalDate.parse(Checks.day("day", day));
+        StoredRig stored = rigs.get(id);
+        Line line = lines.of(stored);
+        LocalDate since = LocalDate.ofInstant(care.since(id), clock.getZone());
+        BuildPlan plan = sheets.plan(stored);
+        List<Ready> all = new ArrayList<>(turns.take(() -> Ready.of(
+                line,
+                reviewer,
+                wanted,
+                Care.of(line.rig(), trips.trips(id, 0, MOST_TRIPS), care.done(id), since, LocalDate.now(clock)),
+                Progress.of(plan.steps(), build.ticks(id)).done(),
+                plan.steps().size())));
+        all.add(places(stored.rig()));
+        all.add(wanted(stored, day));
+        return all;
+    }
+
+    /** Where its pieces are to be fetched from. */
+    private Ready places(Rig rig) {
+        Map<String, List<String>> byPlace = Uses.of(rig).stream()
+                .filter(use -> !use.part().equals(use.item()))
+                .flatMap(use -> garage.item(use.item()).stream())
+                .filter(item -> !item.place().isEmpty())
+                .collect(Collectors.groupingBy(Item::place, Collectors.mapping(Item::name, Collectors.toList())));
+        String told = byPlace.entrySet().stream()
+                .map(each -> each.getKey() + ": " + String.join(", ", each.getValue()))
+                .sorted()
+                .collect(Collectors.joining("; "));
+        return new Ready(
+                "places", byPlace.size() <= 1, Text.of("{}", told.isEmpty() ? "nobody said where anything is" : told));
+    }
+
+    private Ready wanted(StoredRig stored, String day) {
+        String twice = shown.clashes().stream()
+                .filter(clash -> clash.day().equals(day)
+                        && clash.rigs().contains(stored.rig().name()))
+                .map(clash -> clash.name() + " by " + String.join(" and ", clash.rigs()))
+                .collect(Collectors.joining("; "));
+        return new Ready(
+                "gear",
+                twice.isEmpty(),
+                twice.isEmpty()
+                        ? Text.of("no other rig that is planned for that day wants any of it")
+                        : Text.of("wanted twice: {}", twice));
+    }
+}
