@@ -51,7 +51,7 @@ public final class Taking {
     public static Optional<Change> find(Line line, List<Item> items, String id) {
         String[] words = id.split("\\.", -1);
         Rig rig = line.entered();
-        if (words.length < ONE_MORE) {
+        if (words.length < ONE_MORE || !words[1].equals(WORD)) {
             return Optional.empty();
         }
         String part = String.join("/", List.of(words).subList(ONE_MORE, words.length));

@@ -17,6 +17,7 @@ import app.brightkeel.core.review.whole.Comparison;
 import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PartKind;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
@@ -144,6 +145,22 @@ public class GarageTest {
             }
         }
         assertTrue(taken.size() > 5, taken.toString());
+
+        // beside the one in use it is compared with under its own id, and stays that piece when the two change places
+        Rig beside = Taking.find(Line.of(rig), List.of(item), "battery.garage." + item.id())
+                .orElseThrow()
+                .after();
+        assertEquals(Uses.in(beside, item.id()), Optional.empty());
+        String swap = "battery.on-hand." + pack.part() + "." + item.id();
+        Rig swapped = Comparison.find(Line.of(beside), swap).orElseThrow().after();
+        assertEquals(Uses.in(swapped, item.id()).orElseThrow(), pack.part());
+        assertTrue(swapped.onHand().stream().noneMatch(each -> each.id().equals(item.id())));
+        Rig bare = beside.without(PartKind.PACK, pack.part());
+        Rig first = Comparison.find(
+                        Line.of(bare), "battery.first." + item.id(), (of, id) -> Taking.find(of, List.of(item), id))
+                .orElseThrow()
+                .after();
+        assertTrue(Uses.in(first, item.id()).isPresent());
 
         Rig older = made.with(made.harness().pack(pack.part()).withAge(Figure.measured(0.8)));
         assertEquals(

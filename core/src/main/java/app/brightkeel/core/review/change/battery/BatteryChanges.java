@@ -230,13 +230,16 @@ public final class BatteryChanges {
 
     private static Change first(Rig rig, Pack item, Text label, Effort effort) {
         List<Pack> all = new ArrayList<>(rig.harness().packs());
-        all.add(item.with(
-                pack -> pack.id(FreshId.of(rig, "pack")).role(PackRole.IN_USE).onTopOf("")));
+        Pack first = item.with(
+                pack -> pack.id(FreshId.of(rig, "pack")).role(PackRole.IN_USE).onTopOf(""));
+        all.add(first);
+        Rig after = rig.withHarness(rig.harness().withPacks(all));
+        Purchase own = new Purchase(first.id(), "", first.origin(), Having.OWNED, Figure.UNSET, "", item.id());
         return new Change(
                 "battery.first." + item.id(),
                 label,
                 effort,
-                rig.withHarness(rig.harness().withPacks(all)));
+                isPiece(item) ? after.withPurse(after.purse().with(own)) : after);
     }
 
     private static boolean unlike(List<Pack> bank) {
