@@ -162,10 +162,11 @@ public class ShelfApiTest extends ServerTest {
     public void twoRigsAreCompared() throws Exception {
         String left = path(imported(DemoRigs.oystercatcher()));
         JsonNode right = imported(DemoRigs.lanternCrate());
-        JsonNode both = json(send(get(left + "/comparison/" + right.path("id").asString())));
+        JsonNode both = json(
+                send(get(left + "/comparison").param("with", right.path("id").asString())));
         assertEquals(both.path("links").size(), 9);
-        assertEquals(both.path("links").get(4).path("by").path("words").get(1).asString(), " less");
-        assertEquals(send(get(left + "/comparison/none")).getStatus(), 404);
+        assertEquals(both.at("/links/4/by/1/words/1").asString(), " less");
+        assertEquals(send(get(left + "/comparison").param("with", "none")).getStatus(), 404);
     }
 
     /** The backup is a whole database that opens and holds the same documents. */
