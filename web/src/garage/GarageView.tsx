@@ -40,7 +40,10 @@ export default function GarageView() {
     <div className="flex min-h-screen flex-col md:h-screen">
       <TopBar>
         <HomeNav at="garage" />
-        {data && <span className="text-ink-3 max-md:hidden">{summary(data)}</span>}
+        <h1 className="text-ink-3">
+          <span className="sr-only">Garage: </span>
+          {data ? summary(data) : "…"}
+        </h1>
       </TopBar>
       <Trouble words={acts.trouble} />
       {isPending && <p className="p-7 text-ink-3">Looking into the garage…</p>}

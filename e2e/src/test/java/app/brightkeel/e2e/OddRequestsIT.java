@@ -162,6 +162,7 @@ public class OddRequestsIT {
         rig.getAsJsonObject("fitOut").add("ballast", new JsonArray());
         rig.getAsJsonObject("fitOut").add("extras", new JsonArray());
         rig.getAsJsonObject("fitOut").add("fasteners", new JsonArray());
+        rig.getAsJsonObject("fitOut").add("closures", new JsonArray());
         rig.getAsJsonObject("purse").add("purchases", new JsonArray());
         long revision = 1;
         for (JsonElement item : crafts) {

@@ -74,7 +74,7 @@ public class SpoiltRigIT {
 
     private static void look(RunningApp app) throws Exception {
         assertEquals(
-                JsonParser.parseString(app.get("/api/rigs")).getAsJsonArray().size(), 5);
+                JsonParser.parseString(app.get("/api/rigs")).getAsJsonArray().size(), 6);
         JsonArray spoilt =
                 JsonParser.parseString(app.get("/api/rigs/unreadable")).getAsJsonArray();
         assertEquals(spoilt.size(), 2);

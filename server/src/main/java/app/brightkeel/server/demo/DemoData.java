@@ -58,7 +58,7 @@ class DemoData implements SmartInitializingSingleton {
 
     /** With the seasons it has seen; ids of trips are those of the whole log, not of a rig. */
     private void create(Rig rig) {
-        StoredRig stored = store.create(rig);
+        StoredRig stored = store.create(DemoGarage.made(rig));
         List<Trip> log = DemoTrips.of(rig.name()).stream()
                 .map(trip -> trip.withId(UUID.randomUUID().toString()))
                 .toList();

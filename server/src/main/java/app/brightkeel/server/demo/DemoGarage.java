@@ -1,5 +1,6 @@
 package app.brightkeel.server.demo;
 
+import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.garage.Item;
 import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.garage.RigThings;
@@ -10,7 +11,6 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.store.GarageStore;
 import app.brightkeel.server.store.RigStore;
-import app.brightkeel.server.store.StoredRig;
 import app.brightkeel.server.store.WantedDays;
 import java.time.Clock;
 import java.time.DayOfWeek;
@@ -64,56 +64,54 @@ class DemoGarage {
         this.clock = clock;
     }
 
-    void put() {
-        List<StoredRig> stored = rigs.heads().stream()
-                .filter(head -> List.of(CRATE, KAYAK, GANNET).contains(head.name()))
-                .map(head -> rigs.get(head.id()))
-                .toList();
-        List<Item> items = new ArrayList<>();
+    /** A demo rig with its parts known as the pieces that they are. */
+    static Rig made(Rig rig) {
+        List<Item> items = items();
+        Rig made = rig;
         for (int i = 0; i < OWN.size(); i++) {
-            items.add(item("item-demo-" + (i + 1), OWN.get(i), stored));
+            if (OWN.get(i).rigs().contains(rig.name())) {
+                made = Taking.marked(
+                        made, RigThings.find(made, OWN.get(i).part()).orElseThrow(), items.get(i));
+            }
         }
-        // the rack took more, and the crate is full: a piece that no rig has
+        return made;
+    }
+
+    void put() {
+        List<Item> items = new ArrayList<>(items());
         items.add(new Item(
                 "item-demo-spare",
                 "old 7 Ah AGM",
-                spare(),
+                Starts.named(ItemKind.PACK, "agm-7", "old 7 Ah AGM"),
                 "shelf over the bench",
                 "2020-09-01",
                 Figure.chosen(25),
                 Figure.UNSET,
                 "Weak; for the bench alone."));
         garage.keep(items);
-        for (StoredRig each : stored) {
-            Rig rig = each.rig();
-            for (int i = 0; i < OWN.size(); i++) {
-                Own own = OWN.get(i);
-                if (own.rigs().contains(each.rig().name())) {
-                    rig = Taking.marked(rig, RigThings.find(rig, own.part()).orElseThrow(), items.get(i));
-                }
-            }
-            rigs.save(each.id(), each.revision(), rig);
-        }
         String saturday = LocalDate.now(clock)
                 .with(TemporalAdjusters.next(DayOfWeek.SATURDAY))
                 .toString();
-        stored.stream()
-                .filter(each -> each.rig().name().equals(CRATE))
-                .forEach(each -> days.want(each.id(), saturday, saturday));
+        rigs.heads().stream()
+                .filter(head -> head.name().equals(CRATE))
+                .forEach(head -> days.want(head.id(), saturday, saturday));
     }
 
-    private static Item item(String id, Own own, List<StoredRig> stored) {
-        Rig rig = stored.stream()
-                .map(StoredRig::rig)
+    private static List<Item> items() {
+        List<Item> items = new ArrayList<>();
+        for (int i = 0; i < OWN.size(); i++) {
+            items.add(item("item-demo-" + (i + 1), OWN.get(i)));
+        }
+        return items;
+    }
+
+    private static Item item(String id, Own own) {
+        Rig rig = DemoRigs.all().stream()
                 .filter(each -> each.name().equals(own.rigs().get(0)))
                 .findFirst()
                 .orElseThrow();
         Thing thing = RigThings.find(rig, own.part()).orElseThrow().thing();
         Thing named = thing instanceof Thing.OwnCraft craft ? new Thing.OwnCraft(own.name(), craft.craft()) : thing;
         return new Item(id, own.name(), named, own.place(), own.bought(), Figure.chosen(own.paid()), Figure.UNSET, "");
-    }
-
-    private static Thing spare() {
-        return Starts.named(ItemKind.PACK, "agm-7", "old 7 Ah AGM");
     }
 }
