@@ -7,6 +7,7 @@ import { useKeys } from "../parts/keys";
 import { TopBar } from "../parts/TopBar";
 import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
+import { capital } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
 
 /** Two to four rigs side by side, or one and what it could be: which link differs, and what each costs, weighs and lasts. */
@@ -86,11 +87,8 @@ function summary(links: LinkRow[]): string {
 function MeasureLine({ row }: { row: MeasureRow }) {
   return (
     <tr className="border-b border-rule align-baseline">
-      <th
-        scope="row"
-        className="py-1.5 pr-3 text-left text-[13.5px] font-medium text-ink-2 first-letter:uppercase"
-      >
-        {row.name.charAt(0).toUpperCase() + row.name.slice(1)}
+      <th scope="row" className="py-1.5 pr-3 text-left text-[13.5px] font-medium text-ink-2">
+        {capital(row.name)}
       </th>
       {row.values.map((value, i) => (
         <td key={i} className={`py-1.5 pr-4 ${row.best === i ? "font-semibold" : ""}`}>

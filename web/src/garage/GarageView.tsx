@@ -7,7 +7,7 @@ import { HomeNav } from "../parts/HomeNav";
 import { Kbd } from "../parts/Kbd";
 import { useKeys } from "../parts/keys";
 import { useNarrow } from "../parts/narrow";
-import { Photos } from "../parts/Photos";
+import { AddPhoto, PhotoList } from "../parts/Photos";
 import { Trouble } from "../parts/RigHead";
 import { TopBar } from "../parts/TopBar";
 import { useUnits } from "../units/UnitsProvider";
@@ -164,11 +164,11 @@ export default function GarageView() {
                 <h2 className="pb-1 text-[16px] font-semibold">{item.name}</h2>
                 <ItemUses item={item} />
                 <ItemForm key={JSON.stringify(item)} item={item} acts={acts} onGone={() => setOpen("")} />
-                <Photos
+                <AddPhoto onAdd={(picture) => acts.photo(item.id, picture)} />
+                <PhotoList
                   of={item.name}
-                  photos={item.photos}
+                  photos={item.photos.map((photo) => ({ id: photo }))}
                   at={(photo) => `/api/garage/${item.id}/photos/${photo}`}
-                  onAdd={(picture) => acts.photo(item.id, picture)}
                   onDrop={(photo) => acts.dropPhoto(item.id, photo)}
                 />
               </>

@@ -6,7 +6,7 @@ import { Button, LEADS_ON } from "../parts/Button";
 import { ChoiceOf } from "../parts/Choice";
 import { today } from "../parts/when";
 import { Words } from "../parts/Words";
-import { says } from "../units/format";
+import { capital, says } from "../units/format";
 import { saidOf } from "./said";
 import type { GarageActs } from "./useGarage";
 
@@ -173,5 +173,3 @@ function Typed({
     />
   );
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

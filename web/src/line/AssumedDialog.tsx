@@ -6,6 +6,7 @@ import { useEditor } from "../edit/RigEditor";
 import { FigureField } from "../parts/FigureField";
 import { Modal } from "../parts/Modal";
 import { LINK_NAMES } from "../parts/verdicts";
+import { capital } from "../units/format";
 
 /** What a link takes for granted, each to be given; what is given stays in the list until it is closed. */
 export function AssumedDialog({ link, onClose }: { link: Link; onClose: () => void }) {
@@ -24,7 +25,7 @@ export function AssumedDialog({ link, onClose }: { link: Link; onClose: () => vo
       {told.data?.map((each) => (
         <FigureField
           key={each.pointer}
-          label={each.words.charAt(0).toUpperCase() + each.words.slice(1)}
+          label={capital(each.words)}
           pointer={each.pointer}
           unit={each.amount.unit}
           basis="chosen"

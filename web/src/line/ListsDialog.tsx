@@ -9,6 +9,7 @@ import { choices } from "../parts/choices";
 import { FigureField } from "../parts/FigureField";
 import { Modal } from "../parts/Modal";
 import { Words } from "../parts/Words";
+import { capital } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
 
 const EVERYTHING = "everything";
@@ -80,7 +81,7 @@ function Table({ table, money }: { table: ListTable; money: boolean }) {
           <tr className="border-b border-rule text-left">
             {shown.map(({ name }) => (
               <th key={name} scope="col" className="py-1 pr-3 font-semibold">
-                {name.charAt(0).toUpperCase() + name.slice(1)}
+                {capital(name)}
               </th>
             ))}
           </tr>

@@ -91,7 +91,7 @@ export default function LogView() {
                 count={count}
                 revision={pages[0]?.revision ?? 0}
                 slips={slips.filter((slip) => slip.trip === trip.id)}
-                photos={photos.filter((photo) => photo.trip === trip.id).map((photo) => photo.id)}
+                photos={photos.filter((photo) => photo.trip === trip.id)}
                 acts={acts}
                 open={open === trip.id}
                 onOpen={() => setOpen(open === trip.id ? "" : trip.id)}

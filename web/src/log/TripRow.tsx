@@ -4,7 +4,7 @@ import { Link } from "react-router";
 import type { LeftOut, Trip, Unit } from "../api/types";
 import { SceneDrawing } from "../drawing/SceneDrawing";
 import { LEADS_ON } from "../parts/Button";
-import { Photos } from "../parts/Photos";
+import { AddPhoto, PhotoList } from "../parts/Photos";
 import { LINK_NAMES } from "../parts/verdicts";
 import { amountText } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
@@ -36,7 +36,7 @@ export function TripRow({
   count: number;
   revision: number;
   slips: LeftOut[];
-  photos: string[];
+  photos: { id: string }[];
   acts: LogActs;
   open: boolean;
   onOpen: () => void;
@@ -71,11 +71,11 @@ export function TripRow({
         <div className="pt-1">
           <Legs trip={trip} />
           <Volts id={id} trip={trip.id} revision={revision} count={count} />
-          <Photos
+          <AddPhoto onAdd={(file) => acts.photo(trip.id, file)} />
+          <PhotoList
             of={`the trip of ${trip.day}`}
             photos={photos}
             at={(photo) => `/api/rigs/${id}/build/photos/${photo}`}
-            onAdd={(file) => acts.photo(trip.id, file)}
             onDrop={acts.dropPhoto}
           />
           <p className="flex flex-wrap gap-5 py-1">

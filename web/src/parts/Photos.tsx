@@ -1,60 +1,66 @@
-import { useId } from "react";
 import { LEADS_ON } from "./Button";
 
-/** Photos of something, one more, and one less. */
-export function Photos({
+/** Takes one photo more. */
+export function AddPhoto({
+  id,
+  busy = false,
+  onAdd,
+}: {
+  /** By which a key finds it. */
+  id?: string;
+  busy?: boolean;
+  onAdd: (file: File) => void;
+}) {
+  return (
+    <label className={`cursor-pointer py-1 ${LEADS_ON} max-md:min-h-[44px] max-md:py-3`}>
+      {busy ? "keeping the photo…" : "add a photo"}
+      <input
+        id={id}
+        type="file"
+        accept="image/jpeg,image/png"
+        className="sr-only"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) onAdd(file);
+          event.target.value = "";
+        }}
+      />
+    </label>
+  );
+}
+
+/** Photos of something; each opens, and can be taken away. */
+export function PhotoList({
   of,
   photos,
   at,
-  onAdd,
   onDrop,
 }: {
   of: string;
-  photos: string[];
+  photos: { id: string; wide?: number; tall?: number }[];
   /** Address of one. */
   at: (photo: string) => string;
-  onAdd: (file: File) => void;
   onDrop: (photo: string) => void;
 }) {
-  const id = useId();
+  if (photos.length === 0) return null;
   return (
-    <div className="pb-2">
-      <label htmlFor={id} className={`${LEADS_ON} cursor-pointer`}>
-        add a photo
-        <input
-          id={id}
-          type="file"
-          accept="image/jpeg,image/png"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) onAdd(file);
-            event.target.value = "";
-          }}
-        />
-      </label>
-      {photos.length > 0 && (
-        <ul className="flex flex-wrap gap-3 pt-2">
-          {photos.map((photo, i) => (
-            <li key={photo}>
-              <a href={at(photo)} target="_blank" rel="noreferrer">
-                <img
-                  src={at(photo)}
-                  alt={`Photo ${i + 1} of ${of}`}
-                  className="h-[90px] border border-rule"
-                />
-              </a>
-              <button
-                type="button"
-                className="text-[13px] text-ink-2 underline decoration-rule underline-offset-4"
-                onClick={() => onDrop(photo)}
-              >
-                take it away<span className="sr-only">: photo {i + 1}</span>
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
-    </div>
+    <ul className="flex flex-wrap gap-3 pt-2">
+      {photos.map((photo, i) => (
+        <li key={photo.id}>
+          <a href={at(photo.id)} target="_blank" rel="noreferrer">
+            <img
+              src={at(photo.id)}
+              alt={`Photo ${i + 1} of ${of}`}
+              width={photo.wide}
+              height={photo.tall}
+              className="h-[92px] w-auto border border-rule"
+            />
+          </a>
+          <button type="button" className={`text-[13px] ${LEADS_ON}`} onClick={() => onDrop(photo.id)}>
+            take it away<span className="sr-only">: photo {i + 1}</span>
+          </button>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api } from "../api/client";
@@ -55,8 +55,15 @@ function Another({ id, name, onLeft }: { id: string; name: string; onLeft: () =>
   const displays = useQuery(startsQuery("display")).data ?? [];
   const [craft, setCraft] = useState("");
   const [display, setDisplay] = useState("");
-  const [busy, setBusy] = useState(false);
-  const [trouble, setTrouble] = useState("");
+  const making = useMutation({
+    mutationFn: (called: string) =>
+      answer(
+        api.POST("/api/rigs/{id}/another", {
+          params: { path: { id }, query: { name: called, craft, display } },
+        }),
+      ),
+    onSuccess: (made) => void navigate(`/rigs/${made.id}`),
+  });
   const called = [...items, ...crafts, ...displays].filter((each) => [craft, display].includes(each.id));
   const own = (kind: string) =>
     items
@@ -70,18 +77,7 @@ function Another({ id, name, onLeft }: { id: string; name: string; onLeft: () =>
       className="pt-2"
       onSubmit={(event) => {
         event.preventDefault();
-        setBusy(true);
-        const wanted = `${name}: ${called.map((each) => each.name).join(", ")}`.slice(0, 120);
-        answer(
-          api.POST("/api/rigs/{id}/another", {
-            params: { path: { id }, query: { name: wanted, craft, display } },
-          }),
-        )
-          .then((made) => navigate(`/rigs/${made.id}`))
-          .catch((problem: Error) => {
-            setTrouble(problem.message);
-            setBusy(false);
-          });
+        making.mutate(`${name}: ${called.map((each) => each.name).join(", ")}`.slice(0, 120));
       }}
     >
       <ChoiceOf
@@ -97,14 +93,14 @@ function Another({ id, name, onLeft }: { id: string; name: string; onLeft: () =>
         onChange={setDisplay}
       />
       <p className="flex items-baseline gap-4 pt-1">
-        <Button type="submit" disabled={busy || (craft === "" && display === "")}>
-          {busy ? "working it out…" : "Make it"}
+        <Button type="submit" disabled={making.isPending || (craft === "" && display === "")}>
+          {making.isPending ? "working it out…" : "Make it"}
         </Button>
         <button type="button" className={LEADS_ON} onClick={onLeft}>
           leave it
         </button>
       </p>
-      {trouble !== "" && <p className="text-fails">{trouble}</p>}
+      {making.isError && <p className="text-fails">{making.error.message}</p>}
     </form>
   );
 }

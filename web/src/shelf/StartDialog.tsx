@@ -5,6 +5,7 @@ import type { Rig } from "../api/types";
 import { Button } from "../parts/Button";
 import { CRAFTS } from "../parts/crafts";
 import { Modal } from "../parts/Modal";
+import { capital } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
 import { answers, fillsIn, type Gear, type Known, NOTHING_KNOWN, type Question } from "./start";
 
@@ -154,7 +155,7 @@ export function StartDialog({
 
 function named(kind: Kind): string {
   const words = CRAFTS.find(([each]) => each === kind)?.[1] ?? "rig";
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return capital(words);
 }
 
 /** What may be begun from: crafts of the kind, and with a display only transducers whose plug, sound and views go with it. */

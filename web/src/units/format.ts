@@ -107,3 +107,8 @@ export function plain(text: Text, system: System): string {
 export function says(text: Text): boolean {
   return text.amounts.length > 0 || text.words.join("") !== "";
 }
+
+/** As the begin of a line. */
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

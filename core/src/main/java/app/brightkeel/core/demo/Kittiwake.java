@@ -69,7 +69,8 @@ final class Kittiwake {
                         .craft(DemoGear.craft("ice-sled"))
                         .transducers(List.of(transducer))
                         .devices(List.of(display))
-                        .harness(new Harness(List.of(pack), List.of(), List.of(lead(pack.id(), display.id(), plug)))
+                        .harness(new Harness(
+                                        List.of(pack), List.of(), List.of(lead("supply lead", pack, display.id(), 1.4)))
                                 .withSpares(List.of(spare(pack.id(), display.id()))))
                         .runs(List.of(
                                 Run.along("sonar-run", transducer.id(), List.of("hole-to-back")),
@@ -105,22 +106,16 @@ final class Kittiwake {
                                 "spare-lead", "Was made for the stern of the kayak: its plug is the other half."))));
     }
 
-    private static Segment lead(String pack, String display, Ending plug) {
+    /** A tinned pair of 18 AWG with its fuse near the battery, as both stations have it. */
+    static Segment lead(String name, Pack pack, String display, double lengthM) {
         return new Segment(
                 "lead",
-                "supply lead",
-                pack,
+                name,
+                pack.id(),
                 display,
-                Wire.pair(new Gauge.Awg(18), Figure.measured(1.4)).withTinned(true),
-                List.of(new Fitting.Fuse(
-                        "fuse",
-                        "main fuse",
-                        Figure.rated(3),
-                        Fitting.Form.BLADE,
-                        Figure.measured(0.08),
-                        Figure.UNSET,
-                        Figure.measured(2))),
-                Ending.of(plug.terminal(), Ending.Half.OPEN_PINS),
+                pair(lengthM),
+                List.of(fuse("fuse", "main fuse").withSpares(Figure.measured(2))),
+                Ending.of(pack.ending().terminal(), Ending.Half.OPEN_PINS),
                 Ending.UNKNOWN);
     }
 
@@ -130,15 +125,17 @@ final class Kittiwake {
                 "spare lead of the kayak",
                 pack,
                 display,
-                Wire.pair(new Gauge.Awg(18), Figure.measured(2.2)).withTinned(true),
-                List.of(new Fitting.Fuse(
-                        "spare-fuse",
-                        "fuse of the spare",
-                        Figure.rated(3),
-                        Fitting.Form.BLADE,
-                        Figure.measured(0.08),
-                        Figure.UNSET)),
+                pair(2.2),
+                List.of(fuse("spare-fuse", "fuse of the spare")),
                 Ending.of(Ending.Terminal.QUICK_PLUG, Ending.Half.SHROUDED),
                 Ending.UNKNOWN);
+    }
+
+    private static Wire pair(double lengthM) {
+        return Wire.pair(new Gauge.Awg(18), Figure.measured(lengthM)).withTinned(true);
+    }
+
+    private static Fitting.Fuse fuse(String id, String name) {
+        return new Fitting.Fuse(id, name, Figure.rated(3), Fitting.Form.BLADE, Figure.measured(0.08), Figure.UNSET);
     }
 }

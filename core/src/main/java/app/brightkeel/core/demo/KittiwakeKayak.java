@@ -4,13 +4,10 @@ import app.brightkeel.core.rig.Angler;
 import app.brightkeel.core.rig.Charger;
 import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Ending;
 import app.brightkeel.core.rig.ExtraKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.FishingStyle;
 import app.brightkeel.core.rig.FitOut;
-import app.brightkeel.core.rig.Fitting;
-import app.brightkeel.core.rig.Gauge;
 import app.brightkeel.core.rig.Harness;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Held;
@@ -27,14 +24,12 @@ import app.brightkeel.core.rig.Purse;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Run;
 import app.brightkeel.core.rig.Season;
-import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Sharing;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Transport;
 import app.brightkeel.core.rig.Use;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.rig.WaterKind;
-import app.brightkeel.core.rig.Wire;
 import java.util.List;
 
 /** The summer station of the crate in {@link Kittiwake}: the same display, battery and charger on a 3.4 m sit-inside. */
@@ -66,7 +61,10 @@ final class KittiwakeKayak {
                         .transducers(List.of(transducer))
                         .devices(List.of(display))
                         .holders(List.of(DemoGear.held("edge-clamp", display.id())))
-                        .harness(new Harness(List.of(pack), List.of(), List.of(lead(pack, display.id()))))
+                        .harness(new Harness(
+                                List.of(pack),
+                                List.of(),
+                                List.of(Kittiwake.lead("supply lead of the kayak", pack, display.id(), 1.5))))
                         .runs(List.of(
                                 Run.along("sonar-run", transducer.id(), List.of("arm-to-left")),
                                 Run.along("supply-run", "lead", List.of("knee-to-left"))))
@@ -95,24 +93,5 @@ final class KittiwakeKayak {
 
     private static Purchase owned(String part, String origin) {
         return new Purchase(part, "", origin, Having.OWNED, Figure.UNSET, "");
-    }
-
-    private static Segment lead(Pack pack, String display) {
-        return new Segment(
-                "lead",
-                "supply lead of the kayak",
-                pack.id(),
-                display,
-                Wire.pair(new Gauge.Awg(18), Figure.measured(1.5)).withTinned(true),
-                List.of(new Fitting.Fuse(
-                        "fuse",
-                        "main fuse",
-                        Figure.rated(3),
-                        Fitting.Form.BLADE,
-                        Figure.measured(0.08),
-                        Figure.UNSET,
-                        Figure.measured(2))),
-                Ending.of(pack.ending().terminal(), Ending.Half.OPEN_PINS),
-                Ending.UNKNOWN);
     }
 }

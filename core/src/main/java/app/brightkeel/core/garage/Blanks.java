@@ -10,22 +10,15 @@ import app.brightkeel.core.rig.CraftKind;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Draw;
 import app.brightkeel.core.rig.Enclosure;
-import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Grip;
-import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Holder;
 import app.brightkeel.core.rig.HolderKind;
-import app.brightkeel.core.rig.Lead;
 import app.brightkeel.core.rig.Limits;
-import app.brightkeel.core.rig.Look;
 import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.Plug;
-import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Sockets;
 import app.brightkeel.core.rig.Transducer;
-import app.brightkeel.core.rig.TransducerType;
 import java.util.List;
 
 /** Gear of which nothing is known but its kind and its name. */
@@ -43,7 +36,7 @@ public final class Blanks {
         return switch (kind) {
             case DISPLAY -> new Thing.OwnDevice(device(name, DeviceKind.DISPLAY_7_IN));
             case MODULE -> new Thing.OwnDevice(device(name, DeviceKind.SMALL_PART));
-            case TRANSDUCER -> new Thing.OwnTransducer(transducer(name));
+            case TRANSDUCER -> new Thing.OwnTransducer(Transducer.unknown(NOTHING, name));
             case MOUNT -> new Thing.OwnMount(Mount.UNDECIDED);
             case HOLDER -> new Thing.OwnHolder(holder(name));
             case PACK -> new Thing.OwnPack(Pack.unknown(NOTHING, name));
@@ -51,33 +44,13 @@ public final class Blanks {
                 new Thing.OwnCharger(new Charger(NOTHING, name, Chemistry.UNDECIDED, 1, OPEN, NOTHING, "", false));
             case LEAD -> new Thing.OwnLead(LeadUse.SUPPLY, OPEN, OPEN);
             case ADAPTER -> new Thing.OwnAdapter(new Adapter(name, OPEN, List.of()));
-            case BOX -> new Thing.OwnBox(box(name));
+            case BOX -> new Thing.OwnBox(Enclosure.unknown(NOTHING, name, NOTHING));
             case CRAFT -> new Thing.OwnCraft(name, Craft.of(CraftKind.SIT_ON_TOP));
         };
     }
 
     private static Device device(String name, DeviceKind kind) {
         return new Device(NOTHING, name, kind, "", new Draw.Undecided(), Limits.UNKNOWN, Sockets.UNKNOWN, OPEN);
-    }
-
-    private static Transducer transducer(String name) {
-        return new Transducer(
-                NOTHING,
-                name,
-                "",
-                TransducerType.UNDECIDED,
-                List.of(),
-                "",
-                "",
-                OPEN,
-                OPEN,
-                Look.UNDECIDED,
-                Handle.UNMARKED,
-                OPEN,
-                OPEN,
-                Lead.UNKNOWN,
-                Plug.UNKNOWN,
-                Mount.UNDECIDED);
     }
 
     private static Holder holder(String name) {
@@ -98,26 +71,6 @@ public final class Blanks {
                 false,
                 true,
                 List.of(),
-                "");
-    }
-
-    private static Enclosure box(String name) {
-        return new Enclosure(
-                NOTHING,
-                name,
-                EnclosureKind.BOX,
-                NOTHING,
-                Size.UNKNOWN,
-                OPEN,
-                OPEN,
-                OPEN,
-                OPEN,
-                List.of(),
-                List.of(),
-                List.of(),
-                false,
-                false,
-                false,
                 "");
     }
 }

@@ -17,11 +17,7 @@ public final class Copies {
      * by its places and passages as well.
      */
     public static List<Text> differing(Rig rig, Item item) {
-        return Uses.of(rig).stream()
-                .filter(use -> use.item().equals(item.id()))
-                .findFirst()
-                .flatMap(use -> RigThings.find(rig, use.part()))
-                .filter(there -> there.thing().kind() == item.kind())
+        return Uses.copy(rig, item)
                 .map(there -> differing(item.thing(), there.thing()))
                 .orElse(List.of());
     }
@@ -70,11 +66,7 @@ public final class Copies {
 
     /** The piece as a rig has it now; the very same where the rig has none such. */
     public static Item fromRig(Rig rig, Item item) {
-        return Uses.of(rig).stream()
-                .filter(use -> use.item().equals(item.id()))
-                .findFirst()
-                .flatMap(use -> RigThings.find(rig, use.part()))
-                .filter(there -> there.thing().kind() == item.kind())
+        return Uses.copy(rig, item)
                 .map(there -> item.withThing(named(there.thing(), item)))
                 .orElse(item);
     }

@@ -32,13 +32,17 @@ public final class RigThings {
 
         /** As addresses and lists write it. */
         public String id() {
-            return piece.isEmpty() ? part : part + SLASH + piece;
+            return RigThings.id(part, piece);
         }
     }
 
     private final List<There> all = new ArrayList<>();
 
     private RigThings() {}
+
+    static String id(String part, String piece) {
+        return piece.isEmpty() ? part : part + SLASH + piece;
+    }
 
     /** In the order of the rig. */
     public static List<There> of(Rig rig) {

@@ -126,10 +126,7 @@ public final class Taking {
 
     /** The copy that a rig holds, made anew from the garage. */
     public static Optional<Rig> again(Rig rig, Item item) {
-        return Uses.of(rig).stream()
-                .filter(use -> use.item().equals(item.id()))
-                .findFirst()
-                .flatMap(use -> RigThings.find(rig, use.part()))
+        return Uses.copy(rig, item)
                 .filter(there -> alike(there.thing(), item.thing()))
                 .map(there -> inPlace(rig, item, there));
     }

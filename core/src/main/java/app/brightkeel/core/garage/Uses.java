@@ -20,7 +20,13 @@ public final class Uses {
      *
      * @param part as {@link RigThings.There#id} writes it
      */
-    public record Use(String item, String part) {}
+    public record Use(String item, String part) {
+
+        /** Whether the rig only compares with it: it stands there under its own id. */
+        public boolean compared() {
+            return part.equals(item);
+        }
+    }
 
     /** As long as a part is still the one of which it was said. */
     public static List<Use> of(Rig rig) {
@@ -30,7 +36,7 @@ public final class Uses {
             boolean still =
                     each.having() == Having.OWNED && each.origin().equals(origins.getOrDefault(each.part(), ""));
             if (still && !each.item().isEmpty()) {
-                all.add(new Use(each.item(), each.piece().isEmpty() ? each.part() : each.part() + "/" + each.piece()));
+                all.add(new Use(each.item(), RigThings.id(each.part(), each.piece())));
             }
         }
         for (Pack pack : rig.onHand()) {
@@ -44,12 +50,26 @@ public final class Uses {
         return all;
     }
 
+    /** Those that are in the rig; what it only compares with is not. */
+    public static List<Use> aboard(Rig rig) {
+        return of(rig).stream().filter(use -> !use.compared()).toList();
+    }
+
     /** The part that is this piece, if the rig has it; what it has only to compare with is none. */
     public static Optional<String> in(Rig rig, String item) {
-        return of(rig).stream()
-                .filter(use -> use.item().equals(item) && !use.part().equals(item))
+        return aboard(rig).stream()
+                .filter(use -> use.item().equals(item))
                 .map(Use::part)
                 .findFirst();
+    }
+
+    /** The copy of a piece that a rig holds, be it only to compare with; empty where it holds none of its kind. */
+    static Optional<RigThings.There> copy(Rig rig, Item item) {
+        return of(rig).stream()
+                .filter(use -> use.item().equals(item.id()))
+                .findFirst()
+                .flatMap(use -> RigThings.find(rig, use.part()))
+                .filter(there -> there.thing().kind() == item.kind());
     }
 
     /** Pieces of which one rig says something else than another one that was made of it. */

@@ -1,8 +1,10 @@
 package app.brightkeel.core.parts;
 
+import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /** What parts were copied from, by which a part is told from another that took its place. */
 public final class Origins {
@@ -17,5 +19,10 @@ public final class Origins {
         rig.holders().forEach(each -> origins.put(each.id(), each.origin()));
         rig.harness().packs().forEach(each -> origins.put(each.id(), each.origin()));
         return origins;
+    }
+
+    /** What was said of a part or a piece of it, as long as it is still the one of which it was said. */
+    public static Optional<Purchase> said(Rig rig, String part, String piece) {
+        return rig.purse().of(part, piece, of(rig).getOrDefault(part, ""));
     }
 }

@@ -65,6 +65,27 @@ public record Enclosure(
         wider("outside.tallM", outside.tallM(), wallM);
     }
 
+    /** A box of which nothing is known yet. */
+    public static Enclosure unknown(String id, String name, String station) {
+        return new Enclosure(
+                id,
+                name,
+                EnclosureKind.BOX,
+                station,
+                Size.UNKNOWN,
+                Figure.UNSET,
+                Figure.UNSET,
+                Figure.UNSET,
+                Figure.UNSET,
+                List.of(),
+                List.of(),
+                List.of(),
+                false,
+                false,
+                false,
+                "");
+    }
+
     /** Whether neither gas nor heat gets out but through its walls. */
     public boolean shut() {
         return tight && !vented;

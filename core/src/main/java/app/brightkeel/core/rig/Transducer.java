@@ -66,6 +66,27 @@ public record Transducer(
         Figure.within("leanDeg", leanDeg, 0, 45, "°");
     }
 
+    /** One of which nothing is known yet, not even its beams. */
+    public static Transducer unknown(String id, String name) {
+        return new Transducer(
+                id,
+                name,
+                "",
+                TransducerType.UNDECIDED,
+                List.of(),
+                "",
+                "",
+                Figure.UNSET,
+                Figure.UNSET,
+                Look.UNDECIDED,
+                Handle.UNMARKED,
+                Figure.UNSET,
+                Figure.UNSET,
+                Lead.UNKNOWN,
+                Plug.UNKNOWN,
+                Mount.UNDECIDED);
+    }
+
     /** Whether it has a live fan, which is aimed. */
     public boolean live() {
         return has(BeamShape.LIVE);

@@ -5,6 +5,7 @@ import app.brightkeel.core.garage.RigThings;
 import app.brightkeel.core.garage.Uses;
 import app.brightkeel.core.parts.Origins;
 import app.brightkeel.core.rig.Having;
+import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -36,11 +37,13 @@ public record Conversion(List<Thing> things) {
     /** From a rig to another one. */
     public static Conversion of(Rig from, Rig to) {
         List<RigThings.There> left = new ArrayList<>(gear(to));
-        Map<String, String> travels = shared(from, to);
+        Map<String, String> pieces = pieces(from);
+        Map<String, String> travels = new HashMap<>();
+        pieces(to).forEach((part, item) -> travels.put(item, part));
         List<Thing> things = new ArrayList<>();
         List<RigThings.There> others = new ArrayList<>();
         for (RigThings.There mine : gear(from)) {
-            String item = pieces(from).getOrDefault(mine.id(), "");
+            String item = pieces.getOrDefault(mine.id(), "");
             Optional<RigThings.There> same = Optional.ofNullable(travels.get(item))
                     .flatMap(part ->
                             left.stream().filter(each -> each.id().equals(part)).findFirst());
@@ -86,31 +89,17 @@ public record Conversion(List<Thing> things) {
                 .toList();
     }
 
-    /** By piece of gear that both have, its part in the second. */
-    public static Map<String, String> shared(Rig from, Rig to) {
-        Map<String, String> there = new HashMap<>();
-        pieces(to).forEach((part, item) -> there.put(item, part));
-        there.keySet().retainAll(pieces(from).values());
-        return there;
-    }
-
+    /** By part, the piece that it is. */
     private static Map<String, String> pieces(Rig rig) {
         Map<String, String> pieces = new HashMap<>();
-        Uses.of(rig).stream()
-                .filter(use -> !use.part().equals(use.item()) && !use.part().equals(RigThings.CRAFT))
-                .forEach(use -> pieces.put(use.part(), use.item()));
+        Uses.aboard(rig).forEach(use -> pieces.put(use.part(), use.item()));
         return pieces;
     }
 
     /** What is said to be there, or comes with what is; a wire that is drawn and of which nobody said a thing is there. */
     private static boolean there(Rig rig, RigThings.There each) {
-        if (pieces(rig).containsKey(each.id())) {
-            return true;
-        }
-        String origin = Origins.of(rig).getOrDefault(each.part(), "");
-        Having having = rig.purse()
-                .of(each.part(), each.piece(), origin)
-                .map(said -> said.having())
+        Having having = Origins.said(rig, each.part(), each.piece())
+                .map(Purchase::having)
                 .orElse(each.thing().kind() == ItemKind.LEAD ? Having.OWNED : Having.UNDECIDED);
         return having == Having.OWNED || having == Having.COMES_WITH;
     }

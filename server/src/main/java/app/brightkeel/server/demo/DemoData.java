@@ -51,14 +51,14 @@ class DemoData implements SmartInitializingSingleton {
     @Override
     public void afterSingletonsInstantiated() {
         if (store.heads().isEmpty()) {
-            DemoRigs.all().forEach(this::create);
-            gear.put();
+            gear.put(DemoRigs.all()).forEach(this::create);
+            gear.plan();
         }
     }
 
     /** With the seasons it has seen; ids of trips are those of the whole log, not of a rig. */
     private void create(Rig rig) {
-        StoredRig stored = store.create(DemoGarage.made(rig));
+        StoredRig stored = store.create(rig);
         List<Trip> log = DemoTrips.of(rig.name()).stream()
                 .map(trip -> trip.withId(UUID.randomUUID().toString()))
                 .toList();

@@ -1,6 +1,5 @@
 package app.brightkeel.server.demo;
 
-import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.garage.Item;
 import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.garage.RigThings;
@@ -64,21 +63,17 @@ class DemoGarage {
         this.clock = clock;
     }
 
-    /** A demo rig with its parts known as the pieces that they are. */
-    static Rig made(Rig rig) {
-        List<Item> items = items();
-        Rig made = rig;
-        for (int i = 0; i < OWN.size(); i++) {
-            if (OWN.get(i).rigs().contains(rig.name())) {
-                made = Taking.marked(
-                        made, RigThings.find(made, OWN.get(i).part()).orElseThrow(), items.get(i));
-            }
+    /** The demo rigs with their parts known as the pieces that they are; what is owned goes into the garage. */
+    List<Rig> put(List<Rig> rigs) {
+        List<Rig> made = new ArrayList<>(rigs);
+        List<Item> items = new ArrayList<>();
+        for (Own own : OWN) {
+            Item item = item(items.size() + 1, own, rigs);
+            items.add(item);
+            made.replaceAll(rig -> own.rigs().contains(rig.name())
+                    ? Taking.marked(rig, RigThings.find(rig, own.part()).orElseThrow(), item)
+                    : rig);
         }
-        return made;
-    }
-
-    void put() {
-        List<Item> items = new ArrayList<>(items());
         items.add(new Item(
                 "item-demo-spare",
                 "old 7 Ah AGM",
@@ -89,6 +84,11 @@ class DemoGarage {
                 Figure.UNSET,
                 "Weak; for the bench alone."));
         garage.keep(items);
+        return made;
+    }
+
+    /** One of them goes out on the next Saturday. */
+    void plan() {
         String saturday = LocalDate.now(clock)
                 .with(TemporalAdjusters.next(DayOfWeek.SATURDAY))
                 .toString();
@@ -97,21 +97,22 @@ class DemoGarage {
                 .forEach(head -> days.want(head.id(), saturday, saturday));
     }
 
-    private static List<Item> items() {
-        List<Item> items = new ArrayList<>();
-        for (int i = 0; i < OWN.size(); i++) {
-            items.add(item("item-demo-" + (i + 1), OWN.get(i)));
-        }
-        return items;
-    }
-
-    private static Item item(String id, Own own) {
-        Rig rig = DemoRigs.all().stream()
+    /** As the first of its rigs has it. */
+    private static Item item(int number, Own own, List<Rig> rigs) {
+        Rig rig = rigs.stream()
                 .filter(each -> each.name().equals(own.rigs().get(0)))
                 .findFirst()
                 .orElseThrow();
         Thing thing = RigThings.find(rig, own.part()).orElseThrow().thing();
         Thing named = thing instanceof Thing.OwnCraft craft ? new Thing.OwnCraft(own.name(), craft.craft()) : thing;
-        return new Item(id, own.name(), named, own.place(), own.bought(), Figure.chosen(own.paid()), Figure.UNSET, "");
+        return new Item(
+                "item-demo-" + number,
+                own.name(),
+                named,
+                own.place(),
+                own.bought(),
+                Figure.chosen(own.paid()),
+                Figure.UNSET,
+                "");
     }
 }

@@ -1,6 +1,5 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.server.files.PhotoFile;
 import app.brightkeel.server.files.bundle.BuildDocument;
 import app.brightkeel.server.files.bundle.BundleFile;
 import app.brightkeel.server.files.bundle.BundleWriter;
@@ -112,8 +111,7 @@ class BundleController {
     }
 
     private static Bundled.Photo photo(BuildDocument.Taken taken, byte[] bytes) {
-        PhotoFile known = PhotoFile.of(bytes);
-        return new Bundled.Photo(
-                taken.step(), new PhotoStore.Shot(known.kind(), bytes), known.wide(), known.tall(), taken.takenAt());
+        Shots.Taken known = Shots.Taken.of(bytes);
+        return new Bundled.Photo(taken.step(), known.shot(), known.wide(), known.tall(), taken.takenAt());
     }
 }

@@ -3,7 +3,6 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.battery.LayUp;
 import app.brightkeel.core.care.Care;
 import app.brightkeel.core.care.CareDone;
-import app.brightkeel.core.care.CareDue;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.rig.Figure;
@@ -12,11 +11,9 @@ import app.brightkeel.server.files.DayCalendar;
 import app.brightkeel.server.store.CareStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
-import app.brightkeel.server.store.TripStore;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -33,19 +30,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/rigs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
 class CareController {
 
-    /** Days out beyond so many back move nothing that is due. */
-    private static final int MOST_TRIPS = 400;
-
     private final RigStore rigs;
     private final CareStore store;
-    private final TripStore trips;
+    private final Cares cares;
     private final Lines lines;
     private final Clock clock;
 
-    CareController(RigStore rigs, CareStore store, TripStore trips, Lines lines, Clock clock) {
+    CareController(RigStore rigs, CareStore store, Cares cares, Lines lines, Clock clock) {
         this.rigs = rigs;
         this.store = store;
-        this.trips = trips;
+        this.cares = cares;
         this.lines = lines;
         this.clock = clock;
     }
@@ -59,13 +53,7 @@ class CareController {
     private RigCare care(StoredRig stored) {
         List<CareDone> done = store.done(stored.id());
         List<LayUp.Due> layUp = layUp(lines.of(stored).rig(), done);
-        return new RigCare(stored.revision(), due(stored, done), done, layUp);
-    }
-
-    private List<CareDue> due(StoredRig stored, List<CareDone> done) {
-        LocalDate today = LocalDate.now(clock);
-        LocalDate since = LocalDate.ofInstant(store.since(stored.id()), clock.getZone());
-        return Care.of(lines.of(stored).rig(), trips.trips(stored.id(), 0, MOST_TRIPS), done, since, today);
+        return new RigCare(stored.revision(), cares.due(stored, done), done, layUp);
     }
 
     private static List<LayUp.Due> layUp(Rig rig, List<CareDone> done) {
@@ -106,7 +94,7 @@ class CareController {
     @GetMapping(path = "/care/calendar", produces = "text/calendar")
     ResponseEntity<byte[]> careCalendar(@PathVariable String id) {
         StoredRig stored = rigs.get(id);
-        List<DayCalendar.Dated> all = due(stored, store.done(id)).stream()
+        List<DayCalendar.Dated> all = cares.due(stored, store.done(id)).stream()
                 .map(due -> new DayCalendar.Dated("care-" + due.task(), due.times(), due.day(), due.what(), due.why()))
                 .toList();
         return calendar(stored, ", care", all);

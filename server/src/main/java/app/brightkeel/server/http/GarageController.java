@@ -6,8 +6,8 @@ import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.garage.Starts;
 import app.brightkeel.core.garage.Thing;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.server.files.GarageCsv;
-import app.brightkeel.server.files.PhotoFile;
 import app.brightkeel.server.store.GarageStore;
 import app.brightkeel.server.store.ItemPhotos;
 import app.brightkeel.server.store.PhotoStore;
@@ -15,10 +15,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -53,7 +51,7 @@ class GarageController {
     }
 
     static String freshId() {
-        return "item-" + UUID.randomUUID().toString().replace("-", "").substring(0, SHORT_ID);
+        return Purchase.ITEM + UUID.randomUUID().toString().replace("-", "").substring(0, SHORT_ID);
     }
 
     /** All of it. */
@@ -143,9 +141,8 @@ class GarageController {
     @ResponseStatus(HttpStatus.CREATED)
     Garage addItemPhoto(@PathVariable String item, InputStream body) throws IOException {
         find(item);
-        byte[] bytes = body.readAllBytes();
-        PhotoFile file = PhotoFile.of(bytes);
-        photos.add(item, new PhotoStore.Shot(file.kind(), bytes), file.wide(), file.tall());
+        Shots.Taken taken = Shots.Taken.of(body);
+        photos.add(item, taken.shot(), taken.wide(), taken.tall());
         return shown.all();
     }
 
@@ -155,10 +152,7 @@ class GarageController {
             produces = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
     ResponseEntity<byte[]> itemPhoto(@PathVariable String item, @PathVariable String photo) {
         PhotoStore.Shot shot = photos.find(item, photo).orElseThrow(() -> new NoSuchStep("photo"));
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(shot.kind()))
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-                .body(shot.bytes());
+        return Shots.answer(shot);
     }
 
     /** Takes one away. */

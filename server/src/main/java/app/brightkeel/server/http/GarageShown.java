@@ -83,6 +83,7 @@ class GarageShown {
 
     private Garage.ItemShown shown(Item item, List<GarageUses.InRig> inRigs, List<String> shots) {
         List<Property> properties = Properties.of(item.kind());
+        Figure years = age(item);
         return new Garage.ItemShown(
                 item.id(),
                 item.kind(),
@@ -90,8 +91,8 @@ class GarageShown {
                 about(item, properties),
                 item.place(),
                 item.bought(),
-                age(item),
-                ageing(item),
+                years,
+                ageing(item, years),
                 item.paid(),
                 item.worth(),
                 item.note(),
@@ -148,8 +149,7 @@ class GarageShown {
         return Figure.chosen(Math.max(0, since / DAYS_OF_A_YEAR));
     }
 
-    private Text ageing(Item item) {
-        Figure years = age(item);
+    private static Text ageing(Item item, Figure years) {
         return years.isSet() ? Ageing.of(item, years.value()).orElse(Text.of("")) : Text.of("");
     }
 
@@ -157,8 +157,8 @@ class GarageShown {
         return new Garage.ItemUse(
                 there.rig().id(),
                 there.rig().name(),
-                there.part(),
-                there.compared(item.id()),
+                there.use().part(),
+                there.compared(),
                 Copies.differing(uses.rig(there.rig()), item));
     }
 }

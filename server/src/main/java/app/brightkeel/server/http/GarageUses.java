@@ -31,16 +31,11 @@ class GarageUses {
         this.revisions = revisions;
     }
 
-    /**
-     * A piece in a rig.
-     *
-     * @param part as the rig names it
-     */
-    record InRig(RigStore.Head rig, String part) {
+    /** A piece in a rig. */
+    record InRig(RigStore.Head rig, Uses.Use use) {
 
-        /** Whether the rig only compares with it. */
-        boolean compared(String item) {
-            return part.equals(item);
+        boolean compared() {
+            return use.compared();
         }
     }
 
@@ -49,7 +44,7 @@ class GarageUses {
         Map<String, List<InRig>> all = new LinkedHashMap<>();
         for (RigStore.Head head : rigs.heads()) {
             for (Uses.Use use : known.get(head, this::uses)) {
-                all.computeIfAbsent(use.item(), item -> new ArrayList<>()).add(new InRig(head, use.part()));
+                all.computeIfAbsent(use.item(), item -> new ArrayList<>()).add(new InRig(head, use));
             }
         }
         return all;
@@ -81,8 +76,7 @@ class GarageUses {
         List<Clash> clashes = new ArrayList<>();
         onDay.forEach((day, out) -> uses.forEach((item, there) -> {
             List<String> want = there.stream()
-                    .filter(each ->
-                            !each.compared(item) && out.contains(each.rig().id()))
+                    .filter(each -> !each.compared() && out.contains(each.rig().id()))
                     .map(each -> each.rig().id())
                     .toList();
             if (want.size() > 1) {

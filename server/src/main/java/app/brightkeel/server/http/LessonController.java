@@ -51,7 +51,7 @@ class LessonController {
         Map<String, List<GarageUses.InRig>> all = uses.all();
         return teacher.taken(stored, lesson).map(after -> Uses.changed(stored.rig(), after)).orElse(List.of()).stream()
                 .flatMap(item -> all.getOrDefault(item, List.of()).stream()
-                        .filter(use -> !use.compared(item) && !use.rig().id().equals(stored.id())))
+                        .filter(use -> !use.compared() && !use.rig().id().equals(stored.id())))
                 .map(use -> use.rig().name())
                 .distinct()
                 .toList();

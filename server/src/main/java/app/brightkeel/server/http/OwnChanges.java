@@ -39,6 +39,6 @@ class OwnChanges {
 
     /** Differs as soon as anything of the garage does. */
     String stamp() {
-        return " of " + garage.items().hashCode();
+        return " of " + garage.stamp();
     }
 }

@@ -75,13 +75,12 @@ class PacksOut {
 
     private List<GarageUses.InRig> elsewhere(Item pack, StoredRig stored) {
         return uses.all().getOrDefault(pack.id(), List.of()).stream()
-                .filter(use -> !use.compared(pack.id()) && !use.rig().id().equals(stored.id()))
+                .filter(use -> !use.compared() && !use.rig().id().equals(stored.id()))
                 .toList();
     }
 
     private List<Item> packs(StoredRig stored) {
-        return Uses.of(stored.rig()).stream()
-                .filter(use -> !use.part().equals(use.item()))
+        return Uses.aboard(stored.rig()).stream()
                 .flatMap(use -> garage.item(use.item()).stream())
                 .filter(item -> item.kind() == ItemKind.PACK)
                 .toList();

@@ -1,13 +1,10 @@
 package app.brightkeel.server.http;
 
-import app.brightkeel.server.files.PhotoFile;
 import app.brightkeel.server.store.PhotoStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import java.io.IOException;
 import java.io.InputStream;
-import java.time.Duration;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -40,9 +37,8 @@ class PhotoController {
     PhotoStore.Photo addPhoto(@PathVariable String id, @RequestParam String step, InputStream body) throws IOException {
         StoredRig stored = rigs.get(id);
         sheets.step(stored, step);
-        byte[] bytes = body.readAllBytes();
-        PhotoFile file = PhotoFile.of(bytes);
-        return photos.add(id, step, new PhotoStore.Shot(file.kind(), bytes), file.wide(), file.tall());
+        Shots.Taken taken = Shots.Taken.of(body);
+        return photos.add(id, step, taken.shot(), taken.wide(), taken.tall());
     }
 
     /** One of them. */
@@ -52,9 +48,6 @@ class PhotoController {
     ResponseEntity<byte[]> photo(@PathVariable String id, @PathVariable String photo) {
         rigs.head(id);
         PhotoStore.Shot shot = photos.find(id, photo).orElseThrow(() -> new NoSuchStep("photo"));
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(shot.kind()))
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-                .body(shot.bytes());
+        return Shots.answer(shot);
     }
 }

@@ -2,7 +2,6 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.build.BuildPlan;
 import app.brightkeel.core.build.Progress;
-import app.brightkeel.core.care.Care;
 import app.brightkeel.core.garage.Item;
 import app.brightkeel.core.garage.Uses;
 import app.brightkeel.core.line.Line;
@@ -16,8 +15,6 @@ import app.brightkeel.server.store.CareStore;
 import app.brightkeel.server.store.GarageStore;
 import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
-import app.brightkeel.server.store.TripStore;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,44 +32,38 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/rigs/{id}/ready", produces = MediaType.APPLICATION_JSON_VALUE)
 class ReadyController {
 
-    /** Days out beyond so many back move nothing that is due. */
-    private static final int MOST_TRIPS = 400;
-
     private final RigStore rigs;
     private final GarageStore garage;
     private final GarageShown shown;
     private final CareStore care;
-    private final TripStore trips;
+    private final Cares cares;
     private final BuildSheets sheets;
     private final BuildStore build;
     private final RigReviewer reviewer;
     private final Lines lines;
     private final Turns turns;
-    private final Clock clock;
 
     ReadyController(
             RigStore rigs,
             GarageStore garage,
             GarageShown shown,
             CareStore care,
-            TripStore trips,
+            Cares cares,
             BuildSheets sheets,
             BuildStore build,
             RigReviewer reviewer,
             Lines lines,
-            Turns turns,
-            Clock clock) {
+            Turns turns) {
         this.rigs = rigs;
         this.garage = garage;
         this.shown = shown;
         this.care = care;
-        this.trips = trips;
+        this.cares = cares;
         this.sheets = sheets;
         this.build = build;
         this.reviewer = reviewer;
         this.lines = lines;
         this.turns = turns;
-        this.clock = clock;
     }
 
     /** What is looked at before it goes out on a day. */
@@ -81,13 +72,12 @@ class ReadyController {
         LocalDate wanted = LocalDate.parse(Checks.day("day", day));
         StoredRig stored = rigs.get(id);
         Line line = lines.of(stored);
-        LocalDate since = LocalDate.ofInstant(care.since(id), clock.getZone());
         BuildPlan plan = sheets.plan(stored);
         List<Ready> all = new ArrayList<>(turns.take(() -> Ready.of(
                 line,
                 reviewer,
                 wanted,
-                Care.of(line.rig(), trips.trips(id, 0, MOST_TRIPS), care.done(id), since, LocalDate.now(clock)),
+                cares.due(stored, care.done(id)),
                 Progress.of(plan.steps(), build.ticks(id)).done(),
                 plan.steps().size())));
         all.add(places(stored.rig()));
@@ -97,8 +87,7 @@ class ReadyController {
 
     /** Where its pieces are to be fetched from. */
     private Ready places(Rig rig) {
-        Map<String, List<String>> byPlace = Uses.of(rig).stream()
-                .filter(use -> !use.part().equals(use.item()))
+        Map<String, List<String>> byPlace = Uses.aboard(rig).stream()
                 .flatMap(use -> garage.item(use.item()).stream())
                 .filter(item -> !item.place().isEmpty())
                 .collect(Collectors.groupingBy(Item::place, Collectors.mapping(Item::name, Collectors.toList())));

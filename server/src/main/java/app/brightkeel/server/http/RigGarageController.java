@@ -95,7 +95,7 @@ class RigGarageController {
                                     .map(own -> Copies.differing(rig, own))
                                     .orElse(List.of()),
                             everywhere.getOrDefault(item, List.of()).stream()
-                                    .filter(each -> !each.rig().id().equals(stored.id()) && !each.compared(item))
+                                    .filter(each -> !each.rig().id().equals(stored.id()) && !each.compared())
                                     .map(each -> each.rig().name())
                                     .toList());
                 })
@@ -113,9 +113,7 @@ class RigGarageController {
     }
 
     private static boolean owned(Rig rig, RigThings.There there) {
-        String origin = Origins.of(rig).getOrDefault(there.part(), "");
-        return rig.purse()
-                        .of(there.part(), there.piece(), origin)
+        return Origins.said(rig, there.part(), there.piece())
                         .filter(said -> said.having() == Having.OWNED)
                         .isPresent()
                 || rig.onHand().stream().anyMatch(pack -> pack.id().equals(there.part()));

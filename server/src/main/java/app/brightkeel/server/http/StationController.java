@@ -74,10 +74,10 @@ class StationController {
         rigs.head(id);
         Map<String, Long> counts = uses.all().entrySet().stream()
                 .filter(each -> garage.item(each.getKey()).isPresent())
-                .filter(each -> each.getValue().stream()
-                        .anyMatch(use -> use.rig().id().equals(id) && !use.compared(each.getKey())))
+                .filter(each ->
+                        each.getValue().stream().anyMatch(use -> use.rig().id().equals(id) && !use.compared()))
                 .flatMap(each -> each.getValue().stream()
-                        .filter(use -> !use.compared(each.getKey()))
+                        .filter(use -> !use.compared())
                         .map(use -> use.rig().id())
                         .distinct())
                 .filter(other -> !other.equals(id))

@@ -9,7 +9,6 @@ import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.core.trip.Trip;
 import app.brightkeel.server.files.ListCsv;
-import app.brightkeel.server.files.PhotoFile;
 import app.brightkeel.server.files.log.LogReader;
 import app.brightkeel.server.files.log.TrackSpan;
 import app.brightkeel.server.store.PhotoStore;
@@ -98,9 +97,8 @@ class TripController {
         if (!trips.has(id, trip)) {
             throw new NoSuchStep("trip");
         }
-        byte[] bytes = body.readAllBytes();
-        PhotoFile file = PhotoFile.of(bytes);
-        photos.add(id, PhotoStore.OF_A_TRIP + trip, new PhotoStore.Shot(file.kind(), bytes), file.wide(), file.tall());
+        Shots.Taken taken = Shots.Taken.of(body);
+        photos.add(id, PhotoStore.OF_A_TRIP + trip, taken.shot(), taken.wide(), taken.tall());
         return log(stored, 0);
     }
 
@@ -177,16 +175,13 @@ class TripController {
         return log(stored, 0, said);
     }
 
-    /** Takes a trip out of the log. */
+    /** Takes a trip out of the log, its photos with it. */
     @DeleteMapping("/{trip}")
     TripLog deleteTrip(@PathVariable String id, @PathVariable String trip) {
         StoredRig stored = rigs.get(id);
         if (!trips.delete(id, trip)) {
             throw new NoSuchStep("trip");
         }
-        photos.all(id).stream()
-                .filter(each -> each.step().equals(PhotoStore.OF_A_TRIP + trip))
-                .forEach(each -> photos.delete(id, each.id()));
         return log(stored, 0);
     }
 }

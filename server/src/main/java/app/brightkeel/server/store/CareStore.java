@@ -6,7 +6,6 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Types;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -34,8 +33,7 @@ public class CareStore {
                 query.setString(1, rig);
                 try (ResultSet row = query.executeQuery()) {
                     while (row.next()) {
-                        double volts = row.getDouble(3);
-                        Figure restV = row.wasNull() ? Figure.UNSET : Figure.measured(volts);
+                        Figure restV = Reals.read(row, 3, Figure.Basis.MEASURED);
                         all.add(new CareDone(row.getString(1), row.getString(2), restV));
                     }
                 }
@@ -72,11 +70,7 @@ public class CareStore {
             insert.setString(1, rig);
             insert.setString(2, done.task());
             insert.setString(3, done.day());
-            if (done.restV().isSet()) {
-                insert.setDouble(4, done.restV().value());
-            } else {
-                insert.setNull(4, Types.REAL);
-            }
+            Reals.set(insert, 4, done.restV());
             insert.setString(5, clock.instant().toString());
             return insert.executeUpdate() > 0;
         }

@@ -13,9 +13,9 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Types;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -31,7 +31,7 @@ public class GarageStore {
     private final RigStore rigs;
     private final JsonMapper mapper;
     private final Clock clock;
-    private volatile Known known = new Known(-1, List.of());
+    private volatile Known known = new Known(-1, "", List.of());
 
     public GarageStore(Database database, RigStore rigs, JsonMapper mapper, Clock clock) {
         this.database = database;
@@ -40,37 +40,64 @@ public class GarageStore {
         this.clock = clock;
     }
 
-    /** All of it as it stood at an edition. */
-    private record Known(long edition, List<Item> items) {}
+    /**
+     * All of it as it stood.
+     *
+     * @param edition of the database at which it was looked at last
+     * @param stamp   of the garage
+     */
+    private record Known(long edition, String stamp, List<Item> items) {}
 
     /** In the order of its kinds, within them by name. */
     public List<Item> items() {
+        return known().items();
+    }
+
+    /** Differs as soon as any piece does. */
+    public String stamp() {
+        return known().stamp();
+    }
+
+    /** Most edits are of rigs: what was read stays until a piece is another. */
+    private Known known() {
         Known last = known;
         long now = database.edition();
         if (last.edition() != now) {
-            last = new Known(now, read());
+            last = database.read(connection -> known(connection, now));
             known = last;
         }
-        return last.items();
+        return last;
     }
 
-    private List<Item> read() {
-        return database.read(connection -> {
-            String sql = """
-                    SELECT id, name, version, thing, place, bought, paid, worth, note FROM item
-                    ORDER BY name COLLATE NOCASE, id
-                    """;
-            List<Item> all = new ArrayList<>();
-            try (PreparedStatement query = connection.prepareStatement(sql);
-                    ResultSet row = query.executeQuery()) {
-                while (row.next()) {
-                    all.add(item(row));
-                }
+    private Known known(Connection connection, long edition) throws SQLException {
+        Known last = known;
+        String stamp = stamp(connection);
+        return new Known(edition, stamp, stamp.equals(last.stamp()) ? last.items() : read(connection));
+    }
+
+    private static String stamp(Connection connection) throws SQLException {
+        String sql = "SELECT count(*), coalesce(max(written_at), '') FROM item";
+        try (PreparedStatement query = connection.prepareStatement(sql);
+                ResultSet row = query.executeQuery()) {
+            row.next();
+            return row.getInt(1) + " " + row.getString(2);
+        }
+    }
+
+    private List<Item> read(Connection connection) throws SQLException {
+        String sql = """
+                SELECT id, name, version, thing, place, bought, paid, worth, note FROM item
+                ORDER BY name COLLATE NOCASE, id
+                """;
+        List<Item> all = new ArrayList<>();
+        try (PreparedStatement query = connection.prepareStatement(sql);
+                ResultSet row = query.executeQuery()) {
+            while (row.next()) {
+                all.add(item(row));
             }
-            return all.stream()
-                    .sorted((one, other) -> one.kind().compareTo(other.kind()))
-                    .toList();
-        });
+        }
+        all.sort(Comparator.comparing(Item::kind));
+        return List.copyOf(all);
     }
 
     private Item item(ResultSet row) throws SQLException {
@@ -80,8 +107,8 @@ public class GarageStore {
                 thing(row.getString(4), row.getInt(3)),
                 row.getString(5),
                 row.getString(6),
-                figure(row, 7),
-                figure(row, 8),
+                Reals.read(row, 7, Figure.Basis.CHOSEN),
+                Reals.read(row, 8, Figure.Basis.CHOSEN),
                 row.getString(9));
     }
 
@@ -93,11 +120,6 @@ public class GarageStore {
                 .findFirst()
                 .orElseThrow();
         return mapper.treeToValue(Migration.ofPart(node, type, version), Thing.class);
-    }
-
-    private static Figure figure(ResultSet row, int column) throws SQLException {
-        double value = row.getDouble(column);
-        return row.wasNull() ? Figure.UNSET : Figure.chosen(value);
     }
 
     /** One of them. */
@@ -138,8 +160,8 @@ public class GarageStore {
                 insert.setString(4, mapper.writerFor(Thing.class).writeValueAsString(item.thing()));
                 insert.setString(5, item.place());
                 insert.setString(6, item.bought());
-                set(insert, 7, item.paid());
-                set(insert, 8, item.worth());
+                Reals.set(insert, 7, item.paid());
+                Reals.set(insert, 8, item.worth());
                 insert.setString(9, item.note());
                 insert.setString(10, now);
                 insert.addBatch();
@@ -161,14 +183,6 @@ public class GarageStore {
                         String.valueOf(row.getInt(1)),
                         "at most " + Item.MOST + " pieces in one garage");
             }
-        }
-    }
-
-    private static void set(PreparedStatement insert, int column, Figure figure) throws SQLException {
-        if (figure.isSet()) {
-            insert.setDouble(column, figure.value());
-        } else {
-            insert.setNull(column, Types.REAL);
         }
     }
 

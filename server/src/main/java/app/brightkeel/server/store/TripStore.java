@@ -8,7 +8,6 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Types;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -128,17 +127,12 @@ public class TripStore {
                 mapper.readValue(row.getString(3), LEGS),
                 row.getDouble(4),
                 row.getBoolean(5),
-                figure(row, 6),
-                figure(row, 7),
-                figure(row, 8),
+                Reals.read(row, 6, Figure.Basis.MEASURED),
+                Reals.read(row, 7, Figure.Basis.MEASURED),
+                Reals.read(row, 8, Figure.Basis.MEASURED),
                 row.getBoolean(9),
                 mapper.readValue(row.getString(10), TROUBLES),
                 row.getString(11));
-    }
-
-    private static Figure figure(ResultSet row, int column) throws SQLException {
-        double value = row.getDouble(column);
-        return row.wasNull() ? Figure.UNSET : Figure.measured(value);
     }
 
     /** Keeps a trip, in place of the one of its id. */
@@ -166,9 +160,9 @@ public class TripStore {
                 insert.setString(3, mapper.writeValueAsString(trip.legs()));
                 insert.setDouble(4, trip.packC());
                 insert.setBoolean(5, trip.charged());
-                set(insert, 6, trip.beforeV());
-                set(insert, 7, trip.afterV());
-                set(insert, 8, trip.countedAh());
+                Reals.set(insert, 6, trip.beforeV());
+                Reals.set(insert, 7, trip.afterV());
+                Reals.set(insert, 8, trip.countedAh());
                 insert.setBoolean(9, trip.ranOut());
                 insert.setString(10, mapper.writeValueAsString(trip.troubles()));
                 insert.setString(11, trip.note());
@@ -181,23 +175,19 @@ public class TripStore {
         }
     }
 
-    private static void set(PreparedStatement insert, int column, Figure figure) throws SQLException {
-        if (figure.isSet()) {
-            insert.setDouble(column, figure.value());
-        } else {
-            insert.setNull(column, Types.REAL);
-        }
-    }
-
-    /** Whether there was one. */
+    /** Whether there was one; its photos go with it. */
     public boolean delete(String rig, String trip) {
         return database.inTransaction(connection -> {
-            try (PreparedStatement delete =
-                    connection.prepareStatement("DELETE FROM trip WHERE rig_id = ?1 AND id = ?2")) {
-                delete.setString(1, rig);
-                delete.setString(2, trip);
-                return delete.executeUpdate() > 0;
-            }
+            delete(connection, "DELETE FROM photo WHERE rig_id = ?1 AND step = ?2", rig, PhotoStore.OF_A_TRIP + trip);
+            return delete(connection, "DELETE FROM trip WHERE rig_id = ?1 AND id = ?2", rig, trip) > 0;
         });
+    }
+
+    private static int delete(Connection connection, String sql, String rig, String what) throws SQLException {
+        try (PreparedStatement delete = connection.prepareStatement(sql)) {
+            delete.setString(1, rig);
+            delete.setString(2, what);
+            return delete.executeUpdate();
+        }
     }
 }

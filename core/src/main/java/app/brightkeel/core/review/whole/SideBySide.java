@@ -54,16 +54,17 @@ public record SideBySide(List<String> names, List<LinkRow> links, List<MeasureRo
                     states.stream().map(each -> by(states.get(0), each)).toList(),
                     lines.stream().map(line -> Links.of(link).planned(line)).toList()));
         }
+        List<WholeMeasures.Asked> asked = lines.stream()
+                .map(line -> WholeMeasures.Asked.of(line, reviewer))
+                .toList();
         return new SideBySide(
                 lines.stream().map(line -> line.rig().name()).toList(),
                 List.copyOf(links),
-                WholeMeasures.all(reviewer).stream()
-                        .map(measure -> row(measure, lines))
-                        .toList());
+                WholeMeasures.all().stream().map(measure -> row(measure, asked)).toList());
     }
 
-    private static MeasureRow row(WholeMeasures.Measure measure, List<Line> lines) {
-        List<WholeMeasures.Told> told = lines.stream().map(measure.of()).toList();
+    private static MeasureRow row(WholeMeasures.Measure measure, List<WholeMeasures.Asked> asked) {
+        List<WholeMeasures.Told> told = asked.stream().map(measure.of()).toList();
         return new MeasureRow(
                 measure.name(),
                 told.stream().map(WholeMeasures.Told::words).toList(),

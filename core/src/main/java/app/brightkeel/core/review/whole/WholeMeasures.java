@@ -38,8 +38,24 @@ final class WholeMeasures {
 
     private WholeMeasures() {}
 
+    /**
+     * A rig that is asked, with what several measures ask of.
+     *
+     * @param rows     its whole list
+     * @param findings none that are put aside
+     */
+    record Asked(Line line, List<WholeList.Row> rows, List<Finding> findings) {
+
+        static Asked of(Line line, RigReviewer reviewer) {
+            List<Finding> findings = reviewer.review(line).findings().stream()
+                    .filter(each -> !each.putAside())
+                    .toList();
+            return new Asked(line, WholeList.of(line), findings);
+        }
+    }
+
     /** @param more whether more of it is better */
-    record Measure(String name, boolean more, Function<Line, Told> of) {}
+    record Measure(String name, boolean more, Function<Asked, Told> of) {}
 
     /** @param value by which the best is found; empty where it is open */
     record Told(Text words, Optional<Double> value) {
@@ -49,7 +65,7 @@ final class WholeMeasures {
         }
     }
 
-    static List<Measure> all(RigReviewer reviewer) {
+    static List<Measure> all() {
         return List.of(
                 new Measure("hours, nine days of ten", true, WholeMeasures::hours),
                 new Measure("mass of the rig", false, WholeMeasures::mass),
@@ -60,14 +76,14 @@ final class WholeMeasures {
                 new Measure(
                         "minutes to strip it",
                         false,
-                        line -> Told.of(TakeOff.of(line.rig()).minMin(), Unit.MINUTE)),
+                        asked -> Told.of(TakeOff.of(asked.line().rig()).minMin(), Unit.MINUTE)),
                 new Measure("holes to drill", false, WholeMeasures::holes),
-                new Measure("what fails", false, line -> findings(line, reviewer, Verdict.FAILS)),
-                new Measure("what is tight", false, line -> findings(line, reviewer, Verdict.CLOSE)));
+                new Measure("what fails", false, asked -> findings(asked, Verdict.FAILS)),
+                new Measure("what is tight", false, asked -> findings(asked, Verdict.CLOSE)));
     }
 
-    private static Told hours(Line line) {
-        Outcome<Endurance> hours = line.get(RuntimeBand.STAGE);
+    private static Told hours(Asked asked) {
+        Outcome<Endurance> hours = asked.line().get(RuntimeBand.STAGE);
         return hours.isKnown()
                 ? new Told(
                         Text.of(
@@ -79,8 +95,8 @@ final class WholeMeasures {
     }
 
     /** Displays, batteries in use and transducers, as far as each is weighed. */
-    private static Told mass(Line line) {
-        Rig rig = line.rig();
+    private static Told mass(Asked asked) {
+        Rig rig = asked.line().rig();
         List<Figure> all = Stream.of(
                         rig.devices().stream().filter(each -> !each.later()).map(Device::massKg),
                         rig.harness().packs().stream()
@@ -104,20 +120,24 @@ final class WholeMeasures {
                                 Optional.empty());
     }
 
-    private static Told toPay(Line line) {
-        Bill bill = Bill.of(WholeList.of(line), Figure.UNSET);
+    private static Told toPay(Asked asked) {
+        Bill bill = Bill.of(asked.rows(), Figure.UNSET);
         return open(bill.toBuy(), bill.unknown());
     }
 
-    private static Told worth(Line line) {
-        List<WholeList.Row> rows = WholeList.of(line);
-        return open(
-                rows.stream().mapToDouble(WholeMeasures::price).sum(),
-                rows.stream().filter(row -> row.price().isEmpty()).count());
+    private static Told worth(Asked asked) {
+        return open(prices(asked), unpriced(asked));
     }
 
-    private static double price(WholeList.Row row) {
-        return row.price().map(Amount::si).orElse(0.0);
+    private static double prices(Asked asked) {
+        return asked.rows().stream()
+                .flatMap(row -> row.price().stream())
+                .mapToDouble(Amount::si)
+                .sum();
+    }
+
+    private static long unpriced(Asked asked) {
+        return asked.rows().stream().filter(row -> row.price().isEmpty()).count();
     }
 
     /** A sum in which something is not known says so, and is compared with none. */
@@ -133,32 +153,36 @@ final class WholeMeasures {
     }
 
     /** Batteries by their life, all else over some years: what has no price is at least nothing. */
-    private static Told season(Line line) {
-        return spread(line, 1, Unit.MONEY);
+    private static Told season(Asked asked) {
+        return spread(asked, 1, Unit.MONEY);
     }
 
-    private static Told anHour(Line line) {
-        Outcome<DayLoad> day = line.get(Load.STAGE);
+    private static Told anHour(Asked asked) {
+        Outcome<DayLoad> day = asked.line().get(Load.STAGE);
         return day.isKnown() && day.value().hours() > 0
-                ? spread(line, PackCost.daysOut(line.rig()) * day.value().hours(), Unit.FINE_MONEY)
+                ? spread(
+                        asked,
+                        PackCost.daysOut(asked.line().rig()) * day.value().hours(),
+                        Unit.FINE_MONEY)
                 : OPEN;
     }
 
-    private static Told spread(Line line, double over, Unit unit) {
-        double packs = line.rig().harness().packs().stream()
+    private static Told spread(Asked asked, double over, Unit unit) {
+        Rig rig = asked.line().rig();
+        double packs = rig.harness().packs().stream()
                 .map(pack -> pack.label().price())
                 .filter(Figure::isSet)
                 .mapToDouble(Figure::value)
                 .sum();
-        List<WholeList.Row> rows = WholeList.of(line);
-        double all = rows.stream().mapToDouble(WholeMeasures::price).sum();
-        double each = (PackCost.aYear(line.rig()) + Math.max(0, all - packs) / GEAR_YEARS) / over;
-        boolean open = rows.stream().anyMatch(row -> row.price().isEmpty());
-        return open ? new Told(Text.of("{} at least", new Amount(each, unit)), Optional.empty()) : Told.of(each, unit);
+        double each = (PackCost.aYear(rig) + Math.max(0, prices(asked) - packs) / GEAR_YEARS) / over;
+        return unpriced(asked) > 0
+                ? new Told(Text.of("{} at least", new Amount(each, unit)), Optional.empty())
+                : Told.of(each, unit);
     }
 
-    private static Told holes(Line line) {
-        return line.get(HoleStage.STAGE)
+    private static Told holes(Asked asked) {
+        return asked.line()
+                .get(HoleStage.STAGE)
                 .map(holes -> Told.of(
                         holes.stream()
                                 .filter(hole -> !hole.there())
@@ -169,10 +193,9 @@ final class WholeMeasures {
                 .orElse(OPEN);
     }
 
-    private static Told findings(Line line, RigReviewer reviewer, Verdict verdict) {
-        long count = reviewer.review(line).findings().stream()
+    private static Told findings(Asked asked, Verdict verdict) {
+        long count = asked.findings().stream()
                 .filter(each -> each.verdict() == verdict)
-                .filter(each -> !each.putAside())
                 .map(Finding::text)
                 .distinct()
                 .count();

@@ -13,7 +13,6 @@ import app.brightkeel.core.rig.Craft;
 import app.brightkeel.core.rig.DataLead;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Enclosure;
-import app.brightkeel.core.rig.EnclosureKind;
 import app.brightkeel.core.rig.Exit;
 import app.brightkeel.core.rig.ExitUse;
 import app.brightkeel.core.rig.Extra;
@@ -23,13 +22,9 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Fitting;
 import app.brightkeel.core.rig.FreshId;
 import app.brightkeel.core.rig.Gauge;
-import app.brightkeel.core.rig.Handle;
 import app.brightkeel.core.rig.Inward;
 import app.brightkeel.core.rig.Junction;
 import app.brightkeel.core.rig.KeptRoom;
-import app.brightkeel.core.rig.Lead;
-import app.brightkeel.core.rig.Look;
-import app.brightkeel.core.rig.Mount;
 import app.brightkeel.core.rig.Obstruction;
 import app.brightkeel.core.rig.ObstructionKind;
 import app.brightkeel.core.rig.Pack;
@@ -37,7 +32,6 @@ import app.brightkeel.core.rig.PassThrough;
 import app.brightkeel.core.rig.Passage;
 import app.brightkeel.core.rig.Phase;
 import app.brightkeel.core.rig.Placement;
-import app.brightkeel.core.rig.Plug;
 import app.brightkeel.core.rig.Pocket;
 import app.brightkeel.core.rig.Pose;
 import app.brightkeel.core.rig.Rib;
@@ -47,7 +41,6 @@ import app.brightkeel.core.rig.Size;
 import app.brightkeel.core.rig.Spot;
 import app.brightkeel.core.rig.Station;
 import app.brightkeel.core.rig.Transducer;
-import app.brightkeel.core.rig.TransducerType;
 import app.brightkeel.core.rig.Way;
 import app.brightkeel.core.rig.Wire;
 import app.brightkeel.core.rig.Zone;
@@ -161,23 +154,9 @@ final class BlankParts {
     }
 
     Transducer transducer() {
-        return new Transducer(
-                FreshId.of(rig, "transducer"),
-                named("transducer", rig.transducers(), Transducer::name),
-                "",
-                TransducerType.UNDECIDED,
-                List.of(beam("beam")),
-                "",
-                "",
-                Figure.UNSET,
-                Figure.UNSET,
-                Look.UNDECIDED,
-                Handle.UNMARKED,
-                Figure.UNSET,
-                Figure.UNSET,
-                Lead.UNKNOWN,
-                Plug.UNKNOWN,
-                Mount.UNDECIDED);
+        return Transducer.unknown(
+                        FreshId.of(rig, "transducer"), named("transducer", rig.transducers(), Transducer::name))
+                .withBeams(List.of(beam("beam")));
     }
 
     Beam beam(Transducer of) {
@@ -290,23 +269,8 @@ final class BlankParts {
         return Stream.concat(used, rig.craft().stations().stream().map(Station::id))
                 .filter(station -> rig.fitOut().boxAt(station).isEmpty())
                 .findFirst()
-                .map(station -> new Enclosure(
-                        FreshId.of(rig, "box"),
-                        named("box", rig.fitOut().boxes(), Enclosure::name),
-                        EnclosureKind.BOX,
-                        station,
-                        Size.UNKNOWN,
-                        Figure.UNSET,
-                        Figure.UNSET,
-                        Figure.UNSET,
-                        Figure.UNSET,
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        false,
-                        false,
-                        false,
-                        ""));
+                .map(station -> Enclosure.unknown(
+                        FreshId.of(rig, "box"), named("box", rig.fitOut().boxes(), Enclosure::name), station));
     }
 
     Rib rib(Enclosure box) {
