@@ -216,6 +216,10 @@ public class ApiContractTest extends ServerTest {
         if (Boolean.getBoolean("keel.write")) {
             Files.writeString(path, text);
         }
-        assertEquals(Files.exists(path) ? Files.readString(path) : "", text, "the API changed: run ./keel api");
+        // Line by line: the whole of a file as the reason hides what else a run says.
+        assertEquals(
+                Files.exists(path) ? Files.readAllLines(path) : List.of(),
+                text.lines().toList(),
+                file + " changed: run ./keel api");
     }
 }
