@@ -58,7 +58,7 @@ export default function CompareView() {
                 </thead>
                 <tbody>
                   {all.data.measures.map((row) => (
-                    <MeasureLine key={row.name} row={row} />
+                    <MeasureLine key={row.name} row={row} of={of} />
                   ))}
                 </tbody>
                 <tbody className="border-t-2 border-ink">
@@ -83,8 +83,21 @@ function summary(links: LinkRow[]): string {
   return `${all} ${names.length === 0 ? "differs" : "differ"}`;
 }
 
+/** Where a rig shows how a measure of it comes about; findings are on its line. */
+const TOLD_AT: Partial<Record<string, string>> = {
+  "hours, nine days of ten": "/battery?pane=why",
+  "mass of the rig": "#lists",
+  "still to pay": "#lists",
+  "all its gear": "#lists",
+  "cost of a season": "/battery?pane=why",
+  "cost of an hour out": "/battery?pane=why",
+  "minutes to strip it": "/sheet",
+  "holes to drill": "/cable?pane=why",
+};
+
 /** What is asked of a whole rig; the best at it stands out, and says so. */
-function MeasureLine({ row }: { row: MeasureRow }) {
+function MeasureLine({ row, of }: { row: MeasureRow; of: string[] }) {
+  const at = TOLD_AT[row.name] ?? "";
   return (
     <tr className="border-b border-rule align-baseline">
       <th scope="row" className="py-1.5 pr-3 text-left text-[13.5px] font-medium text-ink-2">
@@ -92,7 +105,13 @@ function MeasureLine({ row }: { row: MeasureRow }) {
       </th>
       {row.values.map((value, i) => (
         <td key={i} className={`py-1.5 pr-4 ${row.best === i ? "font-semibold" : ""}`}>
-          <Words text={value} />
+          {of[i]!.includes(":") ? (
+            <Words text={value} />
+          ) : (
+            <Link to={`/rigs/${of[i]}${at}`}>
+              <Words text={value} />
+            </Link>
+          )}
           {row.best === i && <span className="text-[13px] text-holds"> best</span>}
         </td>
       ))}

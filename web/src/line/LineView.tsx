@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Tabs } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
-import { Link as RouterLink, useNavigate, useParams, useSearchParams } from "react-router";
+import { Link as RouterLink, useLocation, useNavigate, useParams, useSearchParams } from "react-router";
 import { rigQuery } from "../api/queries";
 import type { Link, Problem, Saved } from "../api/types";
 import { CableStrip } from "../drawing/CableStrip";
@@ -73,7 +73,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   const [search] = useSearchParams();
   const [dialog, setDialog] = useState<
     "findings" | "commands" | "history" | "you" | "lists" | { change: string } | { assumed: Link } | null
-  >(null);
+  >(useLocation().hash === "#lists" ? "lists" : null);
   const pane = (["set", "compare", "why"] as Pane[]).find((each) => each === search.get("pane")) ?? "set";
   // by the address as it is now: a key pressed right after another comes before the page is drawn anew
   const show = (next: Pane) =>

@@ -1,6 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
 import { readyQuery } from "../api/queries";
 import { Words } from "../parts/Words";
+
+/** Where each is mended; care is beside it. */
+const AT: Partial<Record<string, (id: string) => string>> = {
+  line: (id) => `/rigs/${id}`,
+  hours: (id) => `/rigs/${id}/battery?pane=why`,
+  parts: (id) => `/rigs/${id}#lists`,
+  build: (id) => `/rigs/${id}/sheet`,
+  places: () => "/garage",
+  gear: () => "/garage",
+};
 
 /** What is looked at before a rig goes out on a day: what is not ready first. */
 export function ReadyList({ id, day }: { id: string; day: string }) {
@@ -18,7 +29,7 @@ export function ReadyList({ id, day }: { id: string; day: string }) {
           <div key={each.what} className="contents">
             <dt className={each.ready ? "text-ink-3" : "font-semibold text-close"}>
               {each.ready ? "✓ " : "○ "}
-              {each.what}
+              {at(id, each.what)}
             </dt>
             <dd className={each.ready ? "text-ink-3" : "text-ink-2"}>
               <Words text={each.says} />
@@ -27,5 +38,16 @@ export function ReadyList({ id, day }: { id: string; day: string }) {
         ))}
       </dl>
     </>
+  );
+}
+
+function at(id: string, what: string) {
+  const to = AT[what]?.(id);
+  return to === undefined ? (
+    what
+  ) : (
+    <Link to={to} className="underline decoration-rule underline-offset-4">
+      {what}
+    </Link>
   );
 }

@@ -37,7 +37,7 @@ export default function SwapView() {
       {swap.data && (
         <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,1fr)_minmax(430px,1fr)]">
           <Sheet view={swap.data} back={`/rigs/${other}/swap?to=${id}`} />
-          <Stays view={swap.data} />
+          <Stays view={swap.data} other={other} />
         </main>
       )}
     </div>
@@ -97,7 +97,7 @@ function Sheet({ view, back }: { view: StationView; back: string }) {
 }
 
 /** What is where, whether what travels fits, and what a second one would save. */
-function Stays({ view }: { view: StationView }) {
+function Stays({ view, other }: { view: StationView; other: string }) {
   const [swaps, setSwaps] = useState(2);
   return (
     <section
@@ -119,7 +119,12 @@ function Stays({ view }: { view: StationView }) {
         {view.fits.map((fit) => (
           <div key={fit.what} className="border-b border-grid py-1.5">
             <dt className="flex justify-between gap-3">
-              <span>{fit.what}</span>
+              <Link
+                to={`/rigs/${other}/${fit.link}?pane=why`}
+                className="underline decoration-rule underline-offset-4"
+              >
+                {fit.what}
+              </Link>
               <span className={`text-[13px] ${VERDICT_COLOURS[fit.verdict]}`}>
                 {VERDICT_WORDS[fit.verdict]}
               </span>

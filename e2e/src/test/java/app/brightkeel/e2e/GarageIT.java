@@ -107,6 +107,8 @@ public class GarageIT extends InBrowser {
         assertThat(swap.getByRole(AriaRole.LISTITEM).first()).containsText("Switch everything off");
         assertThat(swap).containsText("Take off the 7-in chirp display");
         assertThat(region("What is where")).containsText("Travels");
+        assertThat(region("What is where").locator("dt").getByRole(AriaRole.LINK))
+                .hasCount(4);
         page.getByText("the way back").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .containsText("Oystercatcher, estuary autumn");
@@ -120,6 +122,13 @@ public class GarageIT extends InBrowser {
         region("Days out to come").getByText("ready?").click();
         assertThat(region("Days out to come")).containsText("still to look at");
         assertThat(region("Days out to come")).containsText("wanted twice");
+        // all but care, which is beside it, lead to where they are mended
+        Locator leads = region("Days out to come").locator("dt").getByRole(AriaRole.LINK);
+        assertThat(leads).hasCount(6);
+        leads.getByText("parts").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        page.goBack();
+        region("Days out to come").getByText("ready?").click();
         region("Days out to come").getByText("not then").click();
         assertThat(region("Days out to come")).not().containsText("is wanted by");
     }
@@ -155,5 +164,14 @@ public class GarageIT extends InBrowser {
         assertThat(table.getByRole(AriaRole.COLUMNHEADER)).hasCount(4);
         assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Battery")))
                 .isVisible();
+        // every measure of every rig leads to how it comes about
+        Locator measures = table.locator("tbody").first();
+        assertThat(measures.getByRole(AriaRole.LINK))
+                .hasCount(3 * measures.getByRole(AriaRole.ROW).count());
+        measures.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName("Cost of a season"))
+                .getByRole(AriaRole.LINK)
+                .first()
+                .click();
+        assertThat(page.getByText("What a season costs")).isVisible();
     }
 }

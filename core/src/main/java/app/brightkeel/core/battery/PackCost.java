@@ -4,6 +4,7 @@ import app.brightkeel.core.reference.Chemistry;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Rig;
+import java.util.OptionalDouble;
 
 /** What the batteries of a rig cost over their life. */
 public final class PackCost {
@@ -21,14 +22,18 @@ public final class PackCost {
 
     /** What the packs cost for each year of their life: it ends by uses or by years, whichever is first. */
     public static double aYear(Rig rig) {
-        double daysOut = daysOut(rig);
-        double sum = 0;
-        for (Pack pack : rig.harness().packs()) {
-            if (pack.label().price().isSet() && pack.chemistry() != Chemistry.UNDECIDED) {
-                Chemistry.Data data = pack.chemistry().data();
-                sum += pack.label().price().value() / Math.min(data.lifeYears(), data.lifeCycles() / daysOut);
-            }
+        return rig.harness().packs().stream()
+                .mapToDouble(pack -> aYear(rig, pack).orElse(0))
+                .sum();
+    }
+
+    /** The same of one of them; empty where its price or its chemistry is not known. */
+    public static OptionalDouble aYear(Rig rig, Pack pack) {
+        if (!pack.label().price().isSet() || pack.chemistry() == Chemistry.UNDECIDED) {
+            return OptionalDouble.empty();
         }
-        return sum;
+        Chemistry.Data data = pack.chemistry().data();
+        return OptionalDouble.of(
+                pack.label().price().value() / Math.min(data.lifeYears(), data.lifeCycles() / daysOut(rig)));
     }
 }

@@ -27,14 +27,20 @@ public final class HarnessPrices {
     public static double of(Harness harness) {
         double sum = 0;
         for (Segment segment : harness.segments()) {
-            double area = segment.wire().gauge().size().areaMm2();
-            sum += segment.wire().lengthM().value() * PER_METRE.at(area) + 2 * piece("terminal");
-            sum += segment.fittings().stream().mapToDouble(HarnessPrices::of).sum();
+            sum += of(segment);
         }
         for (Junction junction : harness.junctions()) {
             sum += piece(junction.sort().name()) * waysCounted(harness, junction);
         }
         return sum;
+    }
+
+    /** Both conductors, fittings, terminals at both ends; its gauge and length must be set. */
+    public static double of(Segment segment) {
+        double area = segment.wire().gauge().size().areaMm2();
+        return segment.wire().lengthM().value() * PER_METRE.at(area)
+                + 2 * piece("terminal")
+                + segment.fittings().stream().mapToDouble(HarnessPrices::of).sum();
     }
 
     /**

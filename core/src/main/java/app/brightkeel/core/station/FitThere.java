@@ -3,6 +3,7 @@ package app.brightkeel.core.station;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Finding;
+import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Review;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.review.whole.RigReviewer;
@@ -14,24 +15,28 @@ import java.util.Set;
  * Whether what travels fits where it goes: told by the rules of that rig, whose parts they are there.
  *
  * @param what   plug, views, pins or slot
+ * @param link   of that rig, where it is mended
  * @param verdict the worst of its rules there
  * @param says   what they found; that it fits where they found nothing
  */
-public record FitThere(String what, Verdict verdict, List<Text> says) {
+public record FitThere(String what, Link link, Verdict verdict, List<Text> says) {
 
-    private record Asked(String what, Set<String> rules, String fine) {}
+    private record Asked(String what, Link link, Set<String> rules, String fine) {}
 
     private static final List<Asked> ALL = List.of(
             new Asked(
                     "plug of its power",
+                    Link.CABLE,
                     Set.of("wire.plug-does-not-mate", "wire.plug-pins-differ", "wire.spare-does-not-mate"),
                     "the halves mate, as far as they are known"),
             new Asked(
                     "pins of the transducer",
+                    Link.TRANSDUCER,
                     Set.of("transducer.pins-differ", "transducer.adapter-loses", "transducer.like-plugs"),
                     "the plug goes into its socket, as far as the pins are known"),
             new Asked(
                     "views",
+                    Link.SCREEN,
                     Set.of(
                             "transducer.display-cannot-show",
                             "transducer.view-not-fed",
@@ -40,6 +45,7 @@ public record FitThere(String what, Verdict verdict, List<Text> says) {
                     "it shows what that transducer sends, as far as both are known"),
             new Asked(
                     "slot",
+                    Link.SCREEN,
                     Set.of(
                             "screen.no-holder",
                             "screen.holder-misfit",
@@ -60,6 +66,7 @@ public record FitThere(String what, Verdict verdict, List<Text> says) {
                     found.stream().map(Finding::verdict).min(Verdict::compareTo).orElse(Verdict.HOLDS);
             all.add(new FitThere(
                     asked.what(),
+                    asked.link(),
                     worst,
                     found.isEmpty()
                             ? List.of(Text.of(asked.fine()))

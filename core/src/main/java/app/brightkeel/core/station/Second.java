@@ -1,14 +1,11 @@
 package app.brightkeel.core.station;
 
 import app.brightkeel.core.garage.ItemKind;
-import app.brightkeel.core.garage.LeadUse;
 import app.brightkeel.core.garage.RigThings;
 import app.brightkeel.core.garage.Thing;
 import app.brightkeel.core.gear.HarnessPrices;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
-import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Rig;
@@ -18,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * A second one of something that travels, so that each station has its own: what it costs, what it saves, and what else it is
@@ -80,11 +78,12 @@ public record Second(String item, ItemKind kind, String name, Figure price, doub
         if (part.isPresent() && part.get() instanceof Thing.OwnPack pack) {
             return pack.pack().label().price();
         }
-        if (part.isPresent() && part.get() instanceof Thing.OwnLead lead && lead.use() == LeadUse.SUPPLY) {
-            return HarnessPrices.each("wire", List.of(new Amount(1, Unit.WIRE)))
-                    .map(perMetre -> Figure.proposed(perMetre * lead.lengthM().value()))
-                    .orElse(Figure.UNSET);
-        }
-        return Figure.UNSET;
+        return Stream.concat(rig.harness().segments().stream(), rig.harness().spares().stream())
+                .filter(each -> each.id().equals(thing.here())
+                        && each.wire().gauge().decided()
+                        && each.wire().lengthM().isSet())
+                .findFirst()
+                .map(each -> Figure.proposed(HarnessPrices.of(each)))
+                .orElse(Figure.UNSET);
     }
 }

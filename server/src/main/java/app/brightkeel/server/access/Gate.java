@@ -29,7 +29,14 @@ class Gate {
 
     /** The pages and what they load, which hold no rig, and the door itself. */
     private static final String[] OPEN = {
-        "/", "/index.html", "/assets/*", "/rigs/{id}", "/rigs/{id}/{link}", "/compare/{left}/{right}"
+        "/",
+        "/index.html",
+        "/assets/*",
+        "/garage",
+        "/rigs/{id}",
+        "/rigs/{id}/{link}",
+        "/compare",
+        "/compare/{left}/{right}"
     };
 
     // inline style is allowed because the dialog and list parts inject it; inline script never

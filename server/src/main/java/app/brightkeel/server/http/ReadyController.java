@@ -85,7 +85,7 @@ class ReadyController {
         return all;
     }
 
-    /** Where its pieces are to be fetched from. */
+    /** Where its pieces are to be fetched from: told, and nothing to be mended, however many places there are. */
     private Ready places(Rig rig) {
         Map<String, List<String>> byPlace = Uses.aboard(rig).stream()
                 .flatMap(use -> garage.item(use.item()).stream())
@@ -95,8 +95,7 @@ class ReadyController {
                 .map(each -> each.getKey() + ": " + String.join(", ", each.getValue()))
                 .sorted()
                 .collect(Collectors.joining("; "));
-        return new Ready(
-                "places", byPlace.size() <= 1, Text.of("{}", told.isEmpty() ? "nobody said where anything is" : told));
+        return new Ready("places", true, Text.of("{}", told.isEmpty() ? "nobody said where anything is" : told));
     }
 
     private Ready wanted(StoredRig stored, String day) {

@@ -60,6 +60,9 @@ public final class BatteryReview implements LinkReview {
             }
         }
         BillWorking.of(line).ifPresent(all::add);
+        if (!packs.isEmpty()) {
+            all.add(SeasonCost.working(line));
+        }
         return all;
     }
 

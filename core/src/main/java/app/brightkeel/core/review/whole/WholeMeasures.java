@@ -1,13 +1,10 @@
 package app.brightkeel.core.review.whole;
 
 import app.brightkeel.core.battery.Endurance;
-import app.brightkeel.core.battery.PackCost;
 import app.brightkeel.core.battery.RuntimeBand;
 import app.brightkeel.core.layout.TakeOff;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Outcome;
-import app.brightkeel.core.load.DayLoad;
-import app.brightkeel.core.load.Load;
 import app.brightkeel.core.parts.Bill;
 import app.brightkeel.core.parts.WholeList;
 import app.brightkeel.core.quantity.Amount;
@@ -15,6 +12,7 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.battery.SeasonCost;
 import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Pack;
@@ -25,14 +23,12 @@ import app.brightkeel.core.route.Hole;
 import app.brightkeel.core.route.HoleStage;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** What one asks of a whole rig, beside its links. */
 final class WholeMeasures {
-
-    /** What all but batteries lasts [years]; common practice, no source. */
-    private static final double GEAR_YEARS = 8;
 
     private static final Told OPEN = new Told(Text.of("not known yet"), Optional.empty());
 
@@ -44,13 +40,14 @@ final class WholeMeasures {
      * @param rows     its whole list
      * @param findings none that are put aside
      */
-    record Asked(Line line, List<WholeList.Row> rows, List<Finding> findings) {
+    record Asked(Line line, List<WholeList.Row> rows, SeasonCost season, List<Finding> findings) {
 
         static Asked of(Line line, RigReviewer reviewer) {
             List<Finding> findings = reviewer.review(line).findings().stream()
                     .filter(each -> !each.putAside())
                     .toList();
-            return new Asked(line, WholeList.of(line), findings);
+            List<WholeList.Row> rows = WholeList.of(line);
+            return new Asked(line, rows, SeasonCost.of(line, rows), findings);
         }
     }
 
@@ -152,32 +149,20 @@ final class WholeMeasures {
                 unknown == 0 ? Optional.of(sum) : Optional.empty());
     }
 
-    /** Batteries by their life, all else over some years: what has no price is at least nothing. */
     private static Told season(Asked asked) {
-        return spread(asked, 1, Unit.MONEY);
+        return atLeast(asked, asked.season().aSeason(), Unit.MONEY);
     }
 
     private static Told anHour(Asked asked) {
-        Outcome<DayLoad> day = asked.line().get(Load.STAGE);
-        return day.isKnown() && day.value().hours() > 0
-                ? spread(
-                        asked,
-                        PackCost.daysOut(asked.line().rig()) * day.value().hours(),
-                        Unit.FINE_MONEY)
-                : OPEN;
+        OptionalDouble hour = asked.season().anHour();
+        return hour.isPresent() ? atLeast(asked, hour.getAsDouble(), Unit.FINE_MONEY) : OPEN;
     }
 
-    private static Told spread(Asked asked, double over, Unit unit) {
-        Rig rig = asked.line().rig();
-        double packs = rig.harness().packs().stream()
-                .map(pack -> pack.label().price())
-                .filter(Figure::isSet)
-                .mapToDouble(Figure::value)
-                .sum();
-        double each = (PackCost.aYear(rig) + Math.max(0, prices(asked) - packs) / GEAR_YEARS) / over;
-        return unpriced(asked) > 0
-                ? new Told(Text.of("{} at least", new Amount(each, unit)), Optional.empty())
-                : Told.of(each, unit);
+    /** What has no price is at least nothing. */
+    private static Told atLeast(Asked asked, double cost, Unit unit) {
+        return asked.season().unpriced() > 0
+                ? new Told(Text.of("{} at least", new Amount(cost, unit)), Optional.empty())
+                : Told.of(cost, unit);
     }
 
     private static Told holes(Asked asked) {

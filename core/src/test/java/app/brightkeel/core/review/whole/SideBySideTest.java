@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Working;
 import app.brightkeel.core.review.Guide;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.rig.CraftKind;
@@ -88,6 +89,21 @@ public class SideBySideTest {
         SideBySide bare = SideBySide.of(List.of(Line.of(rig), Line.of(Rig.blank("bare", CraftKind.CANOE))), REVIEWER);
         assertEquals(row(bare, "hours, nine days of ten").values().get(1).plain(), "not known yet");
         assertEquals(row(bare, "hours, nine days of ten").best(), -1);
+    }
+
+    /** What is shown of a rig among others is what its battery link opens. */
+    @Test
+    public void whatASeasonCostsOpensItsWorking() {
+        for (Rig rig : DemoRigs.all()) {
+            Line line = Line.of(rig);
+            Working.Row last = Links.of(Link.BATTERY).workings(line).stream()
+                    .filter(each -> each.title().plain().equals("What a season costs"))
+                    .flatMap(each -> each.rows().stream())
+                    .reduce((first, second) -> second)
+                    .orElseThrow();
+            SideBySide beside = SideBySide.of(List.of(line, Line.of(DemoRigs.gannet())), REVIEWER);
+            assertEquals(((Working.Row.Result) last).amount().si(), value(beside, "cost of a season", 0), rig.name());
+        }
     }
 
     private static double priceOf(Pack pack) {
