@@ -181,6 +181,11 @@ public final class Line {
         return all;
     }
 
+    /** The parts of the rig, as bits, that something stands on which was asked of this line before. */
+    public long standsOn(Object key) {
+        return Objects.requireNonNull(known.get(key)).below();
+    }
+
     private void collectAssumed(Object key, Set<Figure> all, Set<Object> seen) {
         Known mine = known.get(key);
         if (mine != null && seen.add(key)) {

@@ -1,6 +1,11 @@
 package app.brightkeel.core.rig;
 
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** The parts of a rig that are told apart when it is noted what something was worked out from. */
 public enum Part {
@@ -39,6 +44,8 @@ public enum Part {
     static final long ALL_BITS = (1L << values().length) - 1;
 
     private static final Part[] ALL = values();
+    private static final Set<Part> HARNESS = EnumSet.of(PACKS, JUNCTIONS, SEGMENTS, SPARES);
+    private static final Set<Part> OUTING = EnumSet.of(AIR, WATER, PHASES, DAY, DAYS_OUT, VIEWS, RAN);
 
     private final Function<Rig, Object> of;
 
@@ -47,7 +54,7 @@ public enum Part {
     }
 
     /** One bit, so that sets of parts are compared at once. */
-    long bit() {
+    public long bit() {
         return 1L << ordinal();
     }
 
@@ -77,6 +84,69 @@ public enum Part {
             bits |= part.bit();
         }
         return bits;
+    }
+
+    /** Parts from bits. */
+    public static List<Part> named(long bits) {
+        return Stream.of(ALL).filter(part -> (bits & part.bit()) != 0).toList();
+    }
+
+    /** With all that these parts, as filled, are filled from: bits of parts from bits of parts. */
+    public static long standOn(long parts) {
+        long all = parts;
+        for (Part part : ALL) {
+            all |= (parts & part.bit()) == 0 ? 0 : part.filledFrom();
+        }
+        return all;
+    }
+
+    /** A rig with other values in some of its parts, each of the type of that part. */
+    @SuppressWarnings("unchecked")
+    static Rig replaced(Rig rig, Map<Part, Object> values) {
+        RigBuilder made = RigBuilder.builder(rig);
+        HarnessBuilder harness = HarnessBuilder.builder(rig.harness());
+        OutingBuilder outing = OutingBuilder.builder(rig.outing());
+        values.forEach((part, value) -> {
+            switch (part) {
+                case NAME -> made.name((String) value);
+                case AIR -> outing.airC((Figure) value);
+                case WATER -> outing.water((Water) value);
+                case PHASES -> outing.phases((List<Phase>) value);
+                case DAY -> outing.dayH((Figure) value);
+                case DAYS_OUT -> outing.daysOut((Figure) value);
+                case VIEWS -> outing.views((List<WantedView>) value);
+                case RAN -> outing.ran((List<TrialRun>) value);
+                case ANGLER -> made.angler((Angler) value);
+                case CRAFT -> made.craft((Craft) value);
+                case TRANSDUCERS -> made.transducers((List<Transducer>) value);
+                case DEVICES -> made.devices((List<Device>) value);
+                case PACKS -> harness.packs((List<Pack>) value);
+                case JUNCTIONS -> harness.junctions((List<Junction>) value);
+                case SEGMENTS -> harness.segments((List<Segment>) value);
+                case SPARES -> harness.spares((List<Segment>) value);
+                case RUNS -> made.runs((List<Run>) value);
+                case PLACES -> made.places((List<Placement>) value);
+                case HOLDERS -> made.holders((List<Holder>) value);
+                case NETWORK -> made.network((NetworkPlan) value);
+                case ON_HAND -> made.onHand((List<Pack>) value);
+                case CHARGERS -> made.chargers((List<Charger>) value);
+                case SHARING -> made.sharing((Sharing) value);
+                case SCHOOLS -> made.schools((Schools) value);
+                case WEIGHTS -> made.weights((Weights) value);
+                case FIT_OUT -> made.fitOut((FitOut) value);
+                case PURSE -> made.purse((Purse) value);
+                case QUIETED -> made.quieted((Set<String>) value);
+                case NOTES -> made.notes((List<Note>) value);
+                case PROPOSED -> made.proposed((List<String>) value);
+            }
+        });
+        if (values.keySet().stream().anyMatch(HARNESS::contains)) {
+            made.harness(harness.build());
+        }
+        if (values.keySet().stream().anyMatch(OUTING::contains)) {
+            made.outing(outing.build());
+        }
+        return made.build();
     }
 
     /** The parts that differ between two rigs, as a set of bits like {@link Reads#parts}. */

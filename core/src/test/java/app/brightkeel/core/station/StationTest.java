@@ -136,6 +136,18 @@ public class StationTest {
         assertEquals(Swap.of(from, to, List.of()).minutes(), 0.0);
     }
 
+    /** A power lead of one's own costs what it is made of: both wires of its gauge, two terminals and its fuse. */
+    @Test
+    public void aSecondPowerLeadIsPricedByItsGauge() {
+        Pair pair = Pair.sharing(DemoRigs.kittiwakeKayak(), DemoRigs.kittiwake(), List.of(ItemKind.LEAD));
+        Line from = Line.of(pair.from());
+        Line to = Line.of(pair.to());
+        List<Second> seconds = Second.of(from, to, Conversion.of(pair.from(), pair.to()), item -> Figure.UNSET);
+        assertEquals(seconds.size(), 1);
+        // 1.5 m of 18 AWG, 0.823 mm²: between 1.0 and 1.4 a metre; a terminal 0.4, a blade fuse with its holder 3
+        assertEquals(seconds.get(0).price().value(), 1.5 * (1.0 + 0.4 * 0.023 / 0.5) + 2 * 0.4 + 3, 0.01);
+    }
+
     /** The handbook's two faults of that conversion stand where it is asked whether the gear fits there. */
     @Test
     public void whatDoesNotFitThereIsTold() {

@@ -76,6 +76,11 @@ public final class TransducerChanges {
         return take(line, false, item -> true);
     }
 
+    /** One of them, by its id in the catalogue. */
+    public static Optional<Change> take(Line line, String item) {
+        return take(line, false, each -> each.id().equals(item)).findFirst();
+    }
+
     private static Stream<Change> take(Line line, boolean pluggingIn, Predicate<Transducer> wanted) {
         return line.entered().transducers().stream()
                 .limit(1)

@@ -1,0 +1,309 @@
+package app.brightkeel.core.advice;
+
+import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.gear.HarnessPrices;
+import app.brightkeel.core.gear.UsualPrices;
+import app.brightkeel.core.layout.TakeOff;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Outcome;
+import app.brightkeel.core.load.DayLoad;
+import app.brightkeel.core.load.Load;
+import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Having;
+import app.brightkeel.core.rig.Holder;
+import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Pack;
+import app.brightkeel.core.rig.PackRole;
+import app.brightkeel.core.rig.Purchase;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Transducer;
+import app.brightkeel.core.rig.Water;
+import app.brightkeel.core.route.Hole;
+import app.brightkeel.core.route.HoleStage;
+import app.brightkeel.core.sonar.SonarStage;
+import app.brightkeel.core.sonar.SonarState;
+import app.brightkeel.core.sonar.Suitability;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** What the rigs of a search are worth, against the one they were made of. */
+final class Measures {
+
+    /** More than so many times the day is nothing more. */
+    private static final double DAYS_COUNTED = 2;
+
+    /** By so much what is seen differs at most with what else is aboard; RelevanceTest. */
+    static final double SEEN_WITHIN = 0.02;
+
+    /** Of an adapter of whatever sort; {@code prices.csv}. */
+    private static final String ADAPTER = "adapter";
+
+    // known by themselves: a line looks them up
+    private static final Function<Line, Double> HOURS = Measures::hours;
+    private static final Function<Line, Integer> HOLES = Measures::holes;
+    private static final Function<Line, Double> MINUTES =
+            line -> TakeOff.of(line.rig()).minMin();
+    private static final Function<Line, Double> SEEN = Measures::seen;
+
+    private final Set<Object> had = new HashSet<>();
+
+    /** @param base its parts are had where the person said so */
+    Measures(Rig base) {
+        base.devices().stream()
+                .filter(each -> said(base, each.id(), each.origin()))
+                .forEach(had::add);
+        base.transducers().stream()
+                .filter(each -> said(base, each.id(), each.origin()))
+                .forEach(each -> {
+                    had.add(each.id() + each.origin());
+                    had.add(each.mount().kind());
+                    had.addAll(each.plug().adapters());
+                    had.add(each.lead().extensionM());
+                });
+        base.holders().stream()
+                .filter(each -> said(base, each.id(), each.origin()))
+                .forEach(had::add);
+        base.fitOut().boxes().stream()
+                .filter(each -> said(base, each.id(), ""))
+                .forEach(each -> had.add(each.outside()));
+        if (!base.harness().segments().isEmpty()
+                && base.harness().segments().stream().allMatch(each -> said(base, each.id(), ""))) {
+            had.add(base.harness().segments());
+        }
+    }
+
+    private static boolean said(Rig rig, String part, String origin) {
+        return rig.purse()
+                .of(part, "", origin)
+                .map(Purchase::having)
+                .filter(having -> having == Having.OWNED || having == Having.COMES_WITH)
+                .isPresent();
+    }
+
+    /** What there is to be bought of its main parts, how many, and what all of it weighs as far as it is weighed. */
+    private static final class Bill {
+        private final double[] said = new double[Says.values().length];
+
+        private void add(boolean had, OptionalDouble price) {
+            if (!had) {
+                said[Says.PRICE.ordinal()] += price.orElse(0);
+                said[Says.BUYS.ordinal()]++;
+            }
+        }
+
+        private void weigh(Figure mass) {
+            said[Says.MASS.ordinal()] += mass.isSet() ? mass.value() : 0;
+        }
+    }
+
+    Worth of(Line line) {
+        return worth(Stream.of(Measure.values())
+                .map(measure -> measure.of(this, line))
+                .toList());
+    }
+
+    /** Of what every measure says, in their order. */
+    static Worth worth(List<double[]> said) {
+        double[] sum = new double[Says.values().length];
+        for (double[] each : said) {
+            for (int k = 0; k < sum.length; k++) {
+                sum[k] += each[k];
+            }
+        }
+        return Worth.of(
+                sum[Says.HOURS.ordinal()],
+                sum[Says.MASS.ordinal()],
+                sum[Says.PRICE.ordinal()],
+                (int) sum[Says.HOLES.ordinal()],
+                sum[Says.MINUTES.ordinal()],
+                sum[Says.SEEN.ordinal()],
+                (int) sum[Says.BUYS.ordinal()]);
+    }
+
+    /** What is added up. */
+    private enum Says {
+        HOURS,
+        MASS,
+        PRICE,
+        HOLES,
+        MINUTES,
+        SEEN,
+        BUYS
+    }
+
+    /** Something that is measured by itself, and the questions whose answers it depends on; checked with {@link Relevance}. */
+    enum Measure {
+        HOURS(Relevance.POWER) {
+            @Override
+            double[] of(Measures measures, Line line) {
+                return said(Says.HOURS, line.of(Measures.HOURS, Measures.HOURS));
+            }
+        },
+        SEEN(Relevance.LOOK) {
+            @Override
+            double[] of(Measures measures, Line line) {
+                return said(Says.SEEN, line.of(Measures.SEEN, Measures.SEEN));
+            }
+        },
+        MINUTES(EnumSet.complementOf(EnumSet.of(Axis.BANK, Axis.CABLES))) {
+            @Override
+            double[] of(Measures measures, Line line) {
+                return said(Says.MINUTES, line.of(Measures.MINUTES, Measures.MINUTES));
+            }
+        },
+        HOLES(EnumSet.complementOf(EnumSet.of(Axis.BANK))) {
+            @Override
+            double[] of(Measures measures, Line line) {
+                return said(Says.HOLES, line.of(Measures.HOLES, Measures.HOLES) + measures.drilled(line.entered()));
+            }
+        },
+        SIGHT(EnumSet.range(Axis.DISPLAY, Axis.HOLDER)) {
+            @Override
+            double[] of(Measures measures, Line line) {
+                Bill bill = new Bill();
+                measures.sight(line.entered(), bill);
+                return bill.said;
+            }
+        },
+        SUPPLY(Relevance.POWER) {
+            @Override
+            double[] of(Measures measures, Line line) {
+                Bill bill = new Bill();
+                measures.supply(line.entered(), bill);
+                return bill.said;
+            }
+        };
+
+        private final Set<Axis> axes;
+
+        Measure(Set<Axis> axes) {
+            this.axes = axes;
+        }
+
+        Set<Axis> axes() {
+            return axes;
+        }
+
+        /** At least as good as it is of any rig with the same answers: how deep it floats moves what is seen by a hair. */
+        double[] atBest(double[] said) {
+            return this == SEEN ? said(Says.SEEN, said[Says.SEEN.ordinal()] + SEEN_WITHIN) : said;
+        }
+
+        abstract double[] of(Measures measures, Line line);
+
+        private static double[] said(Says what, double value) {
+            double[] said = new double[Says.values().length];
+            said[what.ordinal()] = value;
+            return said;
+        }
+    }
+
+    /** Display, transducer and what holds them. */
+    private void sight(Rig rig, Bill bill) {
+        for (Device each : rig.devices()) {
+            if (each.kind().display() || UsualPrices.of(each.origin()).isPresent()) {
+                bill.add(had.contains(each), UsualPrices.of(each.origin()));
+            }
+            bill.weigh(each.later() ? Figure.UNSET : each.massKg());
+        }
+        for (Transducer each : rig.transducers()) {
+            bill.weigh(each.massKg());
+            bill.add(had.contains(each.id() + each.origin()), UsualPrices.of(each.origin()));
+            MountKind kind = each.mount().kind();
+            if (kind != MountKind.UNDECIDED) {
+                bill.add(had.contains(kind), OptionalDouble.of(UsualPrices.of(kind)));
+            }
+            each.plug().adapters().forEach(adapter -> bill.add(had.contains(adapter), UsualPrices.of(ADAPTER)));
+            if (each.lead().extensionM().isSet()) {
+                bill.add(
+                        had.contains(each.lead().extensionM()),
+                        extension(each.lead().extensionM().value()));
+            }
+        }
+        for (Holder each : rig.holders()) {
+            bill.add(had.contains(each), UsualPrices.of(each.origin()));
+        }
+    }
+
+    /** Battery, harness and boxes. */
+    private void supply(Rig rig, Bill bill) {
+        for (Pack each : rig.harness().packs()) {
+            Figure price = each.label().price();
+            bill.add(
+                    said(rig, each.id(), each.origin()),
+                    price.isSet() ? OptionalDouble.of(price.value()) : OptionalDouble.empty());
+            bill.weigh(each.role() == PackRole.IN_USE ? each.massKg() : Figure.UNSET);
+        }
+        boolean sized = rig.harness().segments().stream()
+                .allMatch(each ->
+                        each.wire().gauge().decided() && each.wire().lengthM().isSet());
+        if (!rig.harness().segments().isEmpty()) {
+            bill.add(
+                    had.contains(rig.harness().segments()),
+                    sized ? OptionalDouble.of(HarnessPrices.of(rig.harness())) : OptionalDouble.empty());
+        }
+        rig.fitOut().boxes().forEach(each -> bill.add(had.contains(each.outside()), boxPrice(each.name())));
+    }
+
+    private static OptionalDouble extension(double lengthM) {
+        return Catalogue.extensions().stream()
+                .filter(each -> each.lengthM() >= lengthM)
+                .map(each -> UsualPrices.of(each.id()))
+                .findFirst()
+                .orElse(OptionalDouble.empty());
+    }
+
+    /** A box of the catalogue is known by its name alone. */
+    private static OptionalDouble boxPrice(String name) {
+        return Catalogue.boxes().stream()
+                .filter(each -> each.name().equals(name))
+                .map(each -> UsualPrices.of(each.id()))
+                .findFirst()
+                .orElse(OptionalDouble.empty());
+    }
+
+    private static double hours(Line line) {
+        Outcome<DayLoad> day = line.get(Load.STAGE);
+        double most = day.isKnown() ? DAYS_COUNTED * day.value().hours() : Double.POSITIVE_INFINITY;
+        return line.get(Runtime.STAGE).map(run -> Math.min(run.hours(), most)).orElse(0.0);
+    }
+
+    private static int holes(Line line) {
+        List<Hole> holes = line.get(HoleStage.STAGE).orElse(List.of());
+        return (int) holes.stream()
+                .filter(hole -> !hole.there())
+                .map(Hole::id)
+                .distinct()
+                .count();
+    }
+
+    /** Mounts and holders that are screwed on where none was before. */
+    private int drilled(Rig rig) {
+        int all = 0;
+        for (Transducer each : rig.transducers()) {
+            MountKind kind = each.mount().kind();
+            boolean drills = kind != MountKind.UNDECIDED && kind.drills() != MountKind.Drills.NO;
+            all += drills && !had.contains(kind) ? 1 : 0;
+        }
+        for (Holder each : rig.holders()) {
+            all += each.drills() && !had.contains(each) ? 1 : 0;
+        }
+        return all;
+    }
+
+    /** Of the transducer that suits the water best. */
+    private static double seen(Line line) {
+        Water water = line.rig().outing().water();
+        return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
+                .mapToDouble(sight -> Suitability.of(sight, water).score())
+                .max()
+                .orElse(0);
+    }
+}

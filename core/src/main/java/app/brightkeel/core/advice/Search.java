@@ -1,0 +1,256 @@
+package app.brightkeel.core.advice;
+
+import app.brightkeel.core.advice.Measures.Measure;
+import app.brightkeel.core.line.Candidates;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.rig.Rig;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.LongConsumer;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Goes through every rig of a space, depth first, and keeps those that hold and that no other beats in everything. Where a rule
+ * fails of which all that it reads is settled, nothing that hangs on it is gone through; a rig that one found before covers is
+ * not judged. The answer is exact and always the same.
+ */
+final class Search {
+
+    private static final Axis[] AXES = Axis.values();
+    private static final Measure[] MEASURES = Measure.values();
+
+    /** Answers to the first so many questions make a branch; branches are gone through side by side. */
+    private static final int BRANCH = 2;
+
+    /** Branches between which what was found is put together: always the same ones, so that the answer is the same. */
+    private static final int ROUND = 20;
+
+    private final Space space;
+    private final Measures measures;
+    private final Candidates candidates;
+    private final List<List<Relevance>> decidedAt;
+
+    /** The groups of rules that are asked of a whole rig. */
+    private final List<Relevance> last;
+
+    private final BooleanSupplier stop;
+    private final LongConsumer progress;
+
+    /**
+     * @param stop     whether to stop: asked again and again, by several threads
+     * @param progress told how many rigs are done with, from time to time
+     */
+    private Search(Space space, BooleanSupplier stop, LongConsumer progress) {
+        this.space = space;
+        this.stop = stop;
+        this.progress = progress;
+        measures = new Measures(space.base().entered());
+        candidates = new Candidates(space.base());
+        List<Relevance> groups = Relevance.groups(space.base());
+        decidedAt = decided(groups);
+        last = groups.stream().filter(Relevance::byAlmostAll).toList();
+    }
+
+    /**
+     * What a search found.
+     *
+     * @param points of the front, in the order of their choices
+     */
+    record Found(List<Front.Point> points, Tally tally) {}
+
+    static Found of(Space space) {
+        return of(space, () -> false, done -> {});
+    }
+
+    static Found of(Space space, BooleanSupplier stop, LongConsumer progress) {
+        return new Search(space, stop, progress).run();
+    }
+
+    private Found run() {
+        List<int[]> branches = branches();
+        Front front = new Front();
+        Tally.Counting tally = new Tally.Counting(space.size());
+        for (int at = 0; at < branches.size() && !stop.getAsBoolean(); at += ROUND) {
+            Front before = front;
+            List<Branch> round = branches.subList(at, Math.min(branches.size(), at + ROUND)).parallelStream()
+                    .map(choice -> new Branch(before, choice).gone())
+                    .toList();
+            front = new Front();
+            for (Branch each : round) {
+                front.addAll(each.front);
+                tally.add(each.tally);
+            }
+            progress.accept(tally.seen());
+        }
+        List<Front.Point> points = new ArrayList<>(front.points());
+        points.sort(Comparator.comparing(Front.Point::choice, Arrays::compare));
+        return new Found(points, tally.done());
+    }
+
+    private List<int[]> branches() {
+        int second = space.options(AXES[1]).size();
+        return IntStream.range(0, space.options(AXES[0]).size() * second)
+                .mapToObj(branch -> {
+                    int[] choice = new int[AXES.length];
+                    choice[0] = branch / second;
+                    choice[1] = branch % second;
+                    return choice;
+                })
+                .toList();
+    }
+
+    /** By how many questions are answered: the groups of rules that are decided then. */
+    private static List<List<Relevance>> decided(List<Relevance> groups) {
+        List<List<Relevance>> all = new ArrayList<>();
+        for (int answered = 0; answered <= AXES.length; answered++) {
+            int now = answered;
+            all.add(groups.stream()
+                    .filter(group -> !group.byAlmostAll() && Math.max(BRANCH, group.decidedAt()) == now)
+                    .toList());
+        }
+        return all;
+    }
+
+    /** All that hangs on a few answers, gone through by one thread. */
+    private final class Branch {
+        private final Front front;
+        private final Tally.Counting tally = new Tally.Counting(0);
+        private final int[] choice;
+
+        /** Which rule gave, by the answers it was decided by; empty where none did. */
+        private final Map<Relevance, Map<Long, Optional<Rule>>> told = new HashMap<>();
+
+        /** What was measured, by the answers it depends on. */
+        private final Map<Measure, Map<Long, double[]>> measured = new EnumMap<>(Measure.class);
+
+        /** The line of a rig by how many questions are answered in it; null where it was not asked for yet. */
+        private final List<@Nullable Optional<Line>> made;
+
+        private Branch(Front before, int[] choice) {
+            front = new Front(before);
+            this.choice = choice;
+            made = new ArrayList<>(Collections.nCopies(AXES.length + 1, null));
+            made.set(0, Optional.of(space.base()));
+            for (Measure measure : Measure.values()) {
+                measured.put(measure, new HashMap<>());
+            }
+        }
+
+        private Branch gone() {
+            from(BRANCH);
+            return this;
+        }
+
+        /** A rig is not made until something has to be asked of it; with the same answers as before it is the same. */
+        private Optional<Line> line(int answered) {
+            Optional<Line> line = made.get(answered);
+            if (line == null) {
+                Optional<Line> before = line(answered - 1);
+                line = before.flatMap(known -> {
+                    Optional<Rig> rig = space.next(known.entered(), choice, answered - 1);
+                    return rig.filter(each -> each == known.entered()).isPresent() ? before : rig.map(candidates::of);
+                });
+                made.set(answered, line);
+            }
+            return line;
+        }
+
+        private void from(int answered) {
+            if (stop.getAsBoolean() || gives(answered)) {
+                return;
+            }
+            if (answered == AXES.length) {
+                judge();
+                return;
+            }
+            for (int option = 0; option < space.options(AXES[answered]).size(); option++) {
+                choice[answered] = option;
+                made.subList(answered + 1, made.size()).replaceAll(each -> null);
+                if (answered + 1 == AXES.length && foretoldBeaten()) {
+                    tally.beaten();
+                } else {
+                    from(answered + 1);
+                }
+            }
+            choice[answered] = 0;
+        }
+
+        /** Whether it cannot be, or a rule gives that is decided by so many answers: then so does all that hangs on them. */
+        private boolean gives(int answered) {
+            for (Relevance group : decidedAt.get(answered)) {
+                Map<Long, Optional<Rule>> known = told.computeIfAbsent(group, each -> new HashMap<>());
+                long key = space.key(choice, group.axes());
+                Optional<Rule> rule = known.get(key);
+                if (rule == null) {
+                    Optional<Line> line = line(answered);
+                    if (line.isEmpty()) {
+                        tally.cannot(space.below(answered));
+                        return true;
+                    }
+                    rule = group.gives(line.get());
+                    known.put(key, rule);
+                }
+                if (rule.isPresent()) {
+                    tally.broken(rule.get(), space.below(answered));
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        /** Whether what rigs with the same answers were worth makes one that is beaten: it need not be made then. */
+        private boolean foretoldBeaten() {
+            List<double[]> said = new ArrayList<>(MEASURES.length);
+            for (Measure measure : MEASURES) {
+                double[] each = known(measure).get(space.key(choice, measure.axes()));
+                if (each == null) {
+                    return false;
+                }
+                said.add(measure.atBest(each));
+            }
+            return front.covers(Measures.worth(said));
+        }
+
+        private Map<Long, double[]> known(Measure measure) {
+            return Objects.requireNonNull(measured.get(measure));
+        }
+
+        private void judge() {
+            Optional<Line> line = line(AXES.length);
+            if (line.isEmpty()) {
+                tally.cannot(1);
+                return;
+            }
+            List<double[]> said = new ArrayList<>(MEASURES.length);
+            for (Measure measure : MEASURES) {
+                said.add(known(measure)
+                        .computeIfAbsent(space.key(choice, measure.axes()), key -> measure.of(measures, line.get())));
+            }
+            Worth worth = Measures.worth(said);
+            if (front.covers(worth)) {
+                tally.beaten();
+                return;
+            }
+            for (Relevance group : last) {
+                Optional<Rule> rule = group.gives(line.get());
+                if (rule.isPresent()) {
+                    tally.broken(rule.get(), 1);
+                    return;
+                }
+            }
+            tally.held();
+            front.add(new Front.Point(worth, choice.clone()));
+        }
+    }
+}

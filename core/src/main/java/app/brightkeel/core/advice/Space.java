@@ -1,0 +1,295 @@
+package app.brightkeel.core.advice;
+
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.refusal.Refusal;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.whole.Comparison;
+import app.brightkeel.core.rig.Part;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.RigPatch;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
+
+/**
+ * Every rig that can be put together of one answer to each question. What an answer changes is worked out once for each way
+ * in which the questions it stands on are answered, and then done to every rig of a search.
+ */
+final class Space {
+
+    private static final Axis[] AXES = Axis.values();
+    /** In the place of an option: as it is. */
+    private static final int UNANSWERED = -1;
+
+    private static final Set<Axis> EVERY = EnumSet.allOf(Axis.class);
+
+    /** Parts that answers to a question may change, as bits: what later ones leave alone is settled. */
+    private static final Map<Axis, Long> TOUCHES = touches();
+
+    private final Line base;
+    private final Map<Axis, List<Option>> options;
+    private final Map<Axis, Map<Long, Optional<RigPatch>>> patches = new EnumMap<>(Axis.class);
+    private final Map<Long, Optional<Rig>> plain = new ConcurrentHashMap<>();
+
+    private Space(Line base, Map<Axis, List<Option>> options) {
+        this.base = base;
+        this.options = options;
+        for (Axis axis : AXES) {
+            patches.put(axis, new ConcurrentHashMap<>());
+        }
+    }
+
+    /**
+     * Of a rig as it was entered. What is open is filled in and what won't work is mended first: advice starts from what can be
+     * had with least ado.
+     */
+    static Space of(Line entered) {
+        Line whole = after(after(entered, "water.fill-in"), "water.mend-all");
+        return new Space(whole, Options.of(whole));
+    }
+
+    private static Line after(Line line, String change) {
+        return Comparison.find(line, change)
+                .map(each -> line.with(each.after()).anew())
+                .orElse(line);
+    }
+
+    /** The first of its answers: of the question with most of them the last goes, until there are so few rigs. */
+    Space atMost(long rigs) {
+        Map<Axis, List<Option>> fewer = new EnumMap<>(options);
+        Space space = this;
+        while (space.size() > rigs) {
+            Axis longest = EVERY.stream()
+                    .max(Comparator.comparingInt(
+                            axis -> fewer.getOrDefault(axis, List.of()).size()))
+                    .orElseThrow();
+            List<Option> all = fewer.getOrDefault(longest, List.of());
+            fewer.put(longest, all.subList(0, all.size() - 1));
+            space = with(fewer);
+        }
+        return space;
+    }
+
+    /** The same with an answer more, unless it is there. */
+    Space including(Option option) {
+        List<Option> all = options(option.axis());
+        return all.contains(option)
+                ? this
+                : with(Map.of(
+                        option.axis(),
+                        Stream.concat(all.stream(), Stream.of(option)).toList()));
+    }
+
+    /** The same with one answer to a question, whatever the others are. */
+    Space only(Option option) {
+        return with(Map.of(option.axis(), List.of(option)));
+    }
+
+    /** The same with some of the answers to each question alone. */
+    Space with(Map<Axis, List<Option>> fewer) {
+        Map<Axis, List<Option>> all = new EnumMap<>(options);
+        all.putAll(fewer);
+        return new Space(base, all);
+    }
+
+    private static Map<Axis, Long> touches() {
+        Map<Axis, Long> all = new EnumMap<>(Axis.class);
+        all.put(Axis.DISPLAY, bits(Part.DEVICES));
+        all.put(
+                Axis.TRANSDUCER,
+                bits(
+                        Part.TRANSDUCERS,
+                        Part.DEVICES,
+                        Part.PHASES,
+                        Part.PACKS,
+                        Part.JUNCTIONS,
+                        Part.SEGMENTS,
+                        Part.RUNS,
+                        Part.PLACES,
+                        Part.NETWORK,
+                        Part.FIT_OUT,
+                        Part.PURSE));
+        all.put(Axis.PLACE, bits(Part.PLACES, Part.RUNS));
+        all.put(Axis.MOUNT, bits(Part.TRANSDUCERS, Part.RUNS, Part.FIT_OUT, Part.PURSE));
+        all.put(Axis.CABLES, bits(Part.TRANSDUCERS, Part.RUNS));
+        all.put(Axis.HOLDER, bits(Part.HOLDERS));
+        all.put(Axis.BANK, bits(Part.PACKS, Part.CHARGERS, Part.PURSE, Part.ON_HAND));
+        all.put(Axis.STOWAGE, bits(Part.PLACES, Part.RUNS));
+        all.put(
+                Axis.SCHOOL,
+                bits(Part.PACKS, Part.JUNCTIONS, Part.SEGMENTS, Part.CHARGERS, Part.RUNS, Part.PURSE, Part.PLACES));
+        all.put(Axis.BOX, bits(Part.FIT_OUT));
+        return all;
+    }
+
+    private static long bits(Part... parts) {
+        // what is said of a part goes with it
+        long all = Part.NOTES.bit() | Part.PROPOSED.bit() | Part.PURSE.bit();
+        for (Part part : parts) {
+            all |= part.bit();
+        }
+        return all;
+    }
+
+    Line base() {
+        return base;
+    }
+
+    List<Option> options(Axis axis) {
+        return options.getOrDefault(axis, List.of());
+    }
+
+    /** How many rigs there would be if every answer went with every other. */
+    long size() {
+        return below(0);
+    }
+
+    /** How many hang on each of so many questions answered. */
+    long below(int answered) {
+        long all = 1;
+        for (int i = answered; i < AXES.length; i++) {
+            all = Math.multiplyExact(all, options(AXES[i]).size());
+        }
+        return all;
+    }
+
+    /** Answers as one word that may stand in an address: those that are not as it is. */
+    String id(int[] choice) {
+        List<String> said = new ArrayList<>();
+        for (Axis axis : AXES) {
+            Option option = options(axis).get(choice[axis.ordinal()]);
+            if (!option.asItIs()) {
+                said.add(Table.written(axis) + "." + option.id());
+            }
+        }
+        return said.isEmpty() ? Option.AS_IT_IS : String.join(Change.AND, said);
+    }
+
+    /** The answers of an id; empty where it names a question or an answer that there is none of, or one twice. */
+    Optional<int[]> choice(String id) {
+        int[] choice = new int[AXES.length];
+        Set<Axis> said = EnumSet.noneOf(Axis.class);
+        for (String each : id.equals(Option.AS_IT_IS) ? new String[0] : id.split(Change.AND, -1)) {
+            Optional<Option> option = EVERY.stream()
+                    .flatMap(axis -> options(axis).stream())
+                    .filter(known -> (Table.written(known.axis()) + "." + known.id()).equals(each))
+                    .findFirst();
+            if (option.isEmpty() || !said.add(option.get().axis())) {
+                return Optional.empty();
+            }
+            choice[option.get().axis().ordinal()] = options(option.get().axis()).indexOf(option.get());
+        }
+        return Optional.of(choice);
+    }
+
+    /** Every question with its answer. */
+    List<Advice.Answer> answers(int[] choice) {
+        return EVERY.stream()
+                .map(axis -> {
+                    Option option = options(axis).get(choice[axis.ordinal()]);
+                    return new Advice.Answer(axis, option.label(), option.asItIs());
+                })
+                .toList();
+    }
+
+    /** A rig by its answers, as {@link #next} makes it; empty where it cannot be. */
+    Optional<Rig> rig(int[] choice) {
+        Optional<Rig> rig = Optional.of(base.entered());
+        for (int i = 0; i < AXES.length && rig.isPresent(); i++) {
+            rig = next(rig.get(), choice, i);
+        }
+        return rig;
+    }
+
+    /**
+     * A rig with one question more answered; empty where it cannot be so, or is the same as without.
+     *
+     * @param choice place of the option on each axis
+     * @param axis   that is answered now; those before it are in the rig
+     */
+    Optional<Rig> next(Rig rig, int[] choice, int axis) {
+        if (choice[axis] == UNANSWERED) {
+            return Optional.of(rig);
+        }
+        Option option = options(AXES[axis]).get(choice[axis]);
+        if (option.asItIs()) {
+            return Optional.of(rig);
+        }
+        try {
+            Optional<RigPatch> patch = patch(choice, axis);
+            if (patch.isEmpty() || patch.get().isEmpty()) {
+                return Optional.empty();
+            }
+            Optional<Rig> done = patch.get().on(rig);
+            return done.isPresent() ? done : option.make().apply(base.with(rig));
+        } catch (Refusal refused) {
+            // no rig can be so
+            return Optional.empty();
+        }
+    }
+
+    private Optional<RigPatch> patch(int[] choice, int axis) {
+        Map<Long, Optional<RigPatch>> mine = patches.getOrDefault(AXES[axis], Map.of());
+        long key = key(choice, AXES[axis].standsOn()) * options(AXES[axis]).size() + choice[axis];
+        Optional<RigPatch> known = mine.get(key);
+        if (known == null) {
+            known = plain(choice, axis)
+                    .flatMap(rig -> made(rig, options(AXES[axis]).get(choice[axis])));
+            mine.put(key, known);
+        }
+        return known;
+    }
+
+    private Optional<RigPatch> made(Rig rig, Option option) {
+        Optional<RigPatch> patch;
+        try {
+            patch = option.make().apply(base.with(rig)).map(after -> RigPatch.between(rig, after));
+        } catch (Refusal refused) {
+            return Optional.empty();
+        }
+        long beyond = patch.map(RigPatch::parts).orElse(0L) & ~TOUCHES.getOrDefault(option.axis(), 0L);
+        if (beyond != 0) {
+            throw new IllegalStateException(option.axis() + " " + option.id() + " changes " + Part.named(beyond));
+        }
+        return patch;
+    }
+
+    /** The rig in which only those questions are answered that an axis stands on. */
+    private Optional<Rig> plain(int[] choice, int axis) {
+        int[] mine = new int[AXES.length];
+        Arrays.fill(mine, UNANSWERED);
+        for (Axis on : AXES[axis].standsOn()) {
+            mine[on.ordinal()] = choice[on.ordinal()];
+        }
+        long key = key(mine, EVERY);
+        Optional<Rig> known = plain.get(key);
+        if (known == null) {
+            known = Optional.of(base.entered());
+            for (int i = 0; i < axis && known.isPresent(); i++) {
+                known = next(known.get(), mine, i);
+            }
+            plain.put(key, known);
+        }
+        return known;
+    }
+
+    /** The answers to some questions as one number. */
+    long key(int[] choice, Set<Axis> of) {
+        long key = 0;
+        for (Axis axis : AXES) {
+            if (of.contains(axis)) {
+                key = key * (options(axis).size() + 1) + choice[axis.ordinal()] + 1;
+            }
+        }
+        return key;
+    }
+}

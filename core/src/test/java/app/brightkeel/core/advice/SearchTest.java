@@ -1,0 +1,161 @@
+package app.brightkeel.core.advice;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Verdict;
+import app.brightkeel.core.review.whole.RigReviewer;
+import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.RigPatch;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The search against going through every rig one by one, and against rigs made at random. */
+public class SearchTest {
+
+    private static final RigReviewer REVIEWER = new RigReviewer();
+    private static final Axis[] AXES = Axis.values();
+
+    /** Small enough to be gone through one by one. */
+    private static final int SMALL = 96;
+
+    private static final int SEEDS = 7;
+    private static final int AT_RANDOM = 60;
+
+    static Space space(Rig rig) {
+        return Space.of(Line.of(rig));
+    }
+
+    /** A few of its answers to each question, as it is always among them. */
+    static Space few(Space space, Random random, int most, int each) {
+        Map<Axis, List<Option>> few = new EnumMap<>(Axis.class);
+        for (Axis axis : AXES) {
+            few.put(axis, List.of(space.options(axis).get(0)));
+        }
+        List<Axis> order = new ArrayList<>(List.of(AXES));
+        Collections.shuffle(order, random);
+        int size = 1;
+        for (Axis axis : order) {
+            List<Option> all = new ArrayList<>(
+                    space.options(axis).subList(1, space.options(axis).size()));
+            Collections.shuffle(all, random);
+            int more = Math.min(Math.min(each - 1, all.size()), most / size - 1);
+            if (more > 0) {
+                List<Option> those = new ArrayList<>(List.of(space.options(axis).get(0)));
+                those.addAll(all.subList(0, more));
+                few.put(axis, those);
+                size *= more + 1;
+            }
+        }
+        return space.with(few);
+    }
+
+    /** Whether two rigs are made of the same parts, in whatever order. */
+    static boolean alike(Rig one, @Nullable Rig other) {
+        return other != null && RigPatch.between(one, other).isEmpty();
+    }
+
+    @DataProvider
+    public Object[][] rigs() {
+        return DemoRigs.all().stream().map(rig -> new Object[] {rig}).toArray(Object[][]::new);
+    }
+
+    /** By the whole review of a line of its own: nothing that the search knows or takes for settled. */
+    private static Optional<Worth> judged(Space space, int[] choice) {
+        return space.rig(choice).map(Line::of).flatMap(line -> {
+            boolean fails =
+                    REVIEWER.review(line).findings().stream().anyMatch(finding -> finding.verdict() == Verdict.FAILS);
+            return fails
+                    ? Optional.empty()
+                    : Optional.of(new Measures(space.base().entered()).of(line));
+        });
+    }
+
+    private static List<int[]> all(Space space) {
+        List<int[]> all = new ArrayList<>(List.of(new int[AXES.length]));
+        for (int a = 0; a < AXES.length; a++) {
+            int axis = a;
+            int size = space.options(AXES[axis]).size();
+            all = all.stream()
+                    .flatMap(choice -> IntStream.range(0, size).mapToObj(option -> {
+                        int[] more = choice.clone();
+                        more[axis] = option;
+                        return more;
+                    }))
+                    .toList();
+        }
+        return all;
+    }
+
+    private static Set<Worth> front(Set<Worth> all) {
+        Set<Worth> front = new HashSet<>(all);
+        front.removeIf(each -> all.stream().anyMatch(other -> !other.equals(each) && other.covers(each)));
+        return front;
+    }
+
+    private static Set<Worth> worths(Search.Found found) {
+        Set<Worth> all = new HashSet<>();
+        found.points().forEach(point -> all.add(point.worth()));
+        return all;
+    }
+
+    /** Seven small spaces of each demo rig: the very same front, each of its rigs holds, and every rig is counted once. */
+    @Test(dataProvider = "rigs")
+    public void theFrontIsThatOfGoingThroughAll(Rig rig) {
+        Space whole = space(rig);
+        for (int seed = 0; seed < SEEDS; seed++) {
+            Space space = few(whole, new Random(seed), SMALL, 3);
+            Set<Worth> holding = new HashSet<>();
+            all(space).forEach(choice -> judged(space, choice).ifPresent(holding::add));
+            Search.Found found = Search.of(space);
+            assertEquals(worths(found), front(holding), rig.name() + ", seed " + seed);
+            for (Front.Point point : found.points()) {
+                assertEquals(judged(space, point.choice()), Optional.of(point.worth()));
+            }
+            assertEquals(found.tally().all(), space.size());
+            assertEquals(found.tally().left(), 0);
+        }
+    }
+
+    /** In a large space no rig that is made at random is better than all of the front, and asking again answers the same. */
+    @Test(dataProvider = "rigs")
+    public void nothingMadeAtRandomBeatsTheFront(Rig rig) {
+        Space space = few(space(rig), new Random(28), 100_000, 4);
+        Search.Found found = Search.of(space);
+        Random random = new Random(1);
+        for (int k = 0; k < AT_RANDOM; k++) {
+            int[] choice = IntStream.range(0, AXES.length)
+                    .map(axis -> random.nextInt(space.options(AXES[axis]).size()))
+                    .toArray();
+            judged(space, choice)
+                    .ifPresent(worth -> assertTrue(
+                            found.points().stream()
+                                    .anyMatch(point -> point.worth().covers(worth)),
+                            rig.name() + ": " + worth));
+        }
+        System.out.println(rig.name() + ": " + found.points().size() + " of " + found.tally());
+        assertEquals(worths(Search.of(space)), worths(found));
+    }
+
+    /** Called off at once it says that all is left. */
+    @Test
+    public void whatIsCalledOffIsLeft() {
+        Space space = space(DemoRigs.bittern());
+        Search.Found found = Search.of(space, () -> true, done -> {});
+        assertEquals(found.points(), List.of());
+        assertEquals(found.tally().left(), space.size());
+    }
+}
