@@ -4,15 +4,18 @@ import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.garage.RigThings;
 import app.brightkeel.core.garage.Thing;
 import app.brightkeel.core.gear.HarnessPrices;
+import app.brightkeel.core.gear.UsualPrices;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -69,6 +72,22 @@ public record Second(String item, ItemKind kind, String name, Figure price, doub
         return List.copyOf(all);
     }
 
+    /** Of one of the catalogue, or of a mount. */
+    private static OptionalDouble usual(Thing thing) {
+        if (thing instanceof Thing.OwnDevice own) {
+            return UsualPrices.of(own.device().origin());
+        }
+        if (thing instanceof Thing.OwnTransducer own) {
+            return UsualPrices.of(own.transducer().origin());
+        }
+        if (thing instanceof Thing.OwnHolder own) {
+            return UsualPrices.of(own.holder().origin());
+        }
+        return thing instanceof Thing.OwnMount own && own.mount().kind() != MountKind.UNDECIDED
+                ? OptionalDouble.of(UsualPrices.of(own.mount().kind()))
+                : OptionalDouble.empty();
+    }
+
     private static Figure price(Rig rig, Conversion.Thing thing, Function<String, Figure> worth) {
         Figure own = worth.apply(thing.item());
         if (own.isSet()) {
@@ -77,6 +96,10 @@ public record Second(String item, ItemKind kind, String name, Figure price, doub
         Optional<Thing> part = RigThings.find(rig, thing.here()).map(RigThings.There::thing);
         if (part.isPresent() && part.get() instanceof Thing.OwnPack pack) {
             return pack.pack().label().price();
+        }
+        OptionalDouble usual = part.map(Second::usual).orElse(OptionalDouble.empty());
+        if (usual.isPresent()) {
+            return Figure.proposed(usual.getAsDouble());
         }
         return Stream.concat(rig.harness().segments().stream(), rig.harness().spares().stream())
                 .filter(each -> each.id().equals(thing.here())

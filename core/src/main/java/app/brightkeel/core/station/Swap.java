@@ -80,7 +80,7 @@ public record Swap(ApartSheet here, ApartSheet there, List<String> carried, List
         }
         boolean ice = to.outing().water().season() == Season.ICE;
         boolean wasIce = from.outing().water().season() == Season.ICE;
-        if (!all.isEmpty() && ice != wasIce) {
+        if (ice != wasIce && travels.stream().anyMatch(each -> each.kind() == ItemKind.DISPLAY)) {
             all.add(
                     ice
                             ? Text.of("View: the flasher or the vertical one; the depth from the ice, not from a keel")

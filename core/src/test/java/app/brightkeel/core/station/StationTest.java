@@ -247,6 +247,17 @@ public class StationTest {
                     other.transducers().stream().map(each -> each.name()).toList(),
                     rig.transducers().stream().map(each -> each.name()).toList());
             new RigReviewer().review(Line.of(other));
+            // the same display and transducer over ice show otherwise all the same
+            Pair pair = Pair.sharing(rig, other, List.of(ItemKind.DISPLAY, ItemKind.TRANSDUCER));
+            Conversion shared = Conversion.of(pair.from(), pair.to());
+            boolean travels =
+                    shared.at(Whereabouts.TRAVELS).stream().anyMatch(each -> each.kind() == ItemKind.DISPLAY);
+            assertEquals(
+                    Swap.of(Line.of(pair.from()), Line.of(pair.to()), shared).set().stream()
+                            .anyMatch(each -> each.plain().startsWith("View: ")),
+                    travels
+                            && rig.craft().kind().onIce() != item.craft().kind().onIce(),
+                    rig.name() + " to " + item.name());
         });
         for (Device display : displays) {
             Rig other = AnotherRig.of(rig, Optional.empty(), Optional.of(display), "another");
