@@ -2,6 +2,8 @@ package app.brightkeel.core.advice;
 
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -22,6 +24,11 @@ public final class Advisor {
     private final Space whole;
     private final Space searched;
     private final Search.Found found;
+
+    /** One that has gone through none. */
+    private Advisor(Rig entered, Space whole) {
+        this(entered, whole, whole, new Search.Found(List.of(), new Tally.Counting(0).done()));
+    }
 
     private Advisor(Rig entered, Space whole, Space searched, Search.Found found) {
         this.entered = entered;
@@ -44,6 +51,31 @@ public final class Advisor {
         Space whole = Space.of(line);
         Space searched = whole.atMost(most);
         return new Advisor(line.entered(), whole, searched, Search.of(searched, stop, progress));
+    }
+
+    /** Before what says which rig it is, in the id of a change that makes it. */
+    public static final String CHANGE = "water.advise.";
+
+    /** One of them as a change of the rig, by its id; empty where it is no such change, or the rig cannot be. */
+    public static Optional<Change> change(Line line, String id) {
+        return !id.startsWith(CHANGE)
+                ? Optional.empty()
+                : new Advisor(line.entered(), Space.of(line)).change(id.substring(CHANGE.length()));
+    }
+
+    private Optional<Change> change(String rig) {
+        return rig(rig).map(after -> new Change(CHANGE + rig, label(rig), Effort.BUY, after));
+    }
+
+    private Text label(String rig) {
+        List<Text> said = whole.choice(rig).map(whole::answers).orElse(List.of()).stream()
+                .filter(answer -> !answer.now())
+                .map(answer -> Text.of("{}: {}", answer.axis().words(), answer.label()))
+                .toList();
+        return said.stream()
+                .reduce((all, next) -> Text.of("{}; {}", all, next))
+                .map(all -> Text.of("Another whole rig: {}", all))
+                .orElse(Text.of("The rig as it is, filled in and mended"));
     }
 
     /** How many rigs there would be if every answer went with every other. */
@@ -80,6 +112,11 @@ public final class Advisor {
                 .filter(option -> option.id().equals(choice))
                 .findFirst()
                 .map(option -> WhyNot.of(searched.including(option), found, option, stop));
+    }
+
+    /** Figures that are worth measuring before anything is bought, since another rig is advised soon beyond what they were taken for. */
+    public List<Turn> turns() {
+        return Turn.of(searched, found);
     }
 
     /** A rig by its id, what it has anew marked as proposed; empty where none has that id, or it cannot be. */

@@ -3,7 +3,6 @@ package app.brightkeel.core.advice;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.refusal.Refusal;
-import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.whole.Comparison;
 import app.brightkeel.core.rig.Part;
 import app.brightkeel.core.rig.Rig;
@@ -27,6 +26,9 @@ import java.util.stream.Stream;
 final class Space {
 
     private static final Axis[] AXES = Axis.values();
+    /** Between the answers of an id: no id of a part or an item has it, and changes are joined by another. */
+    private static final String AND = "_";
+
     /** In the place of an option: as it is. */
     private static final int UNANSWERED = -1;
 
@@ -171,14 +173,14 @@ final class Space {
                 said.add(Table.written(axis) + "." + option.id());
             }
         }
-        return said.isEmpty() ? Option.AS_IT_IS : String.join(Change.AND, said);
+        return said.isEmpty() ? Option.AS_IT_IS : String.join(AND, said);
     }
 
     /** The answers of an id; empty where it names a question or an answer that there is none of, or one twice. */
     Optional<int[]> choice(String id) {
         int[] choice = new int[AXES.length];
         Set<Axis> said = EnumSet.noneOf(Axis.class);
-        for (String each : id.equals(Option.AS_IT_IS) ? new String[0] : id.split(Change.AND, -1)) {
+        for (String each : id.equals(Option.AS_IT_IS) ? new String[0] : id.split(AND, -1)) {
             Optional<Option> option = EVERY.stream()
                     .flatMap(axis -> options(axis).stream())
                     .filter(known -> (Table.written(known.axis()) + "." + known.id()).equals(each))

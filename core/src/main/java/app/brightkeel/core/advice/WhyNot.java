@@ -33,7 +33,7 @@ public record WhyNot(
         Map<String, Long> broken) {
 
     /** Cheapest first, and among those the lightest: what a person compares with. */
-    private static final Comparator<Point> PLAINEST = Comparator.comparingDouble(
+    static final Comparator<Point> PLAINEST = Comparator.comparingDouble(
                     (Point point) -> point.worth().price())
             .thenComparingDouble(point -> point.worth().massKg());
 

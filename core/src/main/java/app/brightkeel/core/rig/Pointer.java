@@ -1,5 +1,6 @@
 package app.brightkeel.core.rig;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,6 +22,35 @@ public final class Pointer {
                 .filter(component -> component.name().equals(step))
                 .findFirst()
                 .map(component -> component.of(at));
+    }
+
+    /**
+     * A rig with another figure where a pointer leads; empty where none stands there.
+     *
+     * @throws app.brightkeel.core.refusal.Refusal where it may not be so
+     */
+    public static Optional<Rig> with(Rig rig, String pointer, Figure figure) {
+        return with(rig, List.of(pointer.substring(1).split("/")), figure).map(Rig.class::cast);
+    }
+
+    private static Optional<Object> with(Object at, List<String> steps, Figure figure) {
+        if (steps.isEmpty()) {
+            return at instanceof Figure ? Optional.of(figure) : Optional.empty();
+        }
+        String step = steps.get(0);
+        Optional<Object> below = step(at, step).flatMap(there -> with(there, steps.subList(1, steps.size()), figure));
+        if (at instanceof List<?> list) {
+            return below.map(made -> {
+                List<Object> all = new ArrayList<>(list);
+                all.set(Integer.parseInt(step), made);
+                return List.copyOf(all);
+            });
+        }
+        return below.map(made -> {
+            Object[] values = Components.values(at);
+            values[Components.place(at.getClass(), step)] = made;
+            return Components.made(at.getClass(), values);
+        });
     }
 
     /** Joins names and list places; none of ours needs escaping. */

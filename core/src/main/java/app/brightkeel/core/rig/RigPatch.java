@@ -1,7 +1,6 @@
 package app.brightkeel.core.rig;
 
-import java.lang.reflect.InvocationTargetException;
-import java.lang.reflect.RecordComponent;
+import app.brightkeel.core.rig.Components.Component;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -11,7 +10,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -115,7 +113,7 @@ public final class RigPatch {
             if (member instanceof Purchase purchase) {
                 return Optional.of(purchase.part() + "/" + purchase.piece());
             }
-            return member instanceof Use use ? Optional.of(use.device()) : Optional.ofNullable(value(member, "id"));
+            return member instanceof Use use ? Optional.of(use.device()) : Pointer.step(member, "id");
         }
     }
 
@@ -131,11 +129,11 @@ public final class RigPatch {
 
         private static Fields of(Record before, Record after, int deep) {
             Map<String, Difference> those = new LinkedHashMap<>();
-            for (RecordComponent each : before.getClass().getRecordComponents()) {
-                Object was = valueOf(before, each);
-                Object is = valueOf(after, each);
+            for (Component each : Components.of(before)) {
+                Object was = each.of(before);
+                Object is = each.of(after);
                 if (!was.equals(is)) {
-                    those.put(each.getName(), Difference.of(was, is, deep));
+                    those.put(each.name(), Difference.of(was, is, deep));
                 }
             }
             return new Fields(those);
@@ -143,17 +141,14 @@ public final class RigPatch {
 
         @Override
         public Object on(Object value) {
-            RecordComponent[] all = value.getClass().getRecordComponents();
-            if (all == null) {
+            if (!(value instanceof Record)) {
                 return CLASHES;
             }
-            Object[] values = new Object[all.length];
-            Class<?>[] types = new Class<?>[all.length];
+            List<Component> all = Components.of(value);
+            Object[] values = Components.values(value);
             int found = 0;
-            for (int i = 0; i < all.length; i++) {
-                types[i] = all[i].getType();
-                values[i] = valueOf((Record) value, all[i]);
-                Difference difference = those.get(all[i].getName());
+            for (int i = 0; i < values.length; i++) {
+                Difference difference = those.get(all.get(i).name());
                 if (difference != null) {
                     values[i] = difference.on(values[i]);
                     found++;
@@ -162,7 +157,7 @@ public final class RigPatch {
                     }
                 }
             }
-            return found == those.size() ? made(value.getClass(), types, values) : CLASHES;
+            return found == those.size() ? Components.made(value.getClass(), values) : CLASHES;
         }
     }
 
@@ -217,32 +212,6 @@ public final class RigPatch {
             }
             all.addAll(fresh.values());
             return found == those.size() ? List.copyOf(all) : CLASHES;
-        }
-    }
-
-    private static @Nullable Object value(Record of, String component) {
-        return Stream.of(of.getClass().getRecordComponents())
-                .filter(each -> each.getName().equals(component))
-                .findFirst()
-                .map(each -> valueOf(of, each))
-                .orElse(null);
-    }
-
-    private static Object valueOf(Record of, RecordComponent component) {
-        try {
-            return component.getAccessor().invoke(of);
-        } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    private static Object made(Class<?> type, Class<?>[] types, Object[] values) {
-        try {
-            return type.getDeclaredConstructor(types).newInstance(values);
-        } catch (InvocationTargetException e) {
-            throw e.getCause() instanceof RuntimeException refused ? refused : new IllegalStateException(e);
-        } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException(e);
         }
     }
 }

@@ -250,13 +250,11 @@ public class StationTest {
             // the same display and transducer over ice show otherwise all the same
             Pair pair = Pair.sharing(rig, other, List.of(ItemKind.DISPLAY, ItemKind.TRANSDUCER));
             Conversion shared = Conversion.of(pair.from(), pair.to());
-            boolean travels =
-                    shared.at(Whereabouts.TRAVELS).stream().anyMatch(each -> each.kind() == ItemKind.DISPLAY);
+            boolean travels = shared.at(Whereabouts.TRAVELS).stream().anyMatch(each -> each.kind() == ItemKind.DISPLAY);
             assertEquals(
                     Swap.of(Line.of(pair.from()), Line.of(pair.to()), shared).set().stream()
                             .anyMatch(each -> each.plain().startsWith("View: ")),
-                    travels
-                            && rig.craft().kind().onIce() != item.craft().kind().onIce(),
+                    travels && rig.craft().kind().onIce() != item.craft().kind().onIce(),
                     rig.name() + " to " + item.name());
         });
         for (Device display : displays) {
