@@ -23,6 +23,7 @@ const LogView = lazy(() => import("./log/LogView"));
 const SeasonView = lazy(() => import("./season/SeasonView"));
 const GarageView = lazy(() => import("./garage/GarageView"));
 const SwapView = lazy(() => import("./season/SwapView"));
+const AdviceView = lazy(() => import("./advice/AdviceView"));
 const PrintView = lazy(() => import("./sheet/PrintView"));
 const LineView = lazy(() => import("./line/LineView"));
 
@@ -54,6 +55,7 @@ createRoot(document.getElementById("root")!).render(
                 <Route path="/rigs/:id/bench" element={<BenchView />} />
                 <Route path="/rigs/:id/log" element={<LogView />} />
                 <Route path="/rigs/:id/season" element={<SeasonView />} />
+                <Route path="/rigs/:id/advice" element={<AdviceView />} />
                 <Route path="/rigs/:id/swap" element={<SwapView />} />
                 <Route path="/rigs/:id/print" element={<PrintView />} />
                 <Route path="/rigs/:id/:link?" element={<LineView />} />

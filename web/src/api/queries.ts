@@ -1,6 +1,6 @@
 import { queryOptions } from "@tanstack/react-query";
 import { answer, api } from "./client";
-import type { ItemKind, Link } from "./types";
+import type { ItemKind, Link, RigAxis } from "./types";
 
 export const shelfQuery = queryOptions({
   queryKey: ["shelf"],
@@ -47,6 +47,22 @@ export const stationQuery = (id: string, other: string) =>
   queryOptions({
     queryKey: ["rig-garage", id, "station", other],
     queryFn: () => answer(api.GET("/api/rigs/{id}/stations/{other}", { params: { path: { id, other } } })),
+    staleTime: 0,
+  });
+
+/** @param wishes the least or most of something */
+export const adviceQuery = (id: string, wishes: Record<string, number | undefined>) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "advice", wishes],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/advice", { params: { path: { id }, query: wishes } })),
+    staleTime: 0,
+  });
+
+export const whyNotQuery = (id: string, axis: RigAxis, choice: string) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "why-not", axis, choice],
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/advice/why", { params: { path: { id }, query: { axis, choice } } })),
     staleTime: 0,
   });
 

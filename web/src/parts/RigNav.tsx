@@ -2,6 +2,7 @@ import { Link } from "react-router";
 
 const PLACES = [
   ["line", "Line", ""],
+  ["advice", "Advice", "/advice"],
   ["sheet", "Sheet", "/sheet"],
   ["bench", "Bench", "/bench"],
   ["log", "Log", "/log"],

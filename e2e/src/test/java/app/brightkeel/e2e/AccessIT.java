@@ -66,6 +66,9 @@ public class AccessIT extends InBrowser {
         page.navigate(app.url("/compare/" + rig(0) + "/" + rig(1)));
         assertThat(page.getByRole(AriaRole.TABLE)).isVisible();
         check("compare");
+        page.navigate(app.url("/rigs/" + rig(0) + "/advice"));
+        assertThat(page.getByLabel("Rigs by name")).containsText("nothing beats");
+        check("advice");
         openRig("Lantern crate");
         for (int l = 0; l < Pages.LINKS.size(); l++) {
             String link = Pages.LINKS.get(l);

@@ -38,7 +38,7 @@ public record Advice(Tally tally, List<Advised> named, List<Standing> front, Lis
     public record Standing(String id, Worth worth) {}
 
     /** @param now whether the rig has it already */
-    public record Answer(Axis axis, Text label, boolean now) {}
+    public record Answer(RigAxis axis, Text label, boolean now) {}
 
     /**
      * A rig with a name.
@@ -106,7 +106,7 @@ public record Advice(Tally tally, List<Advised> named, List<Standing> front, Lis
     /** What others of the front do better. */
     private static Text behind(Point point, List<Point> all) {
         record Ahead(Good good, Worth best) {}
-        return joined(Stream.of(Good.values())
+        Text others = joined(Stream.of(Good.values())
                 .map(good -> new Ahead(
                         good,
                         all.stream()
@@ -115,7 +115,8 @@ public record Advice(Tally tally, List<Advised> named, List<Standing> front, Lis
                                 .orElseThrow()))
                 .filter(ahead -> ahead.good().steps(ahead.best(), point.worth()) > 0.5)
                 .sorted(Comparator.comparingDouble(ahead -> -ahead.good().steps(ahead.best(), point.worth())))
-                .map(ahead -> Text.of("another is {}", ahead.good().than(ahead.best(), point.worth()))));
+                .map(ahead -> ahead.good().than(ahead.best(), point.worth())));
+        return others.plain().isEmpty() ? others : Text.of("among the others: {}", others);
     }
 
     private static Text joined(Stream<Text> texts) {

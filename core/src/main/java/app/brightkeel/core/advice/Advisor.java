@@ -93,10 +93,15 @@ public final class Advisor {
         return Advice.of(searched, found, wishes);
     }
 
+    /** Every question with the answer a rig gives; none where there is no such rig. */
+    public List<Advice.Answer> answers(String id) {
+        return whole.choice(id).map(whole::answers).orElse(List.of());
+    }
+
     /** What there is to ask for on each question, what the rig has first. */
-    public Map<Axis, List<Choice>> choices() {
-        Map<Axis, List<Choice>> all = new EnumMap<>(Axis.class);
-        for (Axis axis : Axis.values()) {
+    public Map<RigAxis, List<Choice>> choices() {
+        Map<RigAxis, List<Choice>> all = new EnumMap<>(RigAxis.class);
+        for (RigAxis axis : RigAxis.values()) {
             all.put(
                     axis,
                     whole.options(axis).stream()
@@ -107,7 +112,7 @@ public final class Advisor {
     }
 
     /** Why an answer is not among what is advised; empty where there is no such answer. */
-    public Optional<WhyNot> whyNot(Axis axis, String choice, BooleanSupplier stop) {
+    public Optional<WhyNot> whyNot(RigAxis axis, String choice, BooleanSupplier stop) {
         return whole.options(axis).stream()
                 .filter(option -> option.id().equals(choice))
                 .findFirst()

@@ -35,7 +35,7 @@ final class Leads {
     }
 
     private static Option way(String id, String words, String transducer, Predicate<List<Passage>> wanted) {
-        return new Option(Axis.CABLES, id, Text.of(words), line -> laid(line, transducer, wanted));
+        return new Option(RigAxis.CABLES, id, Text.of(words), line -> laid(line, transducer, wanted));
     }
 
     private static Optional<Rig> laid(Line line, String transducer, Predicate<List<Passage>> wanted) {

@@ -152,19 +152,19 @@ final class Measures {
                 return said(Says.SEEN, line.of(Measures.SEEN, Measures.SEEN));
             }
         },
-        MINUTES(EnumSet.complementOf(EnumSet.of(Axis.BANK, Axis.CABLES))) {
+        MINUTES(EnumSet.complementOf(EnumSet.of(RigAxis.BANK, RigAxis.CABLES))) {
             @Override
             double[] of(Measures measures, Line line) {
                 return said(Says.MINUTES, line.of(Measures.MINUTES, Measures.MINUTES));
             }
         },
-        HOLES(EnumSet.complementOf(EnumSet.of(Axis.BANK))) {
+        HOLES(EnumSet.complementOf(EnumSet.of(RigAxis.BANK))) {
             @Override
             double[] of(Measures measures, Line line) {
                 return said(Says.HOLES, line.of(Measures.HOLES, Measures.HOLES) + measures.drilled(line.entered()));
             }
         },
-        SIGHT(EnumSet.range(Axis.DISPLAY, Axis.HOLDER)) {
+        SIGHT(EnumSet.range(RigAxis.DISPLAY, RigAxis.HOLDER)) {
             @Override
             double[] of(Measures measures, Line line) {
                 Bill bill = new Bill();
@@ -181,13 +181,13 @@ final class Measures {
             }
         };
 
-        private final Set<Axis> axes;
+        private final Set<RigAxis> axes;
 
-        Measure(Set<Axis> axes) {
+        Measure(Set<RigAxis> axes) {
             this.axes = axes;
         }
 
-        Set<Axis> axes() {
+        Set<RigAxis> axes() {
             return axes;
         }
 

@@ -13,7 +13,7 @@ import java.util.function.Function;
  * @param label as it is named
  * @param make  the rig with it; empty where it cannot be so
  */
-record Option(Axis axis, String id, Text label, Function<Line, Optional<Rig>> make) {
+record Option(RigAxis axis, String id, Text label, Function<Line, Optional<Rig>> make) {
 
     static final String AS_IT_IS = "as-it-is";
 

@@ -38,7 +38,7 @@ final class Options {
 
     private final Line base;
     private final Rig rig;
-    private final Map<Axis, List<Option>> all = new EnumMap<>(Axis.class);
+    private final Map<RigAxis, List<Option>> all = new EnumMap<>(RigAxis.class);
 
     private Options(Line base) {
         this.base = base;
@@ -46,9 +46,9 @@ final class Options {
     }
 
     /** @param base a rig of which nothing is missing */
-    static Map<Axis, List<Option>> of(Line base) {
+    static Map<RigAxis, List<Option>> of(Line base) {
         Options options = new Options(base);
-        for (Axis axis : Axis.values()) {
+        for (RigAxis axis : RigAxis.values()) {
             List<Option> those = new ArrayList<>();
             those.add(options.asItIs(axis));
             options.others(axis).forEach(those::add);
@@ -57,11 +57,11 @@ final class Options {
         return options.all;
     }
 
-    private Option asItIs(Axis axis) {
+    private Option asItIs(RigAxis axis) {
         return new Option(axis, Option.AS_IT_IS, now(axis), line -> Optional.of(line.entered()));
     }
 
-    private Stream<Option> others(Axis axis) {
+    private Stream<Option> others(RigAxis axis) {
         return switch (axis) {
             case DISPLAY -> displays();
             case TRANSDUCER -> transducers();
@@ -77,7 +77,7 @@ final class Options {
     }
 
     /** What the rig has on an axis, by its name. */
-    private Text now(Axis axis) {
+    private Text now(RigAxis axis) {
         String name = switch (axis) {
             case DISPLAY -> display(rig).map(Device::name).orElse("");
             case TRANSDUCER -> first(rig.transducers()).map(Transducer::name).orElse("");
@@ -133,7 +133,7 @@ final class Options {
                 .flatMap(old -> Catalogue.devices().stream()
                         .filter(item -> item.kind().display() && !item.id().equals(old.origin()))
                         .map(item -> new Option(
-                                Axis.DISPLAY,
+                                RigAxis.DISPLAY,
                                 item.id(),
                                 Text.of("{}", item.name()),
                                 line -> Optional.of(line.entered()
@@ -147,7 +147,7 @@ final class Options {
                 .flatMap(old -> Catalogue.transducers().stream()
                         .filter(item -> !item.id().equals(old.origin()))
                         .map(item -> new Option(
-                                Axis.TRANSDUCER,
+                                RigAxis.TRANSDUCER,
                                 item.id(),
                                 Text.of("{}", item.name()),
                                 line -> TransducerChanges.take(line, item.id()).map(Change::after))));
@@ -160,7 +160,7 @@ final class Options {
                                 && !station.id().equals(rig.stationOf(old.id()))
                                 && !Stands.taken(rig, station.id(), old.id()))
                         .map(station -> new Option(
-                                Axis.PLACE,
+                                RigAxis.PLACE,
                                 station.id(),
                                 Text.of("{}", station.name()),
                                 line -> Optional.of(Rerouting.placed(line.entered(), old.id(), station.id())))));
@@ -172,7 +172,7 @@ final class Options {
                         .flatMap(station -> MountKind.decided()
                                 .filter(kind -> kind.sitsAt(station.spot()) && !now(old, kind, station))
                                 .map(kind -> new Option(
-                                        Axis.MOUNT,
+                                        RigAxis.MOUNT,
                                         Table.written(kind) + "." + station.id(),
                                         Text.of("{}, {}", kind.words(), station.name()),
                                         line -> mounted(line, old.id(), kind, station.id())))));
@@ -199,7 +199,7 @@ final class Options {
                                 .filter(now -> now.origin().equals(item.id()))
                                 .isEmpty())
                         .map(item -> new Option(
-                                Axis.HOLDER,
+                                RigAxis.HOLDER,
                                 item.id(),
                                 Text.of("{}", Worded.capital(item.name())),
                                 line -> Optional.of(held(line.entered(), display.id(), item)))));
@@ -214,7 +214,7 @@ final class Options {
         Optional<Pack> old = pack();
         Stream<Option> owned = BatteryChanges.owned(base)
                 .map(change -> new Option(
-                        Axis.BANK,
+                        RigAxis.BANK,
                         change.id(),
                         change.label(),
                         line -> BatteryChanges.owned(line)
@@ -225,7 +225,7 @@ final class Options {
                 .flatMap(pack -> Dominated.without(Catalogue.packs()).stream()
                         .filter(item -> !item.id().equals(pack.origin()))
                         .map(item -> new Option(
-                                Axis.BANK,
+                                RigAxis.BANK,
                                 item.id(),
                                 Text.of("{}", item.name()),
                                 line -> BatteryChanges.take(line, pack.id(), item.id())
@@ -239,7 +239,7 @@ final class Options {
                         .filter(station ->
                                 station.spot().takesPack() && !station.id().equals(rig.stationOf(pack.id())))
                         .map(station -> new Option(
-                                Axis.STOWAGE,
+                                RigAxis.STOWAGE,
                                 station.id(),
                                 Text.of("{}", station.name()),
                                 line -> CarryChanges.moved(line, "carry.place." + pack.id() + "." + station.id())
@@ -255,7 +255,7 @@ final class Options {
                         .map(change -> {
                             String school = change.id().substring(change.id().lastIndexOf('.') + 1);
                             return new Option(
-                                    Axis.SCHOOL,
+                                    RigAxis.SCHOOL,
                                     school,
                                     change.label(),
                                     line -> Distribution.of(line, school).map(Change::after));
@@ -268,7 +268,7 @@ final class Options {
                         .filter(item ->
                                 item.kind() == old.kind() && !item.outside().equals(old.outside()))
                         .map(item -> new Option(
-                                Axis.BOX,
+                                RigAxis.BOX,
                                 item.id(),
                                 Text.of("{}", Worded.capital(item.name())),
                                 line -> Optional.of(boxed(line.entered(), old, item)))));

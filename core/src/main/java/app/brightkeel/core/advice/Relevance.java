@@ -23,20 +23,26 @@ import java.util.Set;
  * @param rules of it
  * @param by    how much of the headroom they have to fail by, to be sure of it whatever the other answers are
  */
-record Relevance(Set<Axis> axes, List<Rule> rules, double by) {
+record Relevance(Set<RigAxis> axes, List<Rule> rules, double by) {
 
     /** By so much of the headroom a rule moves at most with what else is aboard; RelevanceTest. */
     static final double FLOATS_WITHIN = 0.25;
 
-    static final Set<Axis> LOOK = EnumSet.of(Axis.DISPLAY, Axis.TRANSDUCER, Axis.PLACE, Axis.MOUNT);
-    private static final Set<Axis> SCREEN =
-            EnumSet.of(Axis.DISPLAY, Axis.TRANSDUCER, Axis.PLACE, Axis.MOUNT, Axis.HOLDER);
-    static final Set<Axis> POWER =
-            EnumSet.of(Axis.DISPLAY, Axis.TRANSDUCER, Axis.PLACE, Axis.BANK, Axis.STOWAGE, Axis.SCHOOL, Axis.BOX);
-    private static final Set<Axis> AFLOAT = EnumSet.complementOf(EnumSet.of(Axis.CABLES));
-    private static final Set<Axis> ALL = EnumSet.allOf(Axis.class);
+    static final Set<RigAxis> LOOK = EnumSet.of(RigAxis.DISPLAY, RigAxis.TRANSDUCER, RigAxis.PLACE, RigAxis.MOUNT);
+    private static final Set<RigAxis> SCREEN =
+            EnumSet.of(RigAxis.DISPLAY, RigAxis.TRANSDUCER, RigAxis.PLACE, RigAxis.MOUNT, RigAxis.HOLDER);
+    static final Set<RigAxis> POWER = EnumSet.of(
+            RigAxis.DISPLAY,
+            RigAxis.TRANSDUCER,
+            RigAxis.PLACE,
+            RigAxis.BANK,
+            RigAxis.STOWAGE,
+            RigAxis.SCHOOL,
+            RigAxis.BOX);
+    private static final Set<RigAxis> AFLOAT = EnumSet.complementOf(EnumSet.of(RigAxis.CABLES));
+    private static final Set<RigAxis> ALL = EnumSet.allOf(RigAxis.class);
 
-    private static final Map<Link, Set<Axis>> OF_LINK = new EnumMap<>(Map.of(
+    private static final Map<Link, Set<RigAxis>> OF_LINK = new EnumMap<>(Map.of(
             Link.WATER, LOOK,
             Link.TRANSDUCER, LOOK,
             Link.MOUNT, LOOK,
@@ -44,29 +50,29 @@ record Relevance(Set<Axis> axes, List<Rule> rules, double by) {
             Link.BATTERY, POWER,
             Link.WIRE, POWER,
             Link.FUSE, POWER,
-            Link.CABLE, EnumSet.complementOf(EnumSet.of(Axis.BANK, Axis.BOX)),
+            Link.CABLE, EnumSet.complementOf(EnumSet.of(RigAxis.BANK, RigAxis.BOX)),
             Link.CARRY, AFLOAT));
 
     /** How a rule is decided on whole rigs. */
-    static Set<Axis> of(Rule rule, Line base) {
+    static Set<RigAxis> of(Rule rule, Line base) {
         return floats(rule, base) ? AFLOAT : said(rule);
     }
 
-    private static Set<Axis> said(Rule rule) {
+    private static Set<RigAxis> said(Rule rule) {
         return OF_LINK.getOrDefault(rule.link(), ALL);
     }
 
     /** Whether it reads the battery though that is not asked there: how deep all of it floats moves it by a little. */
     static boolean floats(Rule rule, Line base) {
         Breaches.fails(base, rule);
-        return (base.standsOn(rule) & Part.PACKS.bit()) != 0 && !said(rule).contains(Axis.BANK);
+        return (base.standsOn(rule) & Part.PACKS.bit()) != 0 && !said(rule).contains(RigAxis.BANK);
     }
 
     /** Every rule that may fail, in one group of those that are decided alike; those that float, before that, by far. */
     static List<Relevance> groups(Line base) {
         List<Relevance> all = new ArrayList<>();
-        Map<Set<Axis>, List<Rule>> byFar = new LinkedHashMap<>();
-        Map<Set<Axis>, List<Rule>> known = new LinkedHashMap<>();
+        Map<Set<RigAxis>, List<Rule>> byFar = new LinkedHashMap<>();
+        Map<Set<RigAxis>, List<Rule>> known = new LinkedHashMap<>();
         for (Rule rule : Breaches.rules()) {
             known.computeIfAbsent(of(rule, base), each -> new ArrayList<>()).add(rule);
             if (floats(rule, base)) {

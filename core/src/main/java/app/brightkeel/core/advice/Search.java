@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class Search {
 
-    private static final Axis[] AXES = Axis.values();
+    private static final RigAxis[] AXES = RigAxis.values();
     private static final Measure[] MEASURES = Measure.values();
 
     /** Answers to the first so many questions make a branch; branches are gone through side by side. */

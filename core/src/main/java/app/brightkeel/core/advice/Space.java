@@ -25,27 +25,27 @@ import java.util.stream.Stream;
  */
 final class Space {
 
-    private static final Axis[] AXES = Axis.values();
+    private static final RigAxis[] AXES = RigAxis.values();
     /** Between the answers of an id: no id of a part or an item has it, and changes are joined by another. */
     private static final String AND = "_";
 
     /** In the place of an option: as it is. */
     private static final int UNANSWERED = -1;
 
-    private static final Set<Axis> EVERY = EnumSet.allOf(Axis.class);
+    private static final Set<RigAxis> EVERY = EnumSet.allOf(RigAxis.class);
 
     /** Parts that answers to a question may change, as bits: what later ones leave alone is settled. */
-    private static final Map<Axis, Long> TOUCHES = touches();
+    private static final Map<RigAxis, Long> TOUCHES = touches();
 
     private final Line base;
-    private final Map<Axis, List<Option>> options;
-    private final Map<Axis, Map<Long, Optional<RigPatch>>> patches = new EnumMap<>(Axis.class);
+    private final Map<RigAxis, List<Option>> options;
+    private final Map<RigAxis, Map<Long, Optional<RigPatch>>> patches = new EnumMap<>(RigAxis.class);
     private final Map<Long, Optional<Rig>> plain = new ConcurrentHashMap<>();
 
-    private Space(Line base, Map<Axis, List<Option>> options) {
+    private Space(Line base, Map<RigAxis, List<Option>> options) {
         this.base = base;
         this.options = options;
-        for (Axis axis : AXES) {
+        for (RigAxis axis : AXES) {
             patches.put(axis, new ConcurrentHashMap<>());
         }
     }
@@ -67,10 +67,10 @@ final class Space {
 
     /** The first of its answers: of the question with most of them the last goes, until there are so few rigs. */
     Space atMost(long rigs) {
-        Map<Axis, List<Option>> fewer = new EnumMap<>(options);
+        Map<RigAxis, List<Option>> fewer = new EnumMap<>(options);
         Space space = this;
         while (space.size() > rigs) {
-            Axis longest = EVERY.stream()
+            RigAxis longest = EVERY.stream()
                     .max(Comparator.comparingInt(
                             axis -> fewer.getOrDefault(axis, List.of()).size()))
                     .orElseThrow();
@@ -97,17 +97,17 @@ final class Space {
     }
 
     /** The same with some of the answers to each question alone. */
-    Space with(Map<Axis, List<Option>> fewer) {
-        Map<Axis, List<Option>> all = new EnumMap<>(options);
+    Space with(Map<RigAxis, List<Option>> fewer) {
+        Map<RigAxis, List<Option>> all = new EnumMap<>(options);
         all.putAll(fewer);
         return new Space(base, all);
     }
 
-    private static Map<Axis, Long> touches() {
-        Map<Axis, Long> all = new EnumMap<>(Axis.class);
-        all.put(Axis.DISPLAY, bits(Part.DEVICES));
+    private static Map<RigAxis, Long> touches() {
+        Map<RigAxis, Long> all = new EnumMap<>(RigAxis.class);
+        all.put(RigAxis.DISPLAY, bits(Part.DEVICES));
         all.put(
-                Axis.TRANSDUCER,
+                RigAxis.TRANSDUCER,
                 bits(
                         Part.TRANSDUCERS,
                         Part.DEVICES,
@@ -120,16 +120,16 @@ final class Space {
                         Part.NETWORK,
                         Part.FIT_OUT,
                         Part.PURSE));
-        all.put(Axis.PLACE, bits(Part.PLACES, Part.RUNS));
-        all.put(Axis.MOUNT, bits(Part.TRANSDUCERS, Part.RUNS, Part.FIT_OUT, Part.PURSE));
-        all.put(Axis.CABLES, bits(Part.TRANSDUCERS, Part.RUNS));
-        all.put(Axis.HOLDER, bits(Part.HOLDERS));
-        all.put(Axis.BANK, bits(Part.PACKS, Part.CHARGERS, Part.PURSE, Part.ON_HAND));
-        all.put(Axis.STOWAGE, bits(Part.PLACES, Part.RUNS));
+        all.put(RigAxis.PLACE, bits(Part.PLACES, Part.RUNS));
+        all.put(RigAxis.MOUNT, bits(Part.TRANSDUCERS, Part.RUNS, Part.FIT_OUT, Part.PURSE));
+        all.put(RigAxis.CABLES, bits(Part.TRANSDUCERS, Part.RUNS));
+        all.put(RigAxis.HOLDER, bits(Part.HOLDERS));
+        all.put(RigAxis.BANK, bits(Part.PACKS, Part.CHARGERS, Part.PURSE, Part.ON_HAND));
+        all.put(RigAxis.STOWAGE, bits(Part.PLACES, Part.RUNS));
         all.put(
-                Axis.SCHOOL,
+                RigAxis.SCHOOL,
                 bits(Part.PACKS, Part.JUNCTIONS, Part.SEGMENTS, Part.CHARGERS, Part.RUNS, Part.PURSE, Part.PLACES));
-        all.put(Axis.BOX, bits(Part.FIT_OUT));
+        all.put(RigAxis.BOX, bits(Part.FIT_OUT));
         return all;
     }
 
@@ -146,7 +146,7 @@ final class Space {
         return base;
     }
 
-    List<Option> options(Axis axis) {
+    List<Option> options(RigAxis axis) {
         return options.getOrDefault(axis, List.of());
     }
 
@@ -167,7 +167,7 @@ final class Space {
     /** Answers as one word that may stand in an address: those that are not as it is. */
     String id(int[] choice) {
         List<String> said = new ArrayList<>();
-        for (Axis axis : AXES) {
+        for (RigAxis axis : AXES) {
             Option option = options(axis).get(choice[axis.ordinal()]);
             if (!option.asItIs()) {
                 said.add(Table.written(axis) + "." + option.id());
@@ -179,7 +179,7 @@ final class Space {
     /** The answers of an id; empty where it names a question or an answer that there is none of, or one twice. */
     Optional<int[]> choice(String id) {
         int[] choice = new int[AXES.length];
-        Set<Axis> said = EnumSet.noneOf(Axis.class);
+        Set<RigAxis> said = EnumSet.noneOf(RigAxis.class);
         for (String each : id.equals(Option.AS_IT_IS) ? new String[0] : id.split(AND, -1)) {
             Optional<Option> option = EVERY.stream()
                     .flatMap(axis -> options(axis).stream())
@@ -269,7 +269,7 @@ final class Space {
     private Optional<Rig> plain(int[] choice, int axis) {
         int[] mine = new int[AXES.length];
         Arrays.fill(mine, UNANSWERED);
-        for (Axis on : AXES[axis].standsOn()) {
+        for (RigAxis on : AXES[axis].standsOn()) {
             mine[on.ordinal()] = choice[on.ordinal()];
         }
         long key = key(mine, EVERY);
@@ -285,9 +285,9 @@ final class Space {
     }
 
     /** The answers to some questions as one number. */
-    long key(int[] choice, Set<Axis> of) {
+    long key(int[] choice, Set<RigAxis> of) {
         long key = 0;
-        for (Axis axis : AXES) {
+        for (RigAxis axis : AXES) {
             if (of.contains(axis)) {
                 key = key * (options(axis).size() + 1) + choice[axis.ordinal()] + 1;
             }

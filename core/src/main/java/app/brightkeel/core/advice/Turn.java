@@ -105,7 +105,7 @@ public record Turn(String pointer, String words, Amount is, Amount turns, String
         private List<Point> hopefuls(Point best) {
             Measures measures = new Measures(space.base().entered());
             List<Point> all = new ArrayList<>();
-            for (Axis axis : Axis.values()) {
+            for (RigAxis axis : RigAxis.values()) {
                 for (int option = 0; option < space.options(axis).size(); option++) {
                     int[] choice = best.choice().clone();
                     choice[axis.ordinal()] = option;

@@ -67,20 +67,22 @@ public record WhyNot(
                     Text.of(""),
                     tally.broken());
         }
-        Point better = found.points().stream()
+        Optional<Point> better = found.points().stream()
                 .filter(each -> each.worth().covers(point.worth()))
-                .min(PLAINEST)
-                .orElseThrow();
-        Text costs = Advice.told(point.worth(), better.worth(), -1);
+                .min(PLAINEST);
+        Optional<Point> against = better.or(() -> found.points().stream().min(PLAINEST));
+        Text costs = against.map(each -> Advice.told(point.worth(), each.worth(), -1))
+                .orElse(Text.of(""));
+        String says = better.isEmpty()
+                ? "It was not among the answers that were gone through, and it holds: {}."
+                : costs.plain().isEmpty()
+                        ? "It holds, and is worth as much as another that is shown: {}."
+                        : "It holds, but another does as well in everything and better in something: {}.";
         return new WhyNot(
-                costs.plain().isEmpty()
-                        ? Text.of("It holds, and is worth as much as another that is shown: {}.", asked.label())
-                        : Text.of(
-                                "It holds, but another does as well in everything and better in something: {}.",
-                                asked.label()),
+                Text.of(says, asked.label()),
                 List.of(),
                 Optional.of(space.id(point.choice())),
-                Optional.of(space.id(better.choice())),
+                against.map(each -> space.id(each.choice())),
                 costs,
                 tally.broken());
     }
@@ -88,7 +90,7 @@ public record WhyNot(
     /** By the rig that is advised, with this one answer in it. */
     private static WhyNot ruledOut(Space space, Search.Found found, Option asked, Tally tally) {
         Optional<Point> nearest = found.points().stream().min(PLAINEST);
-        int[] choice = nearest.map(each -> each.choice().clone()).orElseGet(() -> new int[Axis.values().length]);
+        int[] choice = nearest.map(each -> each.choice().clone()).orElseGet(() -> new int[RigAxis.values().length]);
         choice[asked.axis().ordinal()] = space.options(asked.axis()).indexOf(asked);
         List<Text> rules = space.rig(choice).map(Line::of).stream()
                 .flatMap(line -> new RigReviewer().review(line).findings().stream())

@@ -57,7 +57,7 @@ public class AdviceTest {
         for (Advice.Advised each : advice.named()) {
             assertEquals(failing(space, each.id()), List.of());
             assertFalse(each.titles().isEmpty());
-            assertEquals(each.answers().size(), Axis.values().length);
+            assertEquals(each.answers().size(), RigAxis.values().length);
             for (Title title : each.titles()) {
                 if (title != Title.ENOUGH) {
                     assertTrue(
@@ -101,7 +101,7 @@ public class AdviceTest {
         for (Rig rig : List.of(DemoRigs.oystercatcher(), DemoRigs.bittern())) {
             Space space = some(rig);
             Search.Found found = Search.of(space);
-            for (Axis axis : Axis.values()) {
+            for (RigAxis axis : RigAxis.values()) {
                 for (Option option : space.options(axis)) {
                     WhyNot why = WhyNot.of(space, found, option, () -> false);
                     String asked = rig.name() + " " + axis + " " + option.id() + ": " + why;
@@ -160,9 +160,9 @@ public class AdviceTest {
         Space space = SearchTest.space(DemoRigs.reedling());
         Random random = new Random(3);
         for (int k = 0; k < 200; k++) {
-            int[] choice = IntStream.range(0, Axis.values().length)
+            int[] choice = IntStream.range(0, RigAxis.values().length)
                     .map(axis ->
-                            random.nextInt(space.options(Axis.values()[axis]).size()))
+                            random.nextInt(space.options(RigAxis.values()[axis]).size()))
                     .toArray();
             String id = space.id(choice);
             assertTrue(id.matches("[A-Za-z0-9._-]+"), id);
@@ -197,11 +197,12 @@ public class AdviceTest {
         }
         assertEquals(advisor.rig("mount.of-nothing"), Optional.empty());
         // one that was not among those that were looked at, too
-        List<Advisor.Choice> banks = advisor.choices().getOrDefault(Axis.BANK, List.of());
-        WhyNot why = advisor.whyNot(Axis.BANK, banks.get(banks.size() - 1).id(), () -> false)
-                .orElseThrow();
-        assertFalse(why.says().plain().isEmpty());
-        assertEquals(advisor.whyNot(Axis.BANK, "none", () -> false), Optional.empty());
+        advisor.choices().forEach((axis, choices) -> {
+            String last = choices.get(choices.size() - 1).id();
+            WhyNot why = advisor.whyNot(axis, last, () -> false).orElseThrow();
+            assertFalse(why.says().plain().isEmpty(), axis + " " + last);
+        });
+        assertEquals(advisor.whyNot(RigAxis.BANK, "none", () -> false), Optional.empty());
     }
 
     /** Nothing but a craft, or not even that: told, and quickly; what can be filled in is. */

@@ -23,7 +23,7 @@ import org.testng.annotations.Test;
 /** What a search takes over from one rig for another does not differ between them. */
 public class RelevanceTest {
 
-    private static final Axis[] AXES = Axis.values();
+    private static final RigAxis[] AXES = RigAxis.values();
     private static final int AT_RANDOM = 60;
 
     @DataProvider
@@ -41,7 +41,7 @@ public class RelevanceTest {
         int compared = 0;
         for (int k = 0; k < AT_RANDOM; k++) {
             int[] one = choice(space, random);
-            Axis axis = AXES[random.nextInt(AXES.length)];
+            RigAxis axis = AXES[random.nextInt(AXES.length)];
             int[] other = one.clone();
             other[axis.ordinal()] = random.nextInt(space.options(axis).size());
             Optional<Line> before = space.rig(one).map(Line::of);
@@ -87,10 +87,10 @@ public class RelevanceTest {
         List<String> wrong = new ArrayList<>();
         for (int k = 0; k < AT_RANDOM / 3; k++) {
             int[] choice = choice(space, random);
-            choice[Axis.SCHOOL.ordinal()] = 0;
+            choice[RigAxis.SCHOOL.ordinal()] = 0;
             Optional<Rig> patched = space.rig(choice);
             Optional<Rig> one = Optional.of(space.base().entered());
-            for (Axis axis : AXES) {
+            for (RigAxis axis : AXES) {
                 Option option = space.options(axis).get(choice[axis.ordinal()]);
                 one = one.flatMap(each -> option.make().apply(space.base().with(each)));
             }

@@ -27,7 +27,7 @@ import org.testng.annotations.Test;
 public class SearchTest {
 
     private static final RigReviewer REVIEWER = new RigReviewer();
-    private static final Axis[] AXES = Axis.values();
+    private static final RigAxis[] AXES = RigAxis.values();
 
     /** Small enough to be gone through one by one. */
     private static final int SMALL = 96;
@@ -41,14 +41,14 @@ public class SearchTest {
 
     /** A few of its answers to each question, as it is always among them. */
     static Space few(Space space, Random random, int most, int each) {
-        Map<Axis, List<Option>> few = new EnumMap<>(Axis.class);
-        for (Axis axis : AXES) {
+        Map<RigAxis, List<Option>> few = new EnumMap<>(RigAxis.class);
+        for (RigAxis axis : AXES) {
             few.put(axis, List.of(space.options(axis).get(0)));
         }
-        List<Axis> order = new ArrayList<>(List.of(AXES));
+        List<RigAxis> order = new ArrayList<>(List.of(AXES));
         Collections.shuffle(order, random);
         int size = 1;
-        for (Axis axis : order) {
+        for (RigAxis axis : order) {
             List<Option> all = new ArrayList<>(
                     space.options(axis).subList(1, space.options(axis).size()));
             Collections.shuffle(all, random);

@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.advice.Advisor;
 import app.brightkeel.core.garage.Item;
 import app.brightkeel.core.garage.Taking;
 import app.brightkeel.core.line.Line;
@@ -23,7 +24,8 @@ class OwnChanges {
     /** @throws ChangeNotOffered where the rig has none such */
     Change find(Line line, String id) {
         List<Item> own = garage.items();
-        return Comparison.find(line, id, (of, asked) -> Taking.find(of, own, asked))
+        return Comparison.find(
+                        line, id, (of, asked) -> Advisor.change(of, asked).or(() -> Taking.find(of, own, asked)))
                 .orElseThrow(() -> new ChangeNotOffered(id));
     }
 

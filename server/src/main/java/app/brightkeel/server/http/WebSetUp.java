@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.advice.RigAxis;
 import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.picture.Moment;
 import app.brightkeel.core.quantity.Habit;
@@ -47,6 +48,7 @@ class WebSetUp implements WebMvcConfigurer {
         written(registry, Lesson.class);
         written(registry, Symptom.class);
         written(registry, ItemKind.class);
+        written(registry, RigAxis.class);
     }
 
     /** A choice as ids and files write it. */

@@ -4,6 +4,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.advice.RigAxis;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.picture.Moment;
@@ -57,7 +58,14 @@ public class ApiContractTest extends ServerTest {
     private static final Path DOCS = Path.of("..", "docs");
 
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(
-            Link.class, Habit.class, Moment.Charge.class, CraftKind.class, Lesson.class, Symptom.class, ItemKind.class);
+            Link.class,
+            Habit.class,
+            Moment.Charge.class,
+            CraftKind.class,
+            Lesson.class,
+            Symptom.class,
+            ItemKind.class,
+            RigAxis.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()

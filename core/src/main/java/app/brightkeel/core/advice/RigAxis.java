@@ -8,7 +8,7 @@ import java.util.Set;
  * One question of those that make up a rig, in the order in which a search decides them: what rules out most comes first, so
  * that what hangs on it is not gone through.
  */
-public enum Axis implements Worded {
+public enum RigAxis implements Worded {
     DISPLAY("display"),
     TRANSDUCER("transducer"),
     PLACE("place of the display"),
@@ -32,9 +32,9 @@ public enum Axis implements Worded {
     }
 
     private final String words;
-    private Set<Axis> standsOn = Set.of();
+    private Set<RigAxis> standsOn = Set.of();
 
-    Axis(String words) {
+    RigAxis(String words) {
         this.words = words;
     }
 
@@ -44,7 +44,7 @@ public enum Axis implements Worded {
     }
 
     /** The questions on whose answers it depends what an answer to this one changes. */
-    Set<Axis> standsOn() {
+    Set<RigAxis> standsOn() {
         return standsOn;
     }
 }

@@ -1,0 +1,100 @@
+package app.brightkeel.server.http;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.brightkeel.core.advice.Good;
+import app.brightkeel.core.advice.RigAxis;
+import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.reference.Table;
+import app.brightkeel.server.ServerTest;
+import java.util.List;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Whole rigs advised: as they are told, asked for within wishes, asked why not, and taken. */
+public class AdviceApiTest extends ServerTest {
+
+    private JsonNode ok(MockHttpServletRequestBuilder request) throws Exception {
+        MockHttpServletResponse answer = send(request);
+        assertTrue(answer.getStatus() / 100 == 2, answer.getStatus() + " " + answer.getContentAsString());
+        return json(answer);
+    }
+
+    @Test
+    public void aRigIsAdvisedAndTaken() throws Exception {
+        String id = create(DemoRigs.lanternCrate());
+        String path = "/api/rigs/" + id + "/advice";
+        JsonNode advice = ok(get(path));
+        assertTrue(
+                advice.path("searched").asLong() > 50_000,
+                advice.path("searched").toString());
+        assertTrue(advice.path("named").size() > 1, advice.path("named").toString());
+        assertEquals(advice.path("goods").size(), Good.values().length);
+        assertEquals(advice.path("questions").size(), RigAxis.values().length);
+        assertTrue(advice.path("ruledOut").size() > 3);
+
+        // within wishes there are fewer, and of none it is said which has to give
+        double price = advice.at("/goods/2/least/si").asDouble();
+        JsonNode cheap = ok(get(path).param("price", String.valueOf(price)));
+        assertTrue(cheap.path("front").size() < advice.path("front").size());
+        JsonNode none = ok(get(path).param("price", "1"));
+        assertEquals(none.path("named").size(), 0);
+        assertEquals(none.at("/relax/0/good").asString(), "price");
+        assertEquals(none.at("/relax/0/to/si").asDouble(), price);
+
+        // one is looked at, compared and taken as any change is
+        String change = advice.at("/named/1/change").asString();
+        ok(get("/api/rigs/" + id + "/changes/" + change));
+        ok(get("/api/rigs/" + id + "/comparison").param("with", id + ":" + change));
+        JsonNode taken = ok(post("/api/rigs/" + id + "/changes/" + change).header("If-Match", "\"1\""));
+        assertEquals(taken.path("revision").asInt(), 2);
+        assertFalse(taken.at("/rig/proposed").isEmpty());
+        assertEquals(ok(get(path)).path("revision").asInt(), 2);
+
+        String table = send(get(path + "/list")).getContentAsString();
+        List<String> lines = table.lines().toList();
+        assertEquals(lines.get(0).split(",").length, 1 + Good.values().length + RigAxis.values().length);
+        assertEquals(lines.size(), 1 + ok(get(path)).path("front").size());
+    }
+
+    @Test
+    public void whyNotIsAnsweredAndOddQuestionsAreRefused() throws Exception {
+        String id = create(DemoRigs.kittiwake());
+        String path = "/api/rigs/" + id + "/advice";
+        JsonNode advice = ok(get(path));
+        for (JsonNode question : advice.path("questions")) {
+            JsonNode last =
+                    question.path("choices").get(question.path("choices").size() - 1);
+            JsonNode why = ok(get(path + "/why")
+                    .param("axis", question.path("axis").asString())
+                    .param("choice", last.path("id").asString()));
+            assertFalse(why.at("/says/words/0").asString().isEmpty(), question.toString());
+        }
+        String axis = Table.written(RigAxis.BANK);
+        assertEquals(
+                send(get(path + "/why").param("axis", axis).param("choice", "of-nothing"))
+                        .getStatus(),
+                422);
+        assertEquals(
+                send(get(path + "/why").param("axis", "hat").param("choice", "x"))
+                        .getStatus(),
+                400);
+        for (String wrong : List.of("-1", "NaN", "Infinity", "1e9")) {
+            MockHttpServletResponse refused = send(get(path).param("mass", wrong));
+            assertEquals(refused.getStatus(), 422, wrong);
+            assertTrue(refused.getContentAsString().contains("mass"), refused.getContentAsString());
+        }
+        assertEquals(send(get(path).param("mass", "heavy")).getStatus(), 400);
+        assertEquals(
+                send(get("/api/rigs/" + id + "/changes/water.advise.mount.nowhere"))
+                        .getStatus(),
+                422);
+        assertEquals(send(get("/api/rigs/nobody/advice")).getStatus(), 404);
+    }
+}
