@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -53,6 +54,11 @@ public record Advice(Tally tally, List<Advised> named, List<Standing> front, Lis
 
     /** @param wishes the least or most of something; of what nothing is wished nothing stands there */
     static Advice of(Space space, Search.Found found, Map<Good, Double> wishes) {
+        return of(space, found, wishes, point -> enough(space, point));
+    }
+
+    /** @param enough whether nothing dearer than that is needed for this water: {@link #enough} */
+    static Advice of(Space space, Search.Found found, Map<Good, Double> wishes, Predicate<Point> enough) {
         List<Point> within = found.points().stream()
                 .filter(point -> wishes.entrySet().stream()
                         .allMatch(wish -> wish.getKey().within(point.worth(), wish.getValue())))
@@ -60,14 +66,13 @@ public record Advice(Tally tally, List<Advised> named, List<Standing> front, Lis
         List<Standing> front = within.stream()
                 .map(point -> new Standing(space.id(point.choice()), point.worth()))
                 .toList();
-        return new Advice(found.tally(), named(space, within), front, relaxed(found.points(), within, wishes));
+        return new Advice(found.tally(), named(space, within, enough), front, relaxed(found.points(), within, wishes));
     }
 
-    private static List<Advised> named(Space space, List<Point> points) {
+    private static List<Advised> named(Space space, List<Point> points, Predicate<Point> enough) {
         Map<Point, List<Title>> titles = new LinkedHashMap<>();
-        Map<Point, Boolean> enough = new LinkedHashMap<>();
         for (Title title : Title.values()) {
-            title.of(points, point -> enough.computeIfAbsent(point, each -> enough(space, each)))
+            title.of(points, enough)
                     .ifPresent(point -> titles.computeIfAbsent(point, each -> new ArrayList<>())
                             .add(title));
         }
@@ -88,7 +93,7 @@ public record Advice(Tally tally, List<Advised> named, List<Standing> front, Lis
     }
 
     /** Whether its transducer does for this water and this fishing all that can be asked. */
-    private static boolean enough(Space space, Point point) {
+    static boolean enough(Space space, Point point) {
         Line line = space.rig(point.choice()).map(Line::of).orElse(space.base());
         Water water = line.rig().outing().water();
         return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()

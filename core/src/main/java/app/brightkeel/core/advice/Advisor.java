@@ -10,9 +10,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Advises whole rigs in place of one: searched once, then asked as often as wishes change, since a limit takes rigs from the
@@ -24,6 +26,11 @@ public final class Advisor {
     private final Space whole;
     private final Space searched;
     private final Search.Found found;
+
+    /** Of rigs of the front, whether they are enough: asked again with every wish. */
+    private final Map<Front.Point, Boolean> enough = new ConcurrentHashMap<>();
+
+    private @Nullable List<Turn> turns;
 
     /** One that has gone through none. */
     private Advisor(Rig entered, Space whole) {
@@ -90,7 +97,8 @@ public final class Advisor {
 
     /** @param wishes the least or most of something; of what nothing is wished nothing stands there */
     public Advice advice(Map<Good, Double> wishes) {
-        return Advice.of(searched, found, wishes);
+        return Advice.of(
+                searched, found, wishes, point -> enough.computeIfAbsent(point, each -> Advice.enough(searched, each)));
     }
 
     /** Every question with the answer a rig gives; none where there is no such rig. */
@@ -120,8 +128,13 @@ public final class Advisor {
     }
 
     /** Figures that are worth measuring before anything is bought, since another rig is advised soon beyond what they were taken for. */
-    public List<Turn> turns() {
-        return Turn.of(searched, found);
+    public synchronized List<Turn> turns() {
+        List<Turn> known = turns;
+        if (known == null) {
+            known = Turn.of(searched, found);
+            turns = known;
+        }
+        return known;
     }
 
     /** A rig by its id, what it has anew marked as proposed; empty where none has that id, or it cannot be. */

@@ -21,9 +21,10 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Goes through every rig of a space, depth first, and keeps those that hold and that no other beats in everything. Where a rule
- * fails of which all that it reads is settled, nothing that hangs on it is gone through; a rig that one found before covers is
- * not judged. The answer is exact and always the same.
+ * Goes through every rig of a space, depth first, and keeps those that hold and that no other beats in everything. What a rule
+ * said of one rig is taken over for those that answer alike what it is decided by ({@link Relevance}); where it gives, nothing
+ * that hangs on those answers is gone through. A rig that one found before covers is not judged. The same space always has the
+ * same answer, on however many threads.
  */
 final class Search {
 

@@ -94,7 +94,7 @@ public class AdviceApiTest extends ServerTest {
         assertEquals(
                 send(get("/api/rigs/" + id + "/changes/water.advise.mount.nowhere"))
                         .getStatus(),
-                422);
+                404);
         assertEquals(send(get("/api/rigs/nobody/advice")).getStatus(), 404);
     }
 }
