@@ -134,7 +134,7 @@ function Line({ saved, link }: { saved: Saved; link: Link }) {
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
       <TopBar>
-        <span className="flex min-w-0 grow items-center gap-3 max-md:order-last max-md:w-full max-md:flex-wrap">
+        <span className="flex min-w-0 grow items-center gap-3 max-md:order-last max-md:w-full max-md:flex-wrap md:basis-0">
           <RouterLink to="/" className="whitespace-nowrap text-ink-3">
             Shelf ›
           </RouterLink>
@@ -208,7 +208,7 @@ function Steps({
 }) {
   const { move, busy, failed } = useEditor();
   return (
-    <span className="flex items-center gap-3 whitespace-nowrap text-ink-3">
+    <span className="flex items-center gap-2 whitespace-nowrap text-ink-3">
       {failed ? (
         <span className="text-fails">the last change is not kept</span>
       ) : (

@@ -14,7 +14,7 @@ export type RigPlace = (typeof PLACES)[number][0];
 /** The views of one rig. */
 export function RigNav({ id, at }: { id: string; at: RigPlace }) {
   return (
-    <nav aria-label="Views of this rig" className="flex items-center gap-4 whitespace-nowrap">
+    <nav aria-label="Views of this rig" className="flex items-center gap-3 whitespace-nowrap">
       {PLACES.map(([place, words, path]) => (
         <Link
           key={place}
