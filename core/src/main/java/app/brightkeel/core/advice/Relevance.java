@@ -87,7 +87,7 @@ record Relevance(Set<RigAxis> axes, List<Rule> rules, double by) {
     /** The first of its rules that gives, by as much as it takes to be sure. */
     Optional<Rule> gives(Line line) {
         for (Rule rule : rules) {
-            if (by == 0 ? Breaches.fails(line, rule) : Breaches.failsBy(line, rule) > by) {
+            if (Breaches.failsBy(line, rule) > by) {
                 return Optional.of(rule);
             }
         }

@@ -4,7 +4,6 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.review.whole.Comparison;
-import app.brightkeel.core.rig.Part;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.RigPatch;
 import java.util.ArrayList;
@@ -26,6 +25,7 @@ import java.util.stream.Stream;
 final class Space {
 
     private static final RigAxis[] AXES = RigAxis.values();
+
     /** Between the answers of an id: no id of a part or an item has it, and changes are joined by another. */
     private static final String AND = "_";
 
@@ -33,9 +33,6 @@ final class Space {
     private static final int UNANSWERED = -1;
 
     private static final Set<RigAxis> EVERY = EnumSet.allOf(RigAxis.class);
-
-    /** Parts that answers to a question may change, as bits: what later ones leave alone is settled. */
-    private static final Map<RigAxis, Long> TOUCHES = touches();
 
     private final Line base;
     private final Map<RigAxis, List<Option>> options;
@@ -101,45 +98,6 @@ final class Space {
         Map<RigAxis, List<Option>> all = new EnumMap<>(options);
         all.putAll(fewer);
         return new Space(base, all);
-    }
-
-    private static Map<RigAxis, Long> touches() {
-        Map<RigAxis, Long> all = new EnumMap<>(RigAxis.class);
-        all.put(RigAxis.DISPLAY, bits(Part.DEVICES));
-        all.put(
-                RigAxis.TRANSDUCER,
-                bits(
-                        Part.TRANSDUCERS,
-                        Part.DEVICES,
-                        Part.PHASES,
-                        Part.PACKS,
-                        Part.JUNCTIONS,
-                        Part.SEGMENTS,
-                        Part.RUNS,
-                        Part.PLACES,
-                        Part.NETWORK,
-                        Part.FIT_OUT,
-                        Part.PURSE));
-        all.put(RigAxis.PLACE, bits(Part.PLACES, Part.RUNS));
-        all.put(RigAxis.MOUNT, bits(Part.TRANSDUCERS, Part.RUNS, Part.FIT_OUT, Part.PURSE));
-        all.put(RigAxis.CABLES, bits(Part.TRANSDUCERS, Part.RUNS));
-        all.put(RigAxis.HOLDER, bits(Part.HOLDERS));
-        all.put(RigAxis.BANK, bits(Part.PACKS, Part.CHARGERS, Part.PURSE, Part.ON_HAND));
-        all.put(RigAxis.STOWAGE, bits(Part.PLACES, Part.RUNS));
-        all.put(
-                RigAxis.SCHOOL,
-                bits(Part.PACKS, Part.JUNCTIONS, Part.SEGMENTS, Part.CHARGERS, Part.RUNS, Part.PURSE, Part.PLACES));
-        all.put(RigAxis.BOX, bits(Part.FIT_OUT));
-        return all;
-    }
-
-    private static long bits(Part... parts) {
-        // what is said of a part goes with it
-        long all = Part.NOTES.bit() | Part.PROPOSED.bit() | Part.PURSE.bit();
-        for (Part part : parts) {
-            all |= part.bit();
-        }
-        return all;
     }
 
     Line base() {
@@ -252,17 +210,11 @@ final class Space {
     }
 
     private Optional<RigPatch> made(Rig rig, Option option) {
-        Optional<RigPatch> patch;
         try {
-            patch = option.make().apply(base.with(rig)).map(after -> RigPatch.between(rig, after));
+            return option.make().apply(base.with(rig)).map(after -> RigPatch.between(rig, after));
         } catch (Refusal refused) {
             return Optional.empty();
         }
-        long beyond = patch.map(RigPatch::parts).orElse(0L) & ~TOUCHES.getOrDefault(option.axis(), 0L);
-        if (beyond != 0) {
-            throw new IllegalStateException(option.axis() + " " + option.id() + " changes " + Part.named(beyond));
-        }
-        return patch;
     }
 
     /** The rig in which only those questions are answered that an axis stands on. */

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Stream;
 
 /** The parts of a rig that are told apart when it is noted what something was worked out from. */
 public enum Part {
@@ -84,20 +83,6 @@ public enum Part {
             bits |= part.bit();
         }
         return bits;
-    }
-
-    /** Parts from bits. */
-    public static List<Part> named(long bits) {
-        return Stream.of(ALL).filter(part -> (bits & part.bit()) != 0).toList();
-    }
-
-    /** With all that these parts, as filled, are filled from: bits of parts from bits of parts. */
-    public static long standOn(long parts) {
-        long all = parts;
-        for (Part part : ALL) {
-            all |= (parts & part.bit()) == 0 ? 0 : part.filledFrom();
-        }
-        return all;
     }
 
     /** A rig with other values in some of its parts, each of the type of that part. */

@@ -39,11 +39,6 @@ public final class RigPatch {
         return new RigPatch(touched);
     }
 
-    /** The parts it changes, as bits. */
-    public long parts() {
-        return touched.keySet().stream().mapToLong(Part::bit).reduce(0, (all, bit) -> all | bit);
-    }
-
     /** Whether it does nothing. */
     public boolean isEmpty() {
         return touched.isEmpty();

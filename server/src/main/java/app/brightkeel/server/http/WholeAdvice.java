@@ -78,6 +78,7 @@ record WholeAdvice(
     record Question(RigAxis axis, String words, List<Advisor.Choice> choices) {}
 
     static WholeAdvice of(long revision, Advisor advisor, Map<Good, Double> wishes) {
+        Map<RigAxis, List<Advisor.Choice>> choices = advisor.choices();
         Advice whole = advisor.advice(Map.of());
         Advice advice = wishes.isEmpty() ? whole : advisor.advice(wishes);
         return new WholeAdvice(
@@ -104,8 +105,7 @@ record WholeAdvice(
                         .toList(),
                 advisor.turns().stream().limit(MEASURED).map(WholeAdvice::shown).toList(),
                 Stream.of(RigAxis.values())
-                        .map(axis -> new Question(
-                                axis, axis.words(), advisor.choices().getOrDefault(axis, List.of())))
+                        .map(axis -> new Question(axis, axis.words(), choices.getOrDefault(axis, List.of())))
                         .toList());
     }
 
