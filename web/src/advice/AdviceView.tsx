@@ -1,21 +1,28 @@
 import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
-import { Link, useNavigate, useParams, useSearchParams } from "react-router";
+import { Tabs } from "radix-ui";
+import { useNavigate, useParams, useSearchParams } from "react-router";
 import { answer, api } from "../api/client";
-import { adviceQuery, whyNotQuery } from "../api/queries";
-import type { GoodShown, NamedRig, WholeAdvice } from "../api/types";
-import { NumberOf } from "../parts/amounts";
-import { Button, LEADS_ON } from "../parts/Button";
-import { ChoiceOf } from "../parts/Choice";
+import { adviceQuery } from "../api/queries";
+import type { Good, WholeAdvice } from "../api/types";
+import { LEADS_ON } from "../parts/Button";
 import { useKeys } from "../parts/keys";
 import { RigHead, Trouble } from "../parts/RigHead";
 import { Words } from "../parts/Words";
 import { capital } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
+import { FrontPicture } from "./FrontPicture";
+import { GoneThrough } from "./GoneThrough";
+import { MeasureFirst } from "./MeasureFirst";
+import { OneRig } from "./OneRig";
+import { WhyNot } from "./WhyNot";
+import { Wish } from "./Wish";
 
-const GOODS = ["hours", "mass", "price", "holes", "minutes", "seen", "buys"] as const;
+const GOODS: Good[] = ["hours", "mass", "price", "holes", "minutes", "seen", "buys"];
 
-type Wishes = Partial<Record<(typeof GOODS)[number], number>>;
+const WAYS = [
+  ["names", "By name"],
+  ["picture", "As a picture"],
+] as const;
 
 /** Whole rigs in place of this one: a few by name, what each wins and gives up, and why another is not there. */
 export default function AdviceView() {
@@ -24,16 +31,21 @@ export default function AdviceView() {
   const [search, setSearch] = useSearchParams();
   const { toggle } = useUnits();
   useKeys({ u: toggle, l: () => void navigate(`/rigs/${id}`) });
-  const wishes: Wishes = Object.fromEntries(
+  const wishes = Object.fromEntries(
     GOODS.filter((good) => search.has(good)).map((good) => [good, Number(search.get(good))]),
   );
-  const wish = (good: string, value: number | null) => {
+  const across = (search.get("across") ?? "price") as Good;
+  const up = (search.get("up") ?? "hours") as Good;
+  const put = (key: string, value: string | number | null) => {
     const next = new URLSearchParams(search);
-    if (value === null) next.delete(good);
-    else next.set(good, String(value));
+    if (value === null) next.delete(key);
+    else next.set(key, String(value));
     setSearch(next, { replace: true });
   };
-  const advice = useQuery({ ...adviceQuery(id, wishes), placeholderData: keepPreviousData });
+  const advice = useQuery({
+    ...adviceQuery(id, { ...wishes, across, up }),
+    placeholderData: keepPreviousData,
+  });
   const taking = useMutation({
     mutationFn: (change: string) =>
       answer(
@@ -43,6 +55,7 @@ export default function AdviceView() {
       ),
     onSuccess: () => void navigate(`/rigs/${id}`),
   });
+  const card = { id, take: taking.mutate, busy: taking.isPending };
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
       <RigHead id={id} at="advice" />
@@ -51,27 +64,57 @@ export default function AdviceView() {
       {advice.isError && <p className="p-7 text-fails">{advice.error.message}</p>}
       {advice.data && (
         <main className="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(0,1fr)_minmax(380px,0.6fr)]">
-          <section
-            aria-label="Rigs by name"
-            tabIndex={0}
-            className="min-h-0 overflow-auto px-6 pb-6 max-md:px-3 md:border-r md:border-rule"
-          >
-            <p className="py-3 text-[16px] font-semibold">{summary(advice.data)}</p>
-            {advice.data.relax.map((each) => (
-              <p key={each.good} className="text-close">
-                {capital(each.words)}:{" "}
-                <Words text={{ words: ["nothing keeps within ", "; "], amounts: [each.from] }} />
-                <button type="button" className={LEADS_ON} onClick={() => wish(each.good, each.to.si)}>
-                  <Words text={{ words: ["with ", " there is one"], amounts: [each.to] }} />
-                </button>
-              </p>
-            ))}
-            <ul>
-              {advice.data.named.map((each) => (
-                <Named key={each.change} id={id} rig={each} advice={advice.data} take={taking.mutate} />
-              ))}
-            </ul>
-          </section>
+          <div className="flex min-h-0 flex-col md:border-r md:border-rule">
+            <div className="px-6 max-md:px-3">
+              <p className="pt-3 text-[16px] font-semibold">{summary(advice.data)}</p>
+              <InTheWay advice={advice.data} put={put} />
+            </div>
+            <Tabs.Root
+              value={search.get("as") ?? "names"}
+              onValueChange={(way) => put("as", way === "names" ? null : way)}
+              className="flex min-h-0 grow flex-col"
+            >
+              <Tabs.List
+                aria-label="Ways to look at them"
+                className="flex gap-6 border-b border-rule px-6 max-md:px-3"
+              >
+                {WAYS.map(([value, words]) => (
+                  <Tabs.Trigger
+                    key={value}
+                    value={value}
+                    className="border-b-2 border-transparent pt-1 pb-[7px] text-ink-2 data-[state=active]:border-act data-[state=active]:font-semibold data-[state=active]:text-ink"
+                  >
+                    {words}
+                  </Tabs.Trigger>
+                ))}
+              </Tabs.List>
+              <Tabs.Content value="names" tabIndex={-1} className="min-h-0 grow">
+                <section
+                  aria-label="Rigs by name"
+                  tabIndex={0}
+                  className="h-full overflow-auto px-6 pb-6 max-md:px-3"
+                >
+                  <ul>
+                    {advice.data.named.map((each) => (
+                      <li key={each.change} className="border-b border-grid py-3">
+                        <OneRig {...card} rig={each} goods={advice.data.goods} />
+                      </li>
+                    ))}
+                  </ul>
+                </section>
+              </Tabs.Content>
+              <Tabs.Content value="picture" tabIndex={-1} className="min-h-0 grow">
+                <FrontPicture
+                  {...card}
+                  advice={advice.data}
+                  across={across}
+                  up={up}
+                  pointed={search.get("rig")}
+                  put={put}
+                />
+              </Tabs.Content>
+            </Tabs.Root>
+          </div>
           <aside
             tabIndex={0}
             role="region"
@@ -80,21 +123,11 @@ export default function AdviceView() {
           >
             <h2 className="pt-3 pb-1 font-semibold">Wishes</h2>
             {advice.data.goods.map((good) => (
-              <Wish key={good.good} good={good} value={wishes[good.good]} onWish={wish} />
+              <Wish key={good.good} good={good} value={wishes[good.good]} onWish={put} />
             ))}
             <WhyNot id={id} advice={advice.data} />
-            <Measure advice={advice.data} />
-            <h2 className="pt-5 pb-1 font-semibold">What was gone through</h2>
-            <p className="text-[13px] text-ink-2">{gone(advice.data)}</p>
-            <p className="pt-1 text-[13px] text-ink-2">
-              {advice.data.ruledOut
-                .slice(0, 6)
-                .map((each) => `${each.rigs.toLocaleString("en")} by ${each.rule}`)
-                .join(", ")}
-            </p>
-            <a href={`/api/rigs/${id}/advice/list`} className={LEADS_ON}>
-              all that nothing beats (CSV)
-            </a>
+            <MeasureFirst advice={advice.data} />
+            <GoneThrough id={id} advice={advice.data} />
           </aside>
         </main>
       )}
@@ -102,188 +135,21 @@ export default function AdviceView() {
   );
 }
 
+/** Where nothing keeps all wishes: which has to give, and by how much. */
+function InTheWay({ advice, put }: { advice: WholeAdvice; put: (key: string, value: number) => void }) {
+  return advice.relax.map((each) => (
+    <p key={each.good} className="text-close">
+      {capital(each.words)}: <Words text={{ words: ["nothing keeps within ", "; "], amounts: [each.from] }} />
+      <button type="button" className={LEADS_ON} onClick={() => put(each.good, each.to.si)}>
+        <Words text={{ words: ["with ", " there is one"], amounts: [each.to] }} />
+      </button>
+    </p>
+  ));
+}
+
 function summary(advice: WholeAdvice): string {
   const count = advice.front.length;
   if (count === 0)
     return advice.relax.length > 0 ? "No rig keeps all of these wishes" : "No whole rig here holds";
   return count === 1 ? "One rig that nothing beats" : `${count} rigs that nothing beats, a few by name`;
-}
-
-function gone(advice: WholeAdvice): string {
-  const n = (count: number) => count.toLocaleString("en");
-  const whole =
-    advice.searched === advice.all
-      ? `All ${n(advice.all)} rigs`
-      : `${n(advice.searched)} rigs of the first answers to each question, of ${n(advice.all)} in all`;
-  return `${whole}: ${n(advice.cannot)} cannot be put together, ${n(advice.beaten)} are no better in anything than one shown.`;
-}
-
-/** One rig: its names, what it is worth, what it wins and what it gives up. */
-function Named({
-  id,
-  rig,
-  advice,
-  take,
-}: {
-  id: string;
-  rig: NamedRig;
-  advice: WholeAdvice;
-  take: (change: string) => void;
-}) {
-  const other = rig.answers.filter((each) => !each.now);
-  return (
-    <li className="border-b border-grid py-3">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 className="text-[15.5px] font-semibold">{capital(rig.titles.join(", "))}</h2>
-        <span className="flex gap-4">
-          <Link to={`/compare?of=${id}&of=${id}:${rig.change}`} className={LEADS_ON}>
-            beside what is planned
-          </Link>
-          <Button onClick={() => take(rig.change)}>Take it</Button>
-        </span>
-      </div>
-      <p className="flex flex-wrap gap-x-4 text-[13px]">
-        {rig.worth.map((amount, i) => (
-          <span key={i} className="whitespace-nowrap">
-            <span className="text-ink-3">{advice.goods[i]!.words}</span>{" "}
-            <Words text={{ words: ["", ""], amounts: [amount] }} strong />
-          </span>
-        ))}
-      </p>
-      {rig.wins.words.join("") !== "" && (
-        <p className="text-holds">
-          <Words text={rig.wins} />
-        </p>
-      )}
-      {rig.gives.words.join("") !== "" && (
-        <p className="text-close">
-          <Words text={rig.gives} />
-        </p>
-      )}
-      <dl className="grid grid-cols-[minmax(120px,auto)_1fr] gap-x-3 pt-1 text-[13px]">
-        {other.map((each) => (
-          <div key={each.question} className="contents">
-            <dt className="text-ink-3">{each.question}</dt>
-            <dd>
-              <Words text={each.answer} />
-            </dd>
-          </div>
-        ))}
-      </dl>
-      {other.length === 0 && <p className="text-[13px] text-ink-2">As it is planned.</p>}
-    </li>
-  );
-}
-
-/** The least or most of one thing, between what there is of it. */
-function Wish({
-  good,
-  value,
-  onWish,
-}: {
-  good: GoodShown;
-  value: number | undefined;
-  onWish: (good: string, value: number | null) => void;
-}) {
-  return (
-    <div className="border-b border-grid py-1">
-      <NumberOf
-        label={`${capital(good.words)}, at ${good.more ? "least" : "most"}`}
-        unit={good.least.unit}
-        value={value ?? 0}
-        empty={value === undefined}
-        onValue={(next) => onWish(good.good, next)}
-        onEmpty={() => onWish(good.good, null)}
-      />
-      {good.least.si !== good.most.si && (
-        <input
-          type="range"
-          aria-label={`${good.words}, slider`}
-          className="w-full accent-act"
-          min={good.least.si}
-          max={good.most.si}
-          step="any"
-          value={value ?? (good.more ? good.least.si : good.most.si)}
-          onChange={(event) => onWish(good.good, Number(event.target.value))}
-        />
-      )}
-    </div>
-  );
-}
-
-/** Asked of any answer: the rule, the rig nearest to it, and what wanting it costs. */
-function WhyNot({ id, advice }: { id: string; advice: WholeAdvice }) {
-  const [axis, setAxis] = useState(advice.questions[0]!.axis);
-  const [choice, setChoice] = useState("");
-  const question = advice.questions.find((each) => each.axis === axis)!;
-  const why = useQuery({ ...whyNotQuery(id, axis, choice), enabled: choice !== "" });
-  return (
-    <section aria-label="Why another is not there">
-      <h2 className="pt-5 pb-1 font-semibold">Why not another?</h2>
-      <ChoiceOf
-        label="Of the"
-        value={axis}
-        options={advice.questions.map((each): [string, string] => [each.axis, each.words])}
-        onChange={(next) => {
-          setAxis(next as typeof axis);
-          setChoice("");
-        }}
-      />
-      <ChoiceOf
-        label="Why not"
-        value={choice}
-        options={[
-          ["", "…"],
-          ...question.choices.map((each): [string, string] => [each.id, each.label.words.join("")]),
-        ]}
-        onChange={setChoice}
-      />
-      {why.isFetching && <p className="text-[13px] text-ink-3">Looking…</p>}
-      {why.isError && <p className="text-[13px] text-fails">{why.error.message}</p>}
-      {why.data && choice !== "" && (
-        <div className="text-[13px]">
-          <p>
-            <Words text={why.data.says} />
-          </p>
-          {why.data.rules.map((rule, i) => (
-            <p key={i} className="text-fails">
-              <Words text={rule} />
-            </p>
-          ))}
-          {why.data.costs.words.join("") !== "" && (
-            <p className="text-close">
-              Wanting it costs: <Words text={why.data.costs} />
-            </p>
-          )}
-          {why.data.with !== "" && (
-            <Link to={`/compare?of=${id}&of=${id}:${why.data.with}`} className={LEADS_ON}>
-              the best with it, beside what is planned
-            </Link>
-          )}
-        </div>
-      )}
-    </section>
-  );
-}
-
-/** Figures nobody measured, and from where on another rig would be advised. */
-function Measure({ advice }: { advice: WholeAdvice }) {
-  return advice.measure.length === 0 ? null : (
-    <>
-      <h2 className="pt-5 pb-1 font-semibold">What to measure first</h2>
-      <ul className="text-[13px]">
-        {advice.measure.map((each) => (
-          <li key={each.what} className="border-b border-grid py-1">
-            {capital(each.what)}: taken for <Words text={{ words: ["", ""], amounts: [each.is] }} strong />;{" "}
-            <Words
-              text={{
-                words: ["at ", each.then ? " another rig is advised" : " none of these holds"],
-                amounts: [each.turns],
-              }}
-            />
-          </li>
-        ))}
-      </ul>
-    </>
-  );
 }

@@ -1,6 +1,6 @@
 import { queryOptions } from "@tanstack/react-query";
 import { answer, api } from "./client";
-import type { ItemKind, Link, RigAxis } from "./types";
+import type { Good, ItemKind, Link, RigAxis } from "./types";
 
 export const shelfQuery = queryOptions({
   queryKey: ["shelf"],
@@ -51,10 +51,36 @@ export const stationQuery = (id: string, other: string) =>
   });
 
 /** @param wishes the least or most of something */
-export const adviceQuery = (id: string, wishes: Record<string, number | undefined>) =>
+export const adviceQuery = (id: string, query: { across: Good; up: Good } & Record<string, unknown>) =>
   queryOptions({
-    queryKey: ["rig-garage", id, "advice", wishes],
-    queryFn: () => answer(api.GET("/api/rigs/{id}/advice", { params: { path: { id }, query: wishes } })),
+    queryKey: ["rig-garage", id, "advice", query],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/advice", { params: { path: { id }, query } })),
+    staleTime: 0,
+  });
+
+export const advisedQuery = (id: string, change: string) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "advised", change],
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/advice/rigs/{change}", { params: { path: { id, change } } })),
+    staleTime: 0,
+  });
+
+export const worthQuery = (id: string, change: string, good: Good) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "worth", change, good],
+    queryFn: () =>
+      answer(
+        api.GET("/api/rigs/{id}/advice/rigs/{change}/working", {
+          params: { path: { id, change }, query: { good } },
+        }),
+      ),
+  });
+
+export const allGoneQuery = (id: string) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "all-gone"],
+    queryFn: () => answer(api.GET("/api/rigs/{id}/advice/all", { params: { path: { id } } })),
     staleTime: 0,
   });
 

@@ -7,14 +7,20 @@ import { useUnits } from "../units/UnitsProvider";
 import { DragHandle } from "./DragHandle";
 import { ElementGrip } from "./ElementGrip";
 import { line, type Projection } from "./frame";
+import { usePicked } from "./Picked";
 import { pointed } from "./pointed";
 import { type Client, useHand } from "./useHand";
 
 /** What can be chosen or dragged in a picture; it lies above the drawing and is reached by keys too. */
 export function Grip({ mark, placed }: { mark: Mark; placed: Projection }) {
+  const picked = usePicked();
   switch (mark.kind) {
     case "pick":
-      return <Pick mark={mark} placed={placed} />;
+      return picked === null ? (
+        <Taken mark={mark} placed={placed} />
+      ) : (
+        <Pick mark={mark} placed={placed} choose={() => picked(mark.change)} />
+      );
     case "drag":
       return <DragHandle mark={mark} placed={placed} />;
     case "element":
@@ -26,10 +32,15 @@ export function Grip({ mark, placed }: { mark: Mark; placed: Projection }) {
   }
 }
 
-function Pick({ mark, placed }: { mark: Extract<Mark, { kind: "pick" }>; placed: Projection }) {
+type PickMark = Extract<Mark, { kind: "pick" }>;
+
+function Taken({ mark, placed }: { mark: PickMark; placed: Projection }) {
   const { take, busy } = useEditor();
+  return <Pick mark={mark} placed={placed} choose={() => !busy && take(mark.change)} />;
+}
+
+function Pick({ mark, placed, choose }: { mark: PickMark; placed: Projection; choose: () => void }) {
   const { text } = useUnits();
-  const choose = () => !busy && take(mark.change);
   return (
     <path
       role="button"

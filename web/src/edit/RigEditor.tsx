@@ -168,6 +168,11 @@ export function RigEditor({ saved, link, children }: { saved: Saved; link: Link;
   return <Context value={editor}>{children}</Context>;
 }
 
+/** Whether the rig can be changed here: some views only show it. */
+export function useIsEdited(): boolean {
+  return useContext(Context) !== null;
+}
+
 export function useEditor(): Editor {
   const editor = useContext(Context);
   if (editor === null) {

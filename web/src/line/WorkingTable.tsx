@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { WantedHere } from "./WantedHere";
 import type { Row, Working } from "../api/types";
+import { useIsEdited } from "../edit/RigEditor";
 import { Words } from "../parts/Words";
 import { useUnits } from "../units/UnitsProvider";
 
@@ -34,6 +35,7 @@ export function WorkingTable({ working }: { working: Working }) {
 function WorkingRow({ row }: { row: Row }) {
   const { amount } = useUnits();
   const [open, setOpen] = useState(false);
+  const edited = useIsEdited();
   if (row.kind === "remark") {
     return (
       <p role="listitem" className="py-[3px] text-ink-3">
@@ -44,7 +46,7 @@ function WorkingRow({ row }: { row: Row }) {
   if (row.kind === "wanted") {
     return (
       <p role="listitem" className="py-[3px]">
-        <WantedHere pointer={row.pointer} />
+        {edited ? <WantedHere pointer={row.pointer} /> : "a figure is wanted here"}
       </p>
     );
   }

@@ -134,7 +134,7 @@ public class ArchitectureTest {
             may("lists", "enclosure layout parts battery build reading trip review review.whole"),
             may(
                     "picture",
-                    "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery build reading trip review review.change.battery review.whole"));
+                    "harness craft water pack reach enclosure route sonar layout load circuit mount protection battery build reading trip review review.change.battery review.whole advice"));
 
     private static Map.Entry<String, Set<String>> may(String known, String knows) {
         return Map.entry(known, knows.isEmpty() ? Set.of() : Set.of(knows.split(" ")));

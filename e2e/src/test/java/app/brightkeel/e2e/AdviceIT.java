@@ -5,11 +5,16 @@ import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.Test;
 
 /** Whole rigs advised: looked at, wished for, asked why not, and taken. */
 public class AdviceIT extends InBrowser {
+
+    /** Six million rigs. */
+    private static final LocatorAssertions.ContainsTextOptions LONG =
+            new LocatorAssertions.ContainsTextOptions().setTimeout(90_000);
 
     private Locator region(String name) {
         return page.getByRole(
@@ -24,15 +29,16 @@ public class AdviceIT extends InBrowser {
                         new Page.GetByRoleOptions().setName("Advice").setExact(true))
                 .click();
         Locator rigs = region("Rigs by name");
-        assertThat(rigs).containsText("that nothing beats");
+        Locator main = page.locator("main");
+        assertThat(main).containsText("that nothing beats");
         assertThat(rigs.getByRole(AriaRole.LISTITEM).first()).containsText("Enough");
         int before = rigs.getByRole(AriaRole.LISTITEM).count();
 
         // a wish that nothing keeps names itself, and gives way in one step
         page.getByLabel("Still to pay, at most").fill("1");
         page.keyboard().press("Tab");
-        assertThat(rigs).containsText("No rig keeps all of these wishes");
-        rigs.getByText("there is one").click();
+        assertThat(main).containsText("No rig keeps all of these wishes");
+        main.getByText("there is one").click();
         assertThat(rigs.getByRole(AriaRole.LISTITEM).first()).containsText("Cheapest that holds");
         page.getByLabel("Still to pay, at most").fill("");
         page.keyboard().press("Tab");
@@ -41,6 +47,30 @@ public class AdviceIT extends InBrowser {
         page.getByLabel("Of the", new Page.GetByLabelOptions().setExact(true)).selectOption("holder");
         page.getByLabel("Why not", new Page.GetByLabelOptions().setExact(true)).selectOption("dry-bag-window");
         assertThat(region("Why another is not there")).containsText("ry bag with a window");
+
+        // the front as a picture: what is pointed at stands below, and each of its numbers opens
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("As a picture"))
+                .click();
+        Locator picture = region("The front as a picture");
+        picture.getByLabel("Across", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption("mass");
+        Locator lightest =
+                picture.locator("[role=button][aria-label*='lightest']").first();
+        lightest.focus();
+        page.keyboard().press("Enter");
+        assertThat(picture.getByRole(AriaRole.HEADING).last()).containsText("ightest");
+        picture.getByTitle("How mass comes about").click();
+        assertThat(picture).containsText("what each weighs");
+
+        // all there are
+        Locator gone = region("What was gone through");
+        assertThat(gone).containsText("because");
+        gone.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Go through all"))
+                .click();
+        assertThat(gone).containsText("the front is exact", LONG);
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("By name"))
+                .click();
 
         page.setViewportSize(390, 844);
         assertEquals(page.evaluate("document.documentElement.scrollWidth"), 390);

@@ -1,19 +1,14 @@
 package app.brightkeel.core.advice;
 
 import app.brightkeel.core.advice.Front.Point;
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
-import app.brightkeel.core.rig.Water;
-import app.brightkeel.core.sonar.SonarStage;
-import app.brightkeel.core.sonar.SonarState;
-import app.brightkeel.core.sonar.Suitability;
+import app.brightkeel.core.review.Link;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -38,27 +33,44 @@ public record Advice(Tally tally, List<Advised> named, List<Standing> front, Lis
     /** @param id by which it is made again: {@link Space#choice} */
     public record Standing(String id, Worth worth) {}
 
-    /** @param now whether the rig has it already */
-    public record Answer(RigAxis axis, Text label, boolean now) {}
+    /**
+     * @param now     whether the rig has it already
+     * @param because what would be with the one it has; no words where that was not asked, or makes no difference
+     */
+    public record Answer(RigAxis axis, Text label, boolean now, Text because) {}
+
+    /** Something that holds by little, and on which link. */
+    public record Tight(Link link, Text says) {}
 
     /**
      * A rig with a name.
      *
      * @param wins  what it is named for, and what it does better than the first of them
-     * @param gives what it does worse than that; of the first, than the best of each
+     * @param gives   what it does worse than that; of the first, than the best of each
+     * @param answers with reasons
+     * @param surely  how long it lasts on nine days of ten; no words where that is open
+     * @param tight   what holds by little
      */
-    public record Advised(String id, List<Title> titles, List<Answer> answers, Worth worth, Text wins, Text gives) {}
+    public record Advised(
+            String id,
+            List<Title> titles,
+            List<Answer> answers,
+            Worth worth,
+            Text wins,
+            Text gives,
+            Text surely,
+            List<Tight> tight) {}
 
     /** A wish that has to give: from what it is to what would fill the front. */
     public record Relaxed(Good good, double from, double to) {}
 
     /** @param wishes the least or most of something; of what nothing is wished nothing stands there */
     static Advice of(Space space, Search.Found found, Map<Good, Double> wishes) {
-        return of(space, found, wishes, point -> enough(space, point));
+        return of(space, found, wishes, new Shortlist(space));
     }
 
-    /** @param enough whether nothing dearer than that is needed for this water: {@link #enough} */
-    static Advice of(Space space, Search.Found found, Map<Good, Double> wishes, Predicate<Point> enough) {
+    /** @param shortlist that knows what was asked with other wishes */
+    static Advice of(Space space, Search.Found found, Map<Good, Double> wishes, Shortlist shortlist) {
         List<Point> within = found.points().stream()
                 .filter(point -> wishes.entrySet().stream()
                         .allMatch(wish -> wish.getKey().within(point.worth(), wish.getValue())))
@@ -66,38 +78,47 @@ public record Advice(Tally tally, List<Advised> named, List<Standing> front, Lis
         List<Standing> front = within.stream()
                 .map(point -> new Standing(space.id(point.choice()), point.worth()))
                 .toList();
-        return new Advice(found.tally(), named(space, within, enough), front, relaxed(found.points(), within, wishes));
+        return new Advice(
+                found.tally(), named(space, within, shortlist), front, relaxed(found.points(), within, wishes));
     }
 
-    private static List<Advised> named(Space space, List<Point> points, Predicate<Point> enough) {
+    private static List<Advised> named(Space space, List<Point> points, Shortlist shortlist) {
         Map<Point, List<Title>> titles = new LinkedHashMap<>();
         for (Title title : Title.values()) {
-            title.of(points, enough)
+            title.of(points, shortlist::enough)
                     .ifPresent(point -> titles.computeIfAbsent(point, each -> new ArrayList<>())
                             .add(title));
         }
-        List<Advised> named = new ArrayList<>();
-        Optional<Point> first = titles.keySet().stream().findFirst();
-        titles.forEach((point, won) -> named.add(new Advised(
-                space.id(point.choice()),
-                won,
-                space.answers(point.choice()),
-                point.worth(),
-                first.filter(each -> each != point)
-                        .map(each -> told(point.worth(), each.worth(), 1))
-                        .orElse(Text.of("")),
-                first.filter(each -> each != point)
-                        .map(each -> told(point.worth(), each.worth(), -1))
-                        .orElseGet(() -> behind(point, points)))));
-        return named;
+        return titles.keySet().stream()
+                .map(point -> advised(space, points, titles, point, shortlist))
+                .toList();
     }
 
-    /** Whether its transducer does for this water and this fishing all that can be asked. */
-    static boolean enough(Space space, Point point) {
-        Line line = space.rig(point.choice()).map(Line::of).orElse(space.base());
-        Water water = line.rig().outing().water();
-        return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
-                .anyMatch(sight -> Suitability.of(sight, water).meetsTheGoal());
+    /** One of the front beside the first of those by name, whether it has a name itself or none. */
+    static Optional<Advised> advised(Space space, Search.Found found, Advice advice, String id, Shortlist shortlist) {
+        Map<Point, List<Title>> titles = new LinkedHashMap<>();
+        Map<String, Point> points = new LinkedHashMap<>();
+        found.points().forEach(point -> points.put(space.id(point.choice()), point));
+        for (Advised each : advice.named()) {
+            Optional.ofNullable(points.get(each.id())).ifPresent(point -> titles.put(point, each.titles()));
+        }
+        return Optional.ofNullable(points.get(id))
+                .map(point -> advised(space, found.points(), titles, point, shortlist));
+    }
+
+    private static Advised advised(
+            Space space, List<Point> points, Map<Point, List<Title>> titles, Point point, Shortlist shortlist) {
+        Optional<Point> other = titles.keySet().stream().findFirst().filter(each -> each != point);
+        Shortlist.Look look = shortlist.look(point);
+        return new Advised(
+                space.id(point.choice()),
+                titles.getOrDefault(point, List.of()),
+                look.answers(),
+                point.worth(),
+                other.map(each -> told(point.worth(), each.worth(), 1)).orElse(Text.of("")),
+                other.map(each -> told(point.worth(), each.worth(), -1)).orElseGet(() -> behind(point, points)),
+                look.surely(),
+                look.tight());
     }
 
     /** @param side 1 for what it does better than another, −1 for what worse; what differs most first */

@@ -1,16 +1,16 @@
 package app.brightkeel.core.advice;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.ProposedParts;
 import app.brightkeel.core.rig.Rig;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.Stream;
@@ -22,26 +22,31 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Advisor {
 
+    /** Before what says which rig it is, in the id of a change that makes it. */
+    public static final String CHANGE = "water.advise.";
+
     private final Rig entered;
     private final Space whole;
     private final Space searched;
     private final Search.Found found;
+    private final long looked;
 
-    /** Of rigs of the front, whether they are enough: asked again with every wish. */
-    private final Map<Front.Point, Boolean> enough = new ConcurrentHashMap<>();
+    private final Shortlist shortlist;
 
     private @Nullable List<Turn> turns;
 
     /** One that has gone through none. */
     private Advisor(Rig entered, Space whole) {
-        this(entered, whole, whole, new Search.Found(List.of(), new Tally.Counting(0).done()));
+        this(entered, whole, whole, new Search.Found(List.of(), new Tally.Counting(0).done()), 0);
     }
 
-    private Advisor(Rig entered, Space whole, Space searched, Search.Found found) {
+    private Advisor(Rig entered, Space whole, Space searched, Search.Found found, long looked) {
         this.entered = entered;
         this.whole = whole;
         this.searched = searched;
         this.found = found;
+        this.looked = looked;
+        shortlist = new Shortlist(searched);
     }
 
     /** One that may be asked why not. */
@@ -57,11 +62,31 @@ public final class Advisor {
     public static Advisor of(Line line, long most, BooleanSupplier stop, LongConsumer progress) {
         Space whole = Space.of(line);
         Space searched = whole.atMost(most);
-        return new Advisor(line.entered(), whole, searched, Search.of(searched, stop, progress));
+        Search.Found found = Search.of(searched, stop, progress);
+        return new Advisor(
+                line.entered(),
+                whole,
+                searched,
+                found,
+                searched.size() - found.tally().left());
     }
 
-    /** Before what says which rig it is, in the id of a change that makes it. */
-    public static final String CHANGE = "water.advise.";
+    /**
+     * Goes through all rigs there are. Called off, it knows what this one knew and what was found until then.
+     *
+     * @param stop     whether to stop: asked again and again, by several threads
+     * @param progress told how many rigs are done with, from time to time and by several threads
+     */
+    public Advisor further(BooleanSupplier stop, LongConsumer progress) {
+        // answers that were gone through are the first ones of all: their places are the same
+        Search.Found all = Search.of(whole, found.points(), stop, progress);
+        return new Advisor(
+                entered,
+                whole,
+                whole,
+                all,
+                Math.max(looked, whole.size() - all.tally().left()));
+    }
 
     /** One of them as a change of the rig, by its id; empty where it is no such change, or the rig cannot be. */
     public static Optional<Change> change(Line line, String id) {
@@ -90,15 +115,26 @@ public final class Advisor {
         return whole.size();
     }
 
-    /** How many of them were asked for. */
+    /** How many of them were asked for, but for those that were left when it was called off. */
     public long searched() {
-        return searched.size();
+        return looked;
     }
 
     /** @param wishes the least or most of something; of what nothing is wished nothing stands there */
     public Advice advice(Map<Good, Double> wishes) {
-        return Advice.of(
-                searched, found, wishes, point -> enough.computeIfAbsent(point, each -> Advice.enough(searched, each)));
+        return Advice.of(searched, found, wishes, shortlist);
+    }
+
+    /** Any rig of the front beside the first by name; empty where no such rig is on it. */
+    public Optional<Advice.Advised> advised(Map<Good, Double> wishes, String id) {
+        return Advice.advised(searched, found, advice(wishes), id, shortlist);
+    }
+
+    /** How it comes about what a rig is worth by one of them; empty where there is no such rig. */
+    public Optional<Working> working(String id, Good good) {
+        return whole.choice(id)
+                .flatMap(whole::rig)
+                .map(rig -> WorthWorking.of(new Measures(whole.base().entered()), Line.of(rig), good));
     }
 
     /** Every question with the answer a rig gives; none where there is no such rig. */
@@ -137,35 +173,18 @@ public final class Advisor {
         return known;
     }
 
-    /** A rig by its id, what it has anew marked as proposed; empty where none has that id, or it cannot be. */
+    /** A rig by its id, what it has anew marked as proposed and noted with its reason; empty where there is none such. */
     public Optional<Rig> rig(String id) {
+        Reasons reasons = new Reasons(whole);
         return whole.choice(id)
-                .flatMap(choice -> whole.rig(choice)
-                        .map(rig -> rig.withProposed(Stream.concat(rig.proposed().stream(), fresh(rig))
-                                .distinct()
-                                .toList())));
+                .flatMap(choice -> reasons.kept(choice).map(rig -> ProposedParts.marked(rig, anew(rig))));
     }
 
     /** Ids of what is there anew, or is another than was entered. */
-    private Stream<String> fresh(Rig rig) {
-        List<String> fresh = new ArrayList<>();
-        rig.devices().stream().filter(each -> !entered.devices().contains(each)).forEach(each -> fresh.add(each.id()));
-        rig.transducers().stream()
-                .filter(each -> !entered.transducers().contains(each))
-                .forEach(each -> fresh.add(each.id()));
-        rig.holders().stream().filter(each -> !entered.holders().contains(each)).forEach(each -> fresh.add(each.id()));
-        rig.harness().packs().stream()
-                .filter(each -> !entered.harness().packs().contains(each))
-                .forEach(each -> fresh.add(each.id()));
-        rig.harness().junctions().stream()
-                .filter(each -> !entered.harness().junctions().contains(each))
-                .forEach(each -> fresh.add(each.id()));
-        rig.harness().segments().stream()
-                .filter(each -> !entered.harness().segments().contains(each))
-                .forEach(each -> fresh.add(each.id()));
-        rig.fitOut().boxes().stream()
-                .filter(each -> !entered.fitOut().boxes().contains(each))
-                .forEach(each -> fresh.add(each.id()));
-        return fresh.stream();
+    private Stream<String> anew(Rig rig) {
+        Map<String, Object> before = ProposedParts.of(entered);
+        return ProposedParts.of(rig).entrySet().stream()
+                .filter(each -> !each.getValue().equals(before.get(each.getKey())))
+                .map(Map.Entry::getKey);
     }
 }

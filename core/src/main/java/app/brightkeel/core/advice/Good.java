@@ -59,6 +59,11 @@ public enum Good implements Worded {
         return new Amount(value, unit);
     }
 
+    /** By so much two differ where one would tell them apart. */
+    public double step() {
+        return step;
+    }
+
     /** By how much one is better than another, in steps; below 0 where it is worse. */
     double steps(Worth one, Worth other) {
         double by = (of(one) - of(other)) / step;

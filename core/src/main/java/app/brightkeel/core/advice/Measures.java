@@ -25,9 +25,12 @@ import app.brightkeel.core.route.HoleStage;
 import app.brightkeel.core.sonar.SonarStage;
 import app.brightkeel.core.sonar.SonarState;
 import app.brightkeel.core.sonar.Suitability;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
@@ -88,19 +91,26 @@ final class Measures {
     }
 
     /** What there is to be bought of its main parts, how many, and what all of it weighs as far as it is weighed. */
-    private static final class Bill {
+    static class Bill {
         private final double[] said = new double[Says.values().length];
 
-        private void add(boolean had, OptionalDouble price) {
+        private void add(String name, boolean had, OptionalDouble price) {
             if (!had) {
                 said[Says.PRICE.ordinal()] += price.orElse(0);
                 said[Says.BUYS.ordinal()]++;
             }
+            bought(name, had, price);
         }
 
-        private void weigh(Figure mass) {
+        private void weigh(String name, Figure mass) {
             said[Says.MASS.ordinal()] += mass.isSet() ? mass.value() : 0;
+            weighed(name, mass);
         }
+
+        /** For those who want each: a search wants sums alone. */
+        void bought(String name, boolean had, OptionalDouble price) {}
+
+        void weighed(String name, Figure mass) {}
     }
 
     Worth of(Line line) {
@@ -206,50 +216,57 @@ final class Measures {
     }
 
     /** Display, transducer and what holds them. */
-    private void sight(Rig rig, Bill bill) {
+    void sight(Rig rig, Bill bill) {
         for (Device each : rig.devices()) {
             if (each.kind().display() || UsualPrices.of(each.origin()).isPresent()) {
-                bill.add(had.contains(each), UsualPrices.of(each.origin()));
+                bill.add(each.name(), had.contains(each), UsualPrices.of(each.origin()));
             }
-            bill.weigh(each.later() ? Figure.UNSET : each.massKg());
+            bill.weigh(each.name(), each.later() ? Figure.UNSET : each.massKg());
         }
         for (Transducer each : rig.transducers()) {
-            bill.weigh(each.massKg());
-            bill.add(had.contains(each.id() + each.origin()), UsualPrices.of(each.origin()));
+            bill.weigh(each.name(), each.massKg());
+            bill.add(each.name(), had.contains(each.id() + each.origin()), UsualPrices.of(each.origin()));
             MountKind kind = each.mount().kind();
             if (kind != MountKind.UNDECIDED) {
-                bill.add(had.contains(kind), OptionalDouble.of(UsualPrices.of(kind)));
+                bill.add(kind.words(), had.contains(kind), OptionalDouble.of(UsualPrices.of(kind)));
             }
-            each.plug().adapters().forEach(adapter -> bill.add(had.contains(adapter), UsualPrices.of(ADAPTER)));
+            each.plug()
+                    .adapters()
+                    .forEach(adapter -> bill.add(ADAPTER, had.contains(adapter), UsualPrices.of(ADAPTER)));
             if (each.lead().extensionM().isSet()) {
                 bill.add(
+                        "extension of the lead",
                         had.contains(each.lead().extensionM()),
                         extension(each.lead().extensionM().value()));
             }
         }
         for (Holder each : rig.holders()) {
-            bill.add(had.contains(each), UsualPrices.of(each.origin()));
+            bill.add(each.name(), had.contains(each), UsualPrices.of(each.origin()));
         }
     }
 
     /** Battery, harness and boxes. */
-    private void supply(Rig rig, Bill bill) {
+    void supply(Rig rig, Bill bill) {
         for (Pack each : rig.harness().packs()) {
             Figure price = each.label().price();
             bill.add(
+                    each.name(),
                     said(rig, each.id(), each.origin()),
                     price.isSet() ? OptionalDouble.of(price.value()) : OptionalDouble.empty());
-            bill.weigh(each.role() == PackRole.IN_USE ? each.massKg() : Figure.UNSET);
+            bill.weigh(each.name(), each.role() == PackRole.IN_USE ? each.massKg() : Figure.UNSET);
         }
         boolean sized = rig.harness().segments().stream()
                 .allMatch(each ->
                         each.wire().gauge().decided() && each.wire().lengthM().isSet());
         if (!rig.harness().segments().isEmpty()) {
             bill.add(
+                    "wires, fuses and what joins them",
                     had.contains(rig.harness().segments()),
                     sized ? OptionalDouble.of(HarnessPrices.of(rig.harness())) : OptionalDouble.empty());
         }
-        rig.fitOut().boxes().forEach(each -> bill.add(had.contains(each.outside()), boxPrice(each.name())));
+        rig.fitOut()
+                .boxes()
+                .forEach(each -> bill.add(each.name(), had.contains(each.outside()), boxPrice(each.name())));
     }
 
     private static OptionalDouble extension(double lengthM) {
@@ -276,34 +293,50 @@ final class Measures {
     }
 
     private static int holes(Line line) {
+        return leadsThrough(line).size();
+    }
+
+    /** Ids of the holes that leads want and that are not there. */
+    static List<String> leadsThrough(Line line) {
         List<Hole> holes = line.get(HoleStage.STAGE).orElse(List.of());
-        return (int) holes.stream()
+        return holes.stream()
                 .filter(hole -> !hole.there())
                 .map(Hole::id)
                 .distinct()
-                .count();
+                .toList();
     }
 
-    /** Mounts and holders that are screwed on where none was before. */
     private int drilled(Rig rig) {
-        int all = 0;
+        return screwedOn(rig).size();
+    }
+
+    /** Mounts and holders that are screwed on where none was before, by name. */
+    List<String> screwedOn(Rig rig) {
+        List<String> all = new ArrayList<>();
         for (Transducer each : rig.transducers()) {
             MountKind kind = each.mount().kind();
             boolean drills = kind != MountKind.UNDECIDED && kind.drills() != MountKind.Drills.NO;
-            all += drills && !had.contains(kind) ? 1 : 0;
+            if (drills && !had.contains(kind)) {
+                all.add(kind.words());
+            }
         }
         for (Holder each : rig.holders()) {
-            all += each.drills() && !had.contains(each) ? 1 : 0;
+            if (each.drills() && !had.contains(each)) {
+                all.add(each.name());
+            }
         }
         return all;
     }
 
-    /** Of the transducer that suits the water best. */
     private static double seen(Line line) {
+        return suits(line).map(Suitability::score).orElse(0.0);
+    }
+
+    /** Of the transducer that suits the water best; empty where that is open. */
+    static Optional<Suitability> suits(Line line) {
         Water water = line.rig().outing().water();
         return line.get(SonarStage.STAGE).map(SonarState::sights).orElse(List.of()).stream()
-                .mapToDouble(sight -> Suitability.of(sight, water).score())
-                .max()
-                .orElse(0);
+                .map(sight -> Suitability.of(sight, water))
+                .max(Comparator.comparingDouble(Suitability::score));
     }
 }

@@ -90,16 +90,16 @@ final class Options {
                                         .map(Station::name)
                                         .orElse("nowhere yet"))
                         .orElse("");
-            case CABLES -> "as it is laid";
+            case CABLES -> "the way it is laid now";
             case HOLDER ->
                 display(rig)
                         .flatMap(each -> rig.holderOf(each.id()))
                         .map(Holder::name)
                         .orElse("nothing");
-            case BANK -> pack().map(Pack::name).orElse("");
-            case STOWAGE -> pack().map(each -> station(each.id())).orElse("");
-            case SCHOOL -> "as it is wired";
-            case BOX -> box().map(Enclosure::name).orElse("none");
+            case BANK -> pack(rig).map(Pack::name).orElse("");
+            case STOWAGE -> pack(rig).map(each -> station(each.id())).orElse("");
+            case SCHOOL -> "the wiring as it is";
+            case BOX -> box(rig).map(Enclosure::name).orElse("none");
         };
         return Text.of("{}", name.isEmpty() ? "none" : name);
     }
@@ -117,15 +117,15 @@ final class Options {
     }
 
     /** The one battery in use, where it is one. */
-    private Optional<Pack> pack() {
+    static Optional<Pack> pack(Rig rig) {
         List<List<Pack>> banks = Banks.inUse(rig);
         return banks.size() == 1 && banks.get(0).size() == 1
                 ? Optional.of(banks.get(0).get(0))
                 : Optional.empty();
     }
 
-    private Optional<Enclosure> box() {
-        return pack().flatMap(each -> rig.fitOut().boxAt(rig.stationOf(each.id())));
+    static Optional<Enclosure> box(Rig rig) {
+        return pack(rig).flatMap(each -> rig.fitOut().boxAt(rig.stationOf(each.id())));
     }
 
     private Stream<Option> displays() {
@@ -211,7 +211,7 @@ final class Options {
     }
 
     private Stream<Option> banks() {
-        Optional<Pack> old = pack();
+        Optional<Pack> old = pack(rig);
         Stream<Option> owned = BatteryChanges.owned(base)
                 .map(change -> new Option(
                         RigAxis.BANK,
@@ -234,7 +234,7 @@ final class Options {
     }
 
     private Stream<Option> stowages() {
-        return pack().stream()
+        return pack(rig).stream()
                 .flatMap(pack -> rig.craft().stations().stream()
                         .filter(station ->
                                 station.spot().takesPack() && !station.id().equals(rig.stationOf(pack.id())))
@@ -248,7 +248,7 @@ final class Options {
 
     private Stream<Option> schools() {
         // one that comes with a lamp is one device more, which nobody asked for
-        return pack().isEmpty()
+        return pack(rig).isEmpty()
                 ? Stream.empty()
                 : Distribution.all(base).stream()
                         .filter(change -> change.after().devices().equals(rig.devices()))
@@ -263,7 +263,7 @@ final class Options {
     }
 
     private Stream<Option> boxes() {
-        return box().stream()
+        return box(rig).stream()
                 .flatMap(old -> Catalogue.boxes().stream()
                         .filter(item ->
                                 item.kind() == old.kind() && !item.outside().equals(old.outside()))

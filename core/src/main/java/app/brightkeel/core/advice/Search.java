@@ -11,10 +11,12 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.IntStream;
@@ -45,15 +47,15 @@ final class Search {
     /** The groups of rules that are asked of a whole rig. */
     private final List<Relevance> last;
 
+    private final Front known;
     private final BooleanSupplier stop;
     private final LongConsumer progress;
+    private final AtomicLong done = new AtomicLong();
 
-    /**
-     * @param stop     whether to stop: asked again and again, by several threads
-     * @param progress told how many rigs are done with, from time to time
-     */
-    private Search(Space space, BooleanSupplier stop, LongConsumer progress) {
+    private Search(Space space, List<Front.Point> known, BooleanSupplier stop, LongConsumer progress) {
         this.space = space;
+        this.known = new Front();
+        known.forEach(this.known::add);
         this.stop = stop;
         this.progress = progress;
         measures = new Measures(space.base().entered());
@@ -75,12 +77,21 @@ final class Search {
     }
 
     static Found of(Space space, BooleanSupplier stop, LongConsumer progress) {
-        return new Search(space, stop, progress).run();
+        return of(space, List.of(), stop, progress);
+    }
+
+    /**
+     * @param known    rigs of the space that hold, of a search of fewer: they are beaten or stay
+     * @param stop     whether to stop: asked again and again, by several threads
+     * @param progress told how many rigs are done with, from time to time and by several threads
+     */
+    static Found of(Space space, List<Front.Point> known, BooleanSupplier stop, LongConsumer progress) {
+        return new Search(space, known, stop, progress).run();
     }
 
     private Found run() {
         List<int[]> branches = branches();
-        Front front = new Front();
+        Front front = known;
         Tally.Counting tally = new Tally.Counting(space.size());
         for (int at = 0; at < branches.size() && !stop.getAsBoolean(); at += ROUND) {
             Front before = front;
@@ -92,7 +103,6 @@ final class Search {
                 front.addAll(each.front);
                 tally.add(each.tally);
             }
-            progress.accept(tally.seen());
         }
         List<Front.Point> points = new ArrayList<>(front.points());
         points.sort(Comparator.comparing(Front.Point::choice, Arrays::compare));
@@ -127,10 +137,11 @@ final class Search {
     private final class Branch {
         private final Front front;
         private final Tally.Counting tally = new Tally.Counting(0);
+        private long said;
         private final int[] choice;
 
         /** Which rule gave, by the answers it was decided by; empty where none did. */
-        private final Map<Relevance, Map<Long, Optional<Rule>>> told = new HashMap<>();
+        private final Map<Relevance, Map<Long, Optional<Rule>>> told = new IdentityHashMap<>();
 
         /** What was measured, by the answers it depends on. */
         private final Map<Measure, Map<Long, double[]>> measured = new EnumMap<>(Measure.class);
@@ -150,7 +161,14 @@ final class Search {
 
         private Branch gone() {
             from(BRANCH);
+            tell();
             return this;
+        }
+
+        private void tell() {
+            long seen = tally.seen();
+            progress.accept(done.addAndGet(seen - said));
+            said = seen;
         }
 
         /** A rig is not made until something has to be asked of it; with the same answers as before it is the same. */
@@ -178,6 +196,9 @@ final class Search {
             for (int option = 0; option < space.options(AXES[answered]).size(); option++) {
                 choice[answered] = option;
                 made.subList(answered + 1, made.size()).replaceAll(each -> null);
+                if (answered == BRANCH) {
+                    tell();
+                }
                 if (answered + 1 == AXES.length && foretoldBeaten()) {
                     tally.beaten();
                 } else {

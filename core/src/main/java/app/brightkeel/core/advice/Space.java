@@ -1,6 +1,7 @@
 package app.brightkeel.core.advice;
 
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.Table;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.review.whole.Comparison;
@@ -156,7 +157,7 @@ final class Space {
         return EVERY.stream()
                 .map(axis -> {
                     Option option = options(axis).get(choice[axis.ordinal()]);
-                    return new Advice.Answer(axis, option.label(), option.asItIs());
+                    return new Advice.Answer(axis, option.label(), option.asItIs(), Text.of(""));
                 })
                 .toList();
     }

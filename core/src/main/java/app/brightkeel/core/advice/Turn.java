@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * A figure that nobody measured, and on which it hangs which rig is advised: worth measuring before anything is bought.
@@ -54,6 +55,13 @@ public record Turn(String pointer, String words, Amount is, Amount turns, String
     /** A temperature so far [°C]; common practice, no source. */
     private static final double MOST_C = 12;
 
+    /** So near a turn cannot be told from what the figure was taken for, as a share of how far it is moved. */
+    private static final double EDGE = 0.01;
+
+    /** What one buys by its size, or cuts, is decided when it is built; what a holder takes is printed on it. */
+    private static final Pattern DECIDED =
+            Pattern.compile("/fitOut/(boards|extras|fasteners|closures)/.*|/holders/\\d+/(least|most).*");
+
     /** Of how far it is moved, how near the turn is found. */
     private static final int HALVINGS = 10;
 
@@ -64,6 +72,11 @@ public record Turn(String pointer, String words, Amount is, Amount turns, String
     double nearness() {
         double most = is.unit() == Unit.CELSIUS ? MOST_C : MOST * Math.abs(is.si());
         return Math.abs(turns.si() - is.si()) / most;
+    }
+
+    /** Whether it turns there and then, as far as one can measure: it was taken for just what is enough. */
+    public boolean edge() {
+        return nearness() < EDGE;
     }
 
     /** The nearest first. */
@@ -129,6 +142,7 @@ public record Turn(String pointer, String words, Amount is, Amount turns, String
                             && (given.basis() == Figure.Basis.PROPOSED || given.basis() == Figure.Basis.RATED),
                     all::put);
             Figures.visitAssumed(mine.entered(), mine.rig(), all::put);
+            all.keySet().removeIf(pointer -> DECIDED.matcher(pointer).matches());
             all.keySet()
                     .removeIf(pointer -> Fields.find(last(pointer))
                             .filter(field -> MEASURED.contains(field.unit()))

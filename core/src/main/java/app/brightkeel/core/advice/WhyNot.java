@@ -19,6 +19,7 @@ import java.util.function.BooleanSupplier;
  *
  * @param says    in a sentence: it is there, it is beaten, or it cannot be
  * @param rules   what fails in the nearest rig with it, worst first; none where one with it holds
+ * @param tried   that rig, by its id; empty where one holds, or none can be put together
  * @param with    the best rig with it that holds, by its id; empty where none does
  * @param nearest the advised rig it was held against, by its id; empty where nothing at all holds
  * @param costs   what wanting it costs against that one; no words where none holds
@@ -26,7 +27,8 @@ import java.util.function.BooleanSupplier;
  */
 public record WhyNot(
         Text says,
-        List<Text> rules,
+        List<Finding> rules,
+        Optional<String> tried,
         Optional<String> with,
         Optional<String> nearest,
         Text costs,
@@ -62,6 +64,7 @@ public record WhyNot(
             return new WhyNot(
                     Text.of("It is among them: {}.", asked.label()),
                     List.of(),
+                    Optional.empty(),
                     Optional.of(space.id(there.get().choice())),
                     Optional.empty(),
                     Text.of(""),
@@ -81,6 +84,7 @@ public record WhyNot(
         return new WhyNot(
                 Text.of(says, asked.label()),
                 List.of(),
+                Optional.empty(),
                 Optional.of(space.id(point.choice())),
                 against.map(each -> space.id(each.choice())),
                 costs,
@@ -92,10 +96,9 @@ public record WhyNot(
         Optional<Point> nearest = found.points().stream().min(PLAINEST);
         int[] choice = nearest.map(each -> each.choice().clone()).orElseGet(() -> new int[RigAxis.values().length]);
         choice[asked.axis().ordinal()] = space.options(asked.axis()).indexOf(asked);
-        List<Text> rules = space.rig(choice).map(Line::of).stream()
+        List<Finding> rules = space.rig(choice).map(Line::of).stream()
                 .flatMap(line -> new RigReviewer().review(line).findings().stream())
                 .filter(finding -> finding.verdict() == Verdict.FAILS)
-                .map(Finding::text)
                 .toList();
         long looked = tally.broken().values().stream().mapToLong(each -> each).sum();
         return new WhyNot(
@@ -103,6 +106,7 @@ public record WhyNot(
                         ? Text.of("It cannot be put together with anything here: {}.", asked.label())
                         : Text.of("Of {} rigs with it none holds: {}.", new Amount(looked, Unit.COUNT), asked.label()),
                 rules,
+                rules.isEmpty() ? Optional.empty() : Optional.of(space.id(choice)),
                 Optional.empty(),
                 nearest.map(each -> space.id(each.choice())),
                 Text.of(""),

@@ -5,8 +5,11 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -68,6 +71,13 @@ public final class Table {
     /** One column as written, top to bottom. */
     public List<String> words(String name) {
         return rows.stream().map(row -> row.get(name)).toList();
+    }
+
+    /** What one column says of another's words, in the order of the file. */
+    public Map<String, String> said(String of, String name) {
+        Map<String, String> all = new LinkedHashMap<>();
+        rows.forEach(row -> all.put(row.get(of), row.get(name)));
+        return Collections.unmodifiableMap(all);
     }
 
     /** A curve from two columns; the first must rise. */

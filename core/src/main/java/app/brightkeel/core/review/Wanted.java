@@ -38,6 +38,7 @@ public final class Wanted {
             "stand", "the kickstand",
             "water", "the water",
             "boards", "the boards",
+            "lead", "the lead of %s",
             "mount", "the mount of %s");
 
     private Wanted() {}

@@ -84,7 +84,9 @@ public record Rig(
     private static final int MOST_CHARGERS = 12;
     private static final int MOST_RUNS = 100;
     private static final int MOST_QUIETED = 200;
-    private static final int MOST_NOTES = 500;
+    /** Most notes on its parts. */
+    public static final int MOST_NOTES = 500;
+
     private static final int MOST_PROPOSED = 500;
 
     /** @throws Refusal naming the field for a blank name, an id used twice, a reference to nothing, too long a list */

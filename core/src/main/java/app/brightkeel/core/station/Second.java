@@ -16,7 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -33,21 +32,11 @@ import java.util.stream.Stream;
 public record Second(String item, ItemKind kind, String name, Figure price, double savesMin, int plugs, Text why) {
 
     /** Why, by kind. */
-    private static final Map<String, String> WHY = reasons();
+    private static final Map<String, String> WHY =
+            Table.read(Second.class, "seconds.csv").said("kind", "why");
 
     /** Hours that a swap takes over a season are told from here on [min]; less is nothing to buy for. */
     private static final double LEAST_MIN = 0.05;
-
-    private static Map<String, String> reasons() {
-        Table table = Table.read(Second.class, "seconds.csv");
-        List<String> kinds = table.words("kind");
-        List<String> words = table.words("why");
-        Map<String, String> all = new TreeMap<>();
-        for (int i = 0; i < kinds.size(); i++) {
-            all.put(kinds.get(i), words.get(i));
-        }
-        return all;
-    }
 
     /** Of everything that travels; each reckoned as if it alone stayed, what saves most first. */
     public static List<Second> of(Line from, Line to, Conversion conversion, Function<String, Figure> worth) {

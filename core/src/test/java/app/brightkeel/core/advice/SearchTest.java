@@ -18,6 +18,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
@@ -127,7 +129,24 @@ public class SearchTest {
             }
             assertEquals(found.tally().all(), space.size());
             assertEquals(found.tally().left(), 0);
+            furtherOn(space, found);
         }
+    }
+
+    /** From what a search of fewer found on it comes to the same; called off, it has at least that; it tells how far it is. */
+    private static void furtherOn(Space space, Search.Found found) {
+        Search.Found fewer = Search.of(space.atMost(Math.max(1, space.size() / 5)));
+        AtomicLong done = new AtomicLong();
+        Search.Found further =
+                Search.of(space, fewer.points(), () -> false, now -> done.accumulateAndGet(now, Math::max));
+        assertEquals(worths(further), worths(found));
+        assertEquals(done.get(), space.size());
+        AtomicInteger asked = new AtomicInteger();
+        Search.Found off = Search.of(space, fewer.points(), () -> asked.incrementAndGet() > 40, now -> {});
+        fewer.points()
+                .forEach(known -> assertTrue(
+                        off.points().stream().anyMatch(point -> point.worth().covers(known.worth()))));
+        off.points().forEach(point -> assertEquals(judged(space, point.choice()), Optional.of(point.worth())));
     }
 
     /** In a large space no rig that is made at random is better than all of the front, and asking again answers the same. */

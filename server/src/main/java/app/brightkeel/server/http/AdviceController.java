@@ -3,6 +3,7 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.advice.Advisor;
 import app.brightkeel.core.advice.Good;
 import app.brightkeel.core.advice.RigAxis;
+import app.brightkeel.core.line.Working;
 import app.brightkeel.core.refusal.Refusal;
 import app.brightkeel.core.refusal.RefusalCode;
 import app.brightkeel.server.files.AdviceCsv;
@@ -10,14 +11,15 @@ import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -27,29 +29,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/rigs/{id}/advice", produces = MediaType.APPLICATION_JSON_VALUE)
 class AdviceController {
 
-    /** So many rigs are gone through: a few seconds at most. */
-    private static final long RIGS = 125_000;
-
-    /** Searches are kept for so many rigs: wishes change many times, the rig does not. */
-    private static final int KEPT = 4;
-
     private final RigStore rigs;
-    private final Lines lines;
     private final Turns turns;
-    private final Map<String, Advisor> kept = new LinkedHashMap<>(KEPT, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Advisor> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private final Advisors advisors;
 
-    AdviceController(RigStore rigs, Lines lines, Turns turns) {
+    AdviceController(RigStore rigs, Turns turns, Advisors advisors) {
         this.rigs = rigs;
-        this.lines = lines;
         this.turns = turns;
+        this.advisors = advisors;
     }
 
-    /** Rigs by name, the whole front, and what is in the way, within the wishes. */
+    /**
+     * Rigs by name, the whole front and its picture, and what is in the way, within the wishes.
+     *
+     * @param across of the picture, from left to right, and {@code up}
+     */
     @GetMapping
     WholeAdvice getAdvice(
             @PathVariable String id,
@@ -59,18 +53,36 @@ class AdviceController {
             @RequestParam(required = false) @Nullable Double holes,
             @RequestParam(required = false) @Nullable Double minutes,
             @RequestParam(required = false) @Nullable Double seen,
-            @RequestParam(required = false) @Nullable Double buys) {
-        Map<Good, Double> wishes = new EnumMap<>(Good.class);
-        wish(wishes, Good.HOURS, hours);
-        wish(wishes, Good.MASS, mass);
-        wish(wishes, Good.PRICE, price);
-        wish(wishes, Good.HOLES, holes);
-        wish(wishes, Good.MINUTES, minutes);
-        wish(wishes, Good.SEEN, seen);
-        wish(wishes, Good.BUYS, buys);
+            @RequestParam(required = false) @Nullable Double buys,
+            @RequestParam(defaultValue = "price") Good across,
+            @RequestParam(defaultValue = "hours") Good up) {
+        Map<Good, Double> wishes = wishes(hours, mass, price, holes, minutes, seen, buys);
         StoredRig stored = rigs.get(id);
-        Advisor advisor = advisor(stored);
-        return turns.take(() -> WholeAdvice.of(stored.revision(), advisor, wishes));
+        Advisor advisor = advisors.of(stored);
+        return turns.take(() -> WholeAdvice.of(stored.revision(), advisor, wishes, across, up));
+    }
+
+    /** Any rig of the front beside the first by name, by the change that makes it. */
+    @GetMapping("/rigs/{change}")
+    WholeAdvice.NamedRig getAdvisedRig(@PathVariable String id, @PathVariable String change) {
+        Advisor advisor = advisors.of(rigs.get(id));
+        return turns.take(() -> WholeAdvice.one(advisor, change)).orElseThrow(() -> new ChangeNotOffered(change));
+    }
+
+    /** How it comes about what a rig is worth by one of the goods. */
+    @GetMapping("/rigs/{change}/working")
+    Working getAdvisedWorking(@PathVariable String id, @PathVariable String change, @RequestParam Good good) {
+        Advisor advisor = advisors.of(rigs.get(id));
+        return turns.take(() -> WholeAdvice.id(change).flatMap(rig -> advisor.working(rig, good)))
+                .orElseThrow(() -> new ChangeNotOffered(change));
+    }
+
+    private static Map<Good, Double> wishes(@Nullable Double... wished) {
+        Map<Good, Double> wishes = new EnumMap<>(Good.class);
+        for (Good good : Good.values()) {
+            wish(wishes, good, wished[good.ordinal()]);
+        }
+        return wishes;
     }
 
     private static void wish(Map<Good, Double> wishes, Good good, @Nullable Double wished) {
@@ -87,7 +99,7 @@ class AdviceController {
     /** Why an answer to a question is not among what is advised. */
     @GetMapping("/why")
     WholeAdvice.WhyNotShown whyNot(@PathVariable String id, @RequestParam RigAxis axis, @RequestParam String choice) {
-        Advisor advisor = advisor(rigs.get(id));
+        Advisor advisor = advisors.of(rigs.get(id));
         return turns.takeLong(() -> advisor.whyNot(axis, choice, () -> false))
                 .map(WholeAdvice.WhyNotShown::of)
                 .orElseThrow(() ->
@@ -100,21 +112,24 @@ class AdviceController {
         StoredRig stored = rigs.get(id);
         return FileController.named(stored.rig().name() + " advice.csv")
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(AdviceCsv.of(advisor(stored)).getBytes(StandardCharsets.UTF_8));
+                .body(AdviceCsv.of(advisors.of(stored)).getBytes(StandardCharsets.UTF_8));
     }
 
-    private Advisor advisor(StoredRig stored) {
-        String key = stored.id() + " " + stored.revision();
-        synchronized (kept) {
-            Advisor known = kept.get(key);
-            if (known != null) {
-                return known;
-            }
-        }
-        Advisor made = turns.takeLong(() -> Advisor.of(lines.of(stored), RIGS, () -> false, done -> {}));
-        synchronized (kept) {
-            kept.put(key, made);
-        }
-        return made;
+    /** How far going through all rigs there are is. */
+    @GetMapping("/all")
+    Advisors.Going getAdviceOfAll(@PathVariable String id) {
+        return advisors.going(rigs.get(id));
+    }
+
+    /** Begins to go through all rigs there are; what it finds is advised when it ends. */
+    @PostMapping("/all")
+    Advisors.Going startAdviceOfAll(@PathVariable String id) {
+        return advisors.begin(rigs.get(id));
+    }
+
+    /** Calls that off; what it found is advised beside what was found before. */
+    @DeleteMapping("/all")
+    Advisors.Going stopAdviceOfAll(@PathVariable String id) {
+        return advisors.stop(rigs.get(id));
     }
 }

@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import app.brightkeel.core.advice.Good;
 import app.brightkeel.core.advice.RigAxis;
 import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.picture.Moment;
@@ -49,6 +50,7 @@ class WebSetUp implements WebMvcConfigurer {
         written(registry, Symptom.class);
         written(registry, ItemKind.class);
         written(registry, RigAxis.class);
+        written(registry, Good.class);
     }
 
     /** A choice as ids and files write it. */

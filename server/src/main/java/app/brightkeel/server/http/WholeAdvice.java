@@ -4,13 +4,16 @@ import app.brightkeel.core.advice.Advice;
 import app.brightkeel.core.advice.Advisor;
 import app.brightkeel.core.advice.Good;
 import app.brightkeel.core.advice.RigAxis;
+import app.brightkeel.core.advice.RuledOut;
 import app.brightkeel.core.advice.Title;
 import app.brightkeel.core.advice.Turn;
 import app.brightkeel.core.advice.WhyNot;
 import app.brightkeel.core.advice.Worth;
+import app.brightkeel.core.picture.FrontScene;
+import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
-import java.util.Comparator;
+import app.brightkeel.core.review.Link;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +31,7 @@ import java.util.stream.Stream;
  * @param goods     what they are measured by
  * @param named     a few by name, the one that is enough first
  * @param front     all that nothing beats
+ * @param picture   of that by two of the goods
  * @param relax     what a wish has to give where nothing keeps all of them
  * @param measure   what to measure first, the nearest to a turn first
  * @param questions with the answers there are
@@ -42,14 +46,13 @@ record WholeAdvice(
         List<GoodShown> goods,
         List<NamedRig> named,
         List<FrontRig> front,
+        Scene picture,
         List<WishInTheWay> relax,
         List<MeasureFirst> measure,
         List<Question> questions) {
 
     /** So many are named of what may be measured. */
     private static final int MEASURED = 5;
-
-    record RuledOut(String rule, long rigs) {}
 
     /**
      * @param more  whether more of it is better
@@ -58,26 +61,45 @@ record WholeAdvice(
      */
     record GoodShown(Good good, String words, boolean more, Amount least, Amount most) {}
 
-    /** @param now whether the rig has it already */
-    record AnswerShown(String question, Text answer, boolean now) {}
+    /**
+     * @param now     whether the rig has it already
+     * @param because what would be with the one it has; no words where that makes no difference
+     */
+    record AnswerShown(String question, Text answer, boolean now, Text because) {}
+
+    /** What was found that fails or holds by little, and on which link. */
+    record FoundShown(Link link, Text says) {}
 
     /**
      * @param change that makes it
+     * @param titles for what it is named; none of a rig that was pointed at
      * @param worth  by the goods, in their order
+     * @param surely how long it lasts on nine days of ten; no words where that is open
+     * @param tight  what holds by little
      */
     record NamedRig(
-            String change, List<String> titles, List<AnswerShown> answers, List<Amount> worth, Text wins, Text gives) {}
+            String change,
+            List<String> titles,
+            List<AnswerShown> answers,
+            List<Amount> worth,
+            Text wins,
+            Text gives,
+            Text surely,
+            List<FoundShown> tight) {}
 
     record FrontRig(String change, List<Amount> worth) {}
 
     record WishInTheWay(Good good, String words, Amount from, Amount to) {}
 
-    /** @param then whether another rig is advised beyond it; else none of those that were looked at holds */
-    record MeasureFirst(String what, Amount is, Amount turns, boolean then) {}
+    /**
+     * @param edge whether it turns there and then: it was taken for just what is enough
+     * @param then whether another rig is advised beyond it; else none of those that were looked at holds
+     */
+    record MeasureFirst(String what, Amount is, Amount turns, boolean edge, boolean then) {}
 
     record Question(RigAxis axis, String words, List<Advisor.Choice> choices) {}
 
-    static WholeAdvice of(long revision, Advisor advisor, Map<Good, Double> wishes) {
+    static WholeAdvice of(long revision, Advisor advisor, Map<Good, Double> wishes, Good across, Good up) {
         Map<RigAxis, List<Advisor.Choice>> choices = advisor.choices();
         Advice whole = advisor.advice(Map.of());
         Advice advice = wishes.isEmpty() ? whole : advisor.advice(wishes);
@@ -87,15 +109,13 @@ record WholeAdvice(
                 advisor.searched(),
                 advice.tally().cannot(),
                 advice.tally().beaten(),
-                advice.tally().broken().entrySet().stream()
-                        .map(each -> new RuledOut(each.getKey(), each.getValue()))
-                        .sorted(Comparator.comparing(RuledOut::rigs).reversed().thenComparing(RuledOut::rule))
-                        .toList(),
+                RuledOut.of(advice.tally().broken()),
                 Stream.of(Good.values()).map(good -> shown(good, whole)).toList(),
                 advice.named().stream().map(WholeAdvice::shown).toList(),
                 advice.front().stream()
                         .map(each -> new FrontRig(Advisor.CHANGE + each.id(), amounts(each.worth())))
                         .toList(),
+                FrontScene.of(advice, across, up),
                 advice.relax().stream()
                         .map(each -> new WishInTheWay(
                                 each.good(),
@@ -107,6 +127,18 @@ record WholeAdvice(
                 Stream.of(RigAxis.values())
                         .map(axis -> new Question(axis, axis.words(), choices.getOrDefault(axis, List.of())))
                         .toList());
+    }
+
+    /** Any rig of the front, by the change that makes it. */
+    static Optional<NamedRig> one(Advisor advisor, String change) {
+        return id(change).flatMap(rig -> advisor.advised(Map.of(), rig)).map(WholeAdvice::shown);
+    }
+
+    /** Of a rig, by the change that makes it; empty where that is another change. */
+    static Optional<String> id(String change) {
+        return change.startsWith(Advisor.CHANGE)
+                ? Optional.of(change.substring(Advisor.CHANGE.length()))
+                : Optional.empty();
     }
 
     private static GoodShown shown(Good good, Advice whole) {
@@ -124,16 +156,21 @@ record WholeAdvice(
                 Advisor.CHANGE + each.id(),
                 each.titles().stream().map(Title::words).toList(),
                 each.answers().stream()
-                        .map(answer -> new AnswerShown(answer.axis().words(), answer.label(), answer.now()))
+                        .map(answer ->
+                                new AnswerShown(answer.axis().words(), answer.label(), answer.now(), answer.because()))
                         .toList(),
                 amounts(each.worth()),
                 each.wins(),
-                each.gives());
+                each.gives(),
+                each.surely(),
+                each.tight().stream()
+                        .map(tight -> new FoundShown(tight.link(), tight.says()))
+                        .toList());
     }
 
     private static MeasureFirst shown(Turn turn) {
         return new MeasureFirst(
-                turn.words(), turn.is(), turn.turns(), turn.then().isPresent());
+                turn.words(), turn.is(), turn.turns(), turn.edge(), turn.then().isPresent());
     }
 
     private static List<Amount> amounts(Worth worth) {
@@ -144,14 +181,32 @@ record WholeAdvice(
      * Why an answer is not there.
      *
      * @param rules   what fails in the nearest rig with it
+     * @param tried   change that makes that rig; "" where one with it holds, or none can be put together
      * @param with    change that makes the best rig with it; "" where none holds
      * @param nearest change that makes the one it was held against; "" where there is none
      * @param costs   what wanting it costs against that
+     * @param ruledOut of rigs with it, by which rule
      */
-    record WhyNotShown(Text says, List<Text> rules, String with, String nearest, Text costs) {
+    record WhyNotShown(
+            Text says,
+            List<FoundShown> rules,
+            String tried,
+            String with,
+            String nearest,
+            Text costs,
+            List<RuledOut> ruledOut) {
 
         static WhyNotShown of(WhyNot why) {
-            return new WhyNotShown(why.says(), why.rules(), change(why.with()), change(why.nearest()), why.costs());
+            return new WhyNotShown(
+                    why.says(),
+                    why.rules().stream()
+                            .map(each -> new FoundShown(each.link(), each.text()))
+                            .toList(),
+                    change(why.tried()),
+                    change(why.with()),
+                    change(why.nearest()),
+                    why.costs(),
+                    RuledOut.of(why.broken()));
         }
 
         private static String change(Optional<String> rig) {

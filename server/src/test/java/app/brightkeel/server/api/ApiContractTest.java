@@ -4,6 +4,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.brightkeel.core.advice.Good;
 import app.brightkeel.core.advice.RigAxis;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.garage.ItemKind;
@@ -65,7 +66,8 @@ public class ApiContractTest extends ServerTest {
             Lesson.class,
             Symptom.class,
             ItemKind.class,
-            RigAxis.class);
+            RigAxis.class,
+            Good.class);
 
     private final JsonMapper mapper = RigJson.mapper()
             .rebuild()

@@ -1,5 +1,6 @@
 package app.brightkeel.server.http;
 
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.testng.Assert.assertEquals;
@@ -61,6 +62,75 @@ public class AdviceApiTest extends ServerTest {
         List<String> lines = table.lines().toList();
         assertEquals(lines.get(0).split(",").length, 1 + Good.values().length + RigAxis.values().length);
         assertEquals(lines.size(), 1 + ok(get(path)).path("front").size());
+    }
+
+    /** Any rig of the front by itself, and how each of its numbers comes about; what is no such rig is not there. */
+    @Test
+    public void eachRigAndEachNumberOpens() throws Exception {
+        String id = create(DemoRigs.reedling());
+        String path = "/api/rigs/" + id + "/advice";
+        JsonNode advice = ok(get(path).param("across", "mass").param("up", "seen"));
+        assertEquals(advice.at("/picture/frame/x/label/words/0").asString(), "mass");
+        for (JsonNode each : advice.path("named")) {
+            String change = each.path("change").asString();
+            JsonNode one = ok(get(path + "/rigs/" + change));
+            assertEquals(one.path("worth"), each.path("worth"));
+            for (Good good : Good.values()) {
+                JsonNode working = ok(get(path + "/rigs/" + change + "/working").param("good", Table.written(good)));
+                JsonNode rows = working.path("rows");
+                assertEquals(
+                        rows.get(rows.size() - 1).path("amount"),
+                        each.path("worth").get(good.ordinal()),
+                        change + " " + good);
+            }
+        }
+        for (String none : List.of("water.advise.mount.nowhere", "water.advise.", "battery.take.x")) {
+            assertEquals(send(get(path + "/rigs/" + none)).getStatus(), 404, none);
+            assertEquals(
+                    send(get(path + "/rigs/" + none + "/working").param("good", "price"))
+                            .getStatus(),
+                    404,
+                    none);
+        }
+        assertEquals(send(get(path).param("across", "beauty")).getStatus(), 400);
+    }
+
+    /** All rigs there are: begun once, told how far it is, called off; what was found is there when it has ended. */
+    @Test
+    public void allRigsAreGoneThroughBesides() throws Exception {
+        String id = create(DemoRigs.lanternCrate());
+        String path = "/api/rigs/" + id + "/advice";
+        JsonNode first = ok(get(path));
+        long all = first.path("all").asLong();
+        assertTrue(first.path("searched").asLong() < all);
+        assertTrue(ok(post(path + "/all")).path("running").asBoolean());
+        JsonNode going = ok(post(path + "/all"));
+        assertEquals(going.path("done").asLong() + going.path("left").asLong(), all);
+        ok(delete(path + "/all"));
+        JsonNode off = ended(path);
+        assertTrue(off.path("done").asLong() < all, off.toString());
+        assertTrue(ok(get(path)).path("front").size() > 0);
+
+        ok(post(path + "/all"));
+        assertEquals(ended(path).path("left").asLong(), 0);
+        JsonNode whole = ok(get(path));
+        assertEquals(whole.path("searched").asLong(), all);
+        for (JsonNode each : whole.path("front")) {
+            assertEquals(
+                    send(get(path + "/rigs/" + each.path("change").asString())).getStatus(), 200);
+        }
+        // nothing is left to go through
+        assertFalse(ok(post(path + "/all")).path("running").asBoolean());
+        assertEquals(send(post("/api/rigs/nobody/advice/all")).getStatus(), 404);
+    }
+
+    private JsonNode ended(String path) throws Exception {
+        JsonNode going = ok(get(path + "/all"));
+        while (going.path("running").asBoolean()) {
+            Thread.onSpinWait();
+            going = ok(get(path + "/all"));
+        }
+        return going;
     }
 
     @Test

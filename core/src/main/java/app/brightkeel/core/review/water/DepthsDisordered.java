@@ -39,6 +39,11 @@ final class DepthsDisordered implements Rule {
     }
 
     @Override
+    public boolean doubts() {
+        return true;
+    }
+
+    @Override
     public Stream<Change> cures(Line line) {
         return WaterChanges.inOrder(line).stream();
     }

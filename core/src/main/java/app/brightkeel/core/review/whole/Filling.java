@@ -22,6 +22,7 @@ import app.brightkeel.core.rig.Motion;
 import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Phase;
+import app.brightkeel.core.rig.ProposedParts;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Season;
 import app.brightkeel.core.rig.Station;
@@ -32,7 +33,6 @@ import app.brightkeel.core.route.Cable;
 import app.brightkeel.core.route.Rerouting;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -146,29 +146,13 @@ final class Filling {
             }
         }
         line = MendAll.mended(line, reviewer, began);
-        take(rig -> Optional.of(rig.withProposed(proposed(rig))));
+        take(rig -> Optional.of(ProposedParts.marked(rig, anew(rig))));
     }
 
-    /** What is there now and was not before, and what was proposed before and is still there. */
-    private List<String> proposed(Rig rig) {
-        Set<String> before = parts(began);
-        return Stream.concat(rig.proposed().stream(), parts(rig).stream().filter(id -> !before.contains(id)))
-                .distinct()
-                .toList();
-    }
-
-    private static Set<String> parts(Rig rig) {
-        Set<String> all = new LinkedHashSet<>();
-        rig.devices().forEach(each -> all.add(each.id()));
-        rig.transducers().forEach(each -> all.add(each.id()));
-        rig.holders().forEach(each -> all.add(each.id()));
-        rig.harness().packs().forEach(each -> all.add(each.id()));
-        rig.harness().junctions().forEach(each -> all.add(each.id()));
-        rig.harness().segments().forEach(each -> all.add(each.id()));
-        rig.chargers().forEach(each -> all.add(each.id()));
-        rig.fitOut().boxes().forEach(each -> all.add(each.id()));
-        rig.fitOut().extras().forEach(each -> all.add(each.id()));
-        return all;
+    /** What is there now and was not before. */
+    private Stream<String> anew(Rig rig) {
+        Set<String> before = ProposedParts.of(began).keySet();
+        return ProposedParts.of(rig).keySet().stream().filter(id -> !before.contains(id));
     }
 
     /** The best of several by the links they touch, the first of equals; nothing where there are none. */

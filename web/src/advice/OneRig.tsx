@@ -1,0 +1,120 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { worthQuery } from "../api/queries";
+import type { Good, GoodShown, NamedRig } from "../api/types";
+import { WorkingTable } from "../line/WorkingTable";
+import { Button, LEADS_ON } from "../parts/Button";
+import { Words } from "../parts/Words";
+import { capital } from "../units/format";
+
+/** One rig: its names, what it is worth, what it wins and gives up, and each choice with its reason. */
+export function OneRig({
+  id,
+  rig,
+  goods,
+  take,
+  busy,
+}: {
+  id: string;
+  rig: NamedRig;
+  goods: GoodShown[];
+  take: (change: string) => void;
+  busy: boolean;
+}) {
+  const [open, setOpen] = useState<Good | null>(null);
+  const other = rig.answers.filter((each) => !each.now);
+  return (
+    <article>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 className="text-[15.5px] font-semibold">
+          {rig.titles.length === 0 ? "One without a name" : capital(rig.titles.join(", "))}
+        </h2>
+        <span className="flex gap-4">
+          <Link to={`/compare?of=${id}&of=${id}:${rig.change}`} className={LEADS_ON}>
+            beside what is planned
+          </Link>
+          <Button disabled={busy} onClick={() => take(rig.change)}>
+            Take it
+          </Button>
+        </span>
+      </div>
+      <p className="flex flex-wrap gap-x-4 text-[13px]">
+        {rig.worth.map((amount, i) => {
+          const good = goods[i]!;
+          return (
+            <button
+              key={good.good}
+              type="button"
+              aria-expanded={open === good.good}
+              title={`How ${good.words} comes about`}
+              className={`whitespace-nowrap border-b border-dashed ${open === good.good ? "border-act" : "border-faint"} hover:border-act`}
+              onClick={() => setOpen(open === good.good ? null : good.good)}
+            >
+              <span className="text-ink-3">{good.words}</span>{" "}
+              <Words text={{ words: ["", ""], amounts: [amount] }} strong />
+            </button>
+          );
+        })}
+      </p>
+      {open !== null && <WorthOf id={id} change={rig.change} good={open} />}
+      {rig.surely.words.join("") !== "" && (
+        <p className="text-[13px] text-ink-2">
+          <Words text={rig.surely} />
+        </p>
+      )}
+      {rig.wins.words.join("") !== "" && (
+        <p className="text-holds">
+          Wins: <Words text={rig.wins} />
+        </p>
+      )}
+      {rig.gives.words.join("") !== "" && (
+        <p className="text-close">
+          Gives up: <Words text={rig.gives} />
+        </p>
+      )}
+      <dl className="grid grid-cols-[minmax(120px,auto)_1fr] gap-x-3 pt-1 text-[13px]">
+        {other.map((each) => (
+          <div key={each.question} className="contents">
+            <dt className="text-ink-3">{each.question}</dt>
+            <dd>
+              <Words text={each.answer} />
+              {each.because.words.join("") !== "" && (
+                <span className="text-ink-3">
+                  {" "}
+                  · <Words text={each.because} />
+                </span>
+              )}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {other.length === 0 && <p className="text-[13px] text-ink-2">As it is planned.</p>}
+      {rig.tight.length > 0 && (
+        <details className="text-[13px] text-ink-2">
+          <summary className="cursor-pointer pt-1">
+            {rig.tight.length === 1 ? "One thing is tight" : `${rig.tight.length} things are tight`}
+          </summary>
+          <ul>
+            {rig.tight.map((each, i) => (
+              <li key={i} className="pl-3">
+                {capital(each.link)}: <Words text={each.says} />
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </article>
+  );
+}
+
+function WorthOf({ id, change, good }: { id: string; change: string; good: Good }) {
+  const working = useQuery(worthQuery(id, change, good));
+  return (
+    <div className="my-2 border-l-2 border-rule pl-3">
+      {working.isPending && <p className="text-[13px] text-ink-3">Fetching the working…</p>}
+      {working.isError && <p className="text-[13px] text-fails">{working.error.message}</p>}
+      {working.data && <WorkingTable working={working.data} />}
+    </div>
+  );
+}

@@ -1,0 +1,76 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { whyNotQuery } from "../api/queries";
+import type { WholeAdvice, WhyNotShown } from "../api/types";
+import { LEADS_ON } from "../parts/Button";
+import { ChoiceOf } from "../parts/Choice";
+import { Words } from "../parts/Words";
+import { capital } from "../units/format";
+import { Because } from "./GoneThrough";
+
+/** Asked of any answer: the rule, the rig nearest to it, and what wanting it costs. */
+export function WhyNot({ id, advice }: { id: string; advice: WholeAdvice }) {
+  const [axis, setAxis] = useState(advice.questions[0]!.axis);
+  const [choice, setChoice] = useState("");
+  const question = advice.questions.find((each) => each.axis === axis)!;
+  const why = useQuery({ ...whyNotQuery(id, axis, choice), enabled: choice !== "" });
+  return (
+    <section aria-label="Why another is not there">
+      <h2 className="pt-5 pb-1 font-semibold">Why not another?</h2>
+      <ChoiceOf
+        label="Of the"
+        value={axis}
+        options={advice.questions.map((each): [string, string] => [each.axis, each.words])}
+        onChange={(next) => {
+          setAxis(next as typeof axis);
+          setChoice("");
+        }}
+      />
+      <ChoiceOf
+        label="Why not"
+        value={choice}
+        options={[
+          ["", "…"],
+          ...question.choices.map((each): [string, string] => [each.id, each.label.words.join("")]),
+        ]}
+        onChange={setChoice}
+      />
+      {why.isFetching && <p className="text-[13px] text-ink-3">Looking…</p>}
+      {why.isError && <p className="text-[13px] text-fails">{why.error.message}</p>}
+      {why.data && choice !== "" && <Answered id={id} why={why.data} />}
+    </section>
+  );
+}
+
+function Answered({ id, why }: { id: string; why: WhyNotShown }) {
+  const beside = (change: string, words: string) =>
+    change !== "" && (
+      <p>
+        <Link to={`/compare?of=${id}&of=${id}:${change}`} className={LEADS_ON}>
+          {words}
+        </Link>
+      </p>
+    );
+  return (
+    <div className="text-[13px]">
+      <p>
+        <Words text={why.says} />
+      </p>
+      {why.rules.map((rule, i) => (
+        <p key={i} className="text-fails">
+          {capital(rule.link)}: <Words text={rule.says} />
+        </p>
+      ))}
+      {why.costs.words.join("") !== "" && (
+        <p className="text-close">
+          Wanting it costs: <Words text={why.costs} />
+        </p>
+      )}
+      {why.with === "" && why.ruledOut.length > 0 && <Because id={id} all={why.ruledOut} />}
+      {beside(why.with, "the best with it, beside what is planned")}
+      {beside(why.tried, "the nearest with it, beside what is planned: what fails, and from there its cures")}
+      {why.tried !== "" && beside(why.nearest, "the nearest that holds, beside what is planned")}
+    </div>
+  );
+}
