@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { Tabs } from "radix-ui";
 import { useNavigate, useParams, useSearchParams } from "react-router";
 import { answer, api } from "../api/client";
-import { adviceQuery } from "../api/queries";
+import { adviceQuery, rigQuery } from "../api/queries";
 import type { Good, WholeAdvice } from "../api/types";
 import { LEADS_ON } from "../parts/Button";
 import { useKeys } from "../parts/keys";
@@ -14,6 +14,7 @@ import { FrontPicture } from "./FrontPicture";
 import { GoneThrough } from "./GoneThrough";
 import { MeasureFirst } from "./MeasureFirst";
 import { OneRig } from "./OneRig";
+import { TwoCrafts } from "./TwoCrafts";
 import { WhyNot } from "./WhyNot";
 import { Wish } from "./Wish";
 
@@ -22,6 +23,7 @@ const GOODS: Good[] = ["hours", "mass", "price", "holes", "minutes", "seen", "bu
 const WAYS = [
   ["names", "By name"],
   ["picture", "As a picture"],
+  ["two", "With another craft"],
 ] as const;
 
 /** Whole rigs in place of this one: a few by name, what each wins and gives up, and why another is not there. */
@@ -46,6 +48,7 @@ export default function AdviceView() {
     ...adviceQuery(id, { ...wishes, across, up }),
     placeholderData: keepPreviousData,
   });
+  const saved = useQuery(rigQuery(id));
   const taking = useMutation({
     mutationFn: (change: string) =>
       answer(
@@ -113,6 +116,15 @@ export default function AdviceView() {
                   put={put}
                 />
               </Tabs.Content>
+              <Tabs.Content value="two" tabIndex={-1} className="min-h-0 grow">
+                <TwoCrafts
+                  id={id}
+                  name={saved.data?.rig.name ?? ""}
+                  goods={advice.data.goods}
+                  other={search.get("with")}
+                  put={put}
+                />
+              </Tabs.Content>
             </Tabs.Root>
           </div>
           <aside
@@ -124,6 +136,15 @@ export default function AdviceView() {
             <h2 className="pt-3 pb-1 font-semibold">Wishes</h2>
             {advice.data.goods.map((good) => (
               <Wish key={good.good} good={good} value={wishes[good.good]} onWish={put} />
+            ))}
+            {advice.data.budget.map((each) => (
+              <p key={each.si} className="pt-1 text-[13px]">
+                <button type="button" className={LEADS_ON} onClick={() => put("price", each.si)}>
+                  <Words
+                    text={{ words: ["within the ", " that may be spent on this rig"], amounts: [each] }}
+                  />
+                </button>
+              </p>
             ))}
             <WhyNot id={id} advice={advice.data} />
             <MeasureFirst advice={advice.data} />

@@ -7,6 +7,7 @@ import { WorkingTable } from "../line/WorkingTable";
 import { Button, LEADS_ON } from "../parts/Button";
 import { Words } from "../parts/Words";
 import { capital } from "../units/format";
+import { Answers } from "./Answers";
 
 /** One rig: its names, what it is worth, what it wins and gives up, and each choice with its reason. */
 export function OneRig({
@@ -23,7 +24,7 @@ export function OneRig({
   busy: boolean;
 }) {
   const [open, setOpen] = useState<Good | null>(null);
-  const other = rig.answers.filter((each) => !each.now);
+
   return (
     <article>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -73,23 +74,7 @@ export function OneRig({
           Gives up: <Words text={rig.gives} />
         </p>
       )}
-      <dl className="grid grid-cols-[minmax(120px,auto)_1fr] gap-x-3 pt-1 text-[13px]">
-        {other.map((each) => (
-          <div key={each.question} className="contents">
-            <dt className="text-ink-3">{each.question}</dt>
-            <dd>
-              <Words text={each.answer} />
-              {each.because.words.join("") !== "" && (
-                <span className="text-ink-3">
-                  {" "}
-                  · <Words text={each.because} />
-                </span>
-              )}
-            </dd>
-          </div>
-        ))}
-      </dl>
-      {other.length === 0 && <p className="text-[13px] text-ink-2">As it is planned.</p>}
+      <Answers answers={rig.answers} />
       {rig.tight.length > 0 && (
         <details className="text-[13px] text-ink-2">
           <summary className="cursor-pointer pt-1">

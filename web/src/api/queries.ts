@@ -77,6 +77,14 @@ export const worthQuery = (id: string, change: string, good: Good) =>
       ),
   });
 
+export const advisedPairsQuery = (id: string, other: string) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "pairs", other],
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/advice/pairs/{other}", { params: { path: { id, other } } })),
+    staleTime: 0,
+  });
+
 export const allGoneQuery = (id: string) =>
   queryOptions({
     queryKey: ["rig-garage", id, "all-gone"],

@@ -2,6 +2,7 @@ package app.brightkeel.benchmark;
 
 import app.brightkeel.core.advice.Advisor;
 import app.brightkeel.core.line.Line;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -24,7 +25,7 @@ public class AdviceBenchmark extends OfDemoRig {
 
     @Benchmark
     public Object search100k() {
-        Advisor advisor = Advisor.of(Line.of(demoRig()), RIGS, () -> false, done -> {});
+        Advisor advisor = Advisor.of(Line.of(demoRig()), List.of(), RIGS, () -> false, done -> {});
         if (advisor.searched() < 100_000) {
             throw new IllegalStateException("only " + advisor.searched());
         }

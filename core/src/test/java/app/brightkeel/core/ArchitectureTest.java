@@ -129,7 +129,7 @@ public class ArchitectureTest {
             may("station", "garage gear load battery parts build care review review.whole"),
             may(
                     "advice",
-                    "harness gear route sonar layout load battery review review.change.battery review.change.carry review.change.mount review.change.transducer review.change.wire review.whole"),
+                    "garage station harness gear route sonar layout load battery review review.change.battery review.change.carry review.change.mount review.change.transducer review.change.wire review.whole"),
             may("symptom", "harness pack load circuit battery reading review"),
             may("lists", "enclosure layout parts battery build reading trip review review.whole"),
             may(

@@ -1,16 +1,19 @@
 package app.brightkeel.core.advice;
 
+import app.brightkeel.core.garage.Item;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.Effort;
+import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.ProposedParts;
 import app.brightkeel.core.rig.Rig;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.Stream;
@@ -27,6 +30,10 @@ public final class Advisor {
 
     private final Rig entered;
     private final Space whole;
+
+    /** The first answers to each question: so many that they are gone through in a few seconds. */
+    private final Space first;
+
     private final Space searched;
     private final Search.Found found;
     private final long looked;
@@ -37,12 +44,13 @@ public final class Advisor {
 
     /** One that has gone through none. */
     private Advisor(Rig entered, Space whole) {
-        this(entered, whole, whole, new Search.Found(List.of(), new Tally.Counting(0).done()), 0);
+        this(entered, whole, whole, whole, new Search.Found(List.of(), new Tally.Counting(0).done()), 0);
     }
 
-    private Advisor(Rig entered, Space whole, Space searched, Search.Found found, long looked) {
+    private Advisor(Rig entered, Space whole, Space first, Space searched, Search.Found found, long looked) {
         this.entered = entered;
         this.whole = whole;
+        this.first = first;
         this.searched = searched;
         this.found = found;
         this.looked = looked;
@@ -55,17 +63,19 @@ public final class Advisor {
     /**
      * Goes through all rigs, or so many at most: then with the first answers to each question alone, of which there are most.
      *
+     * @param own      gear of the garage
      * @param most     1 and more
      * @param stop     whether to stop: asked again and again, by several threads; what was found until then is advised
      * @param progress told how many rigs are done with, from time to time
      */
-    public static Advisor of(Line line, long most, BooleanSupplier stop, LongConsumer progress) {
-        Space whole = Space.of(line);
+    public static Advisor of(Line line, List<Item> own, long most, BooleanSupplier stop, LongConsumer progress) {
+        Space whole = Space.of(line, own);
         Space searched = whole.atMost(most);
         Search.Found found = Search.of(searched, stop, progress);
         return new Advisor(
                 line.entered(),
                 whole,
+                searched,
                 searched,
                 found,
                 searched.size() - found.tally().left());
@@ -83,16 +93,21 @@ public final class Advisor {
         return new Advisor(
                 entered,
                 whole,
+                first,
                 whole,
                 all,
                 Math.max(looked, whole.size() - all.tally().left()));
     }
 
-    /** One of them as a change of the rig, by its id; empty where it is no such change, or the rig cannot be. */
-    public static Optional<Change> change(Line line, String id) {
+    /**
+     * One of them as a change of the rig, by its id; empty where it is no such change, or the rig cannot be.
+     *
+     * @param own gear of the garage
+     */
+    public static Optional<Change> change(Line line, List<Item> own, String id) {
         return !id.startsWith(CHANGE)
                 ? Optional.empty()
-                : new Advisor(line.entered(), Space.of(line)).change(id.substring(CHANGE.length()));
+                : new Advisor(line.entered(), Space.of(line, own)).change(id.substring(CHANGE.length()));
     }
 
     private Optional<Change> change(String rig) {
@@ -108,6 +123,12 @@ public final class Advisor {
                 .reduce((all, next) -> Text.of("{}; {}", all, next))
                 .map(all -> Text.of("Another whole rig: {}", all))
                 .orElse(Text.of("The rig as it is, filled in and mended"));
+    }
+
+    /** What may be spent, where that was said; it comes to a wish when the person says so. */
+    public OptionalDouble budget() {
+        Figure budget = entered.purse().budget();
+        return budget.isSet() ? OptionalDouble.of(budget.value()) : OptionalDouble.empty();
     }
 
     /** How many rigs there would be if every answer went with every other. */
@@ -132,9 +153,7 @@ public final class Advisor {
 
     /** How it comes about what a rig is worth by one of them; empty where there is no such rig. */
     public Optional<Working> working(String id, Good good) {
-        return whole.choice(id)
-                .flatMap(whole::rig)
-                .map(rig -> WorthWorking.of(new Measures(whole.base().entered()), Line.of(rig), good));
+        return whole.choice(id).flatMap(whole::rig).map(rig -> WorthWorking.of(whole.measures(), Line.of(rig), good));
     }
 
     /** Every question with the answer a rig gives; none where there is no such rig. */
@@ -161,6 +180,14 @@ public final class Advisor {
                 .filter(option -> option.id().equals(choice))
                 .findFirst()
                 .map(option -> WhyNot.of(searched.including(option), found, option, stop));
+    }
+
+    /**
+     * The best pairs of a rig here and one of another craft there that share what they can, among the first answers to each
+     * question.
+     */
+    public List<Pair> pairs(Advisor there, BooleanSupplier stop) {
+        return Pairs.of(first, there.first, stop);
     }
 
     /** Figures that are worth measuring before anything is bought, since another rig is advised soon beyond what they were taken for. */

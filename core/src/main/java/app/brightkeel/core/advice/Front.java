@@ -44,8 +44,4 @@ final class Front {
             points.add(point);
         }
     }
-
-    void addAll(Front other) {
-        List.copyOf(other.points).forEach(this::add);
-    }
 }

@@ -1,6 +1,9 @@
 package app.brightkeel.core.advice;
 
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.garage.Item;
+import app.brightkeel.core.garage.ItemKind;
+import app.brightkeel.core.garage.Thing;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.gear.HarnessPrices;
 import app.brightkeel.core.gear.UsualPrices;
@@ -57,8 +60,18 @@ final class Measures {
 
     private final Set<Object> had = new HashSet<>();
 
-    /** @param base its parts are had where the person said so */
-    Measures(Rig base) {
+    /**
+     * @param base its parts are had where the person said so
+     * @param own  gear of the garage
+     */
+    Measures(Rig base, List<Item> own) {
+        own.forEach(item -> {
+            if (item.thing() instanceof Thing.OwnMount mount) {
+                had.add(mount.mount().kind());
+            } else if (item.thing() instanceof Thing.OwnAdapter adapter) {
+                had.add(adapter.adapter());
+            }
+        });
         base.devices().stream()
                 .filter(each -> said(base, each.id(), each.origin()))
                 .forEach(had::add);
@@ -94,12 +107,12 @@ final class Measures {
     static class Bill {
         private final double[] said = new double[Says.values().length];
 
-        private void add(String name, boolean had, OptionalDouble price) {
+        private void add(ItemKind kind, String name, boolean had, OptionalDouble price) {
             if (!had) {
                 said[Says.PRICE.ordinal()] += price.orElse(0);
                 said[Says.BUYS.ordinal()]++;
             }
-            bought(name, had, price);
+            bought(kind, name, had, price);
         }
 
         private void weigh(String name, Figure mass) {
@@ -108,7 +121,7 @@ final class Measures {
         }
 
         /** For those who want each: a search wants sums alone. */
-        void bought(String name, boolean had, OptionalDouble price) {}
+        void bought(ItemKind kind, String name, boolean had, OptionalDouble price) {}
 
         void weighed(String name, Figure mass) {}
     }
@@ -219,29 +232,43 @@ final class Measures {
     void sight(Rig rig, Bill bill) {
         for (Device each : rig.devices()) {
             if (each.kind().display() || UsualPrices.of(each.origin()).isPresent()) {
-                bill.add(each.name(), had.contains(each), UsualPrices.of(each.origin()));
+                bill.add(
+                        each.kind().display() ? ItemKind.DISPLAY : ItemKind.MODULE,
+                        each.name(),
+                        had.contains(each) || said(rig, each.id(), each.origin()),
+                        UsualPrices.of(each.origin()));
             }
             bill.weigh(each.name(), each.later() ? Figure.UNSET : each.massKg());
         }
         for (Transducer each : rig.transducers()) {
             bill.weigh(each.name(), each.massKg());
-            bill.add(each.name(), had.contains(each.id() + each.origin()), UsualPrices.of(each.origin()));
+            bill.add(
+                    ItemKind.TRANSDUCER,
+                    each.name(),
+                    had.contains(each.id() + each.origin()) || said(rig, each.id(), each.origin()),
+                    UsualPrices.of(each.origin()));
             MountKind kind = each.mount().kind();
             if (kind != MountKind.UNDECIDED) {
-                bill.add(kind.words(), had.contains(kind), OptionalDouble.of(UsualPrices.of(kind)));
+                bill.add(ItemKind.MOUNT, kind.words(), had.contains(kind), OptionalDouble.of(UsualPrices.of(kind)));
             }
             each.plug()
                     .adapters()
-                    .forEach(adapter -> bill.add(ADAPTER, had.contains(adapter), UsualPrices.of(ADAPTER)));
+                    .forEach(adapter ->
+                            bill.add(ItemKind.ADAPTER, ADAPTER, had.contains(adapter), UsualPrices.of(ADAPTER)));
             if (each.lead().extensionM().isSet()) {
                 bill.add(
+                        ItemKind.LEAD,
                         "extension of the lead",
                         had.contains(each.lead().extensionM()),
                         extension(each.lead().extensionM().value()));
             }
         }
         for (Holder each : rig.holders()) {
-            bill.add(each.name(), had.contains(each), UsualPrices.of(each.origin()));
+            bill.add(
+                    ItemKind.HOLDER,
+                    each.name(),
+                    had.contains(each) || said(rig, each.id(), each.origin()),
+                    UsualPrices.of(each.origin()));
         }
     }
 
@@ -250,6 +277,7 @@ final class Measures {
         for (Pack each : rig.harness().packs()) {
             Figure price = each.label().price();
             bill.add(
+                    ItemKind.PACK,
                     each.name(),
                     said(rig, each.id(), each.origin()),
                     price.isSet() ? OptionalDouble.of(price.value()) : OptionalDouble.empty());
@@ -260,13 +288,18 @@ final class Measures {
                         each.wire().gauge().decided() && each.wire().lengthM().isSet());
         if (!rig.harness().segments().isEmpty()) {
             bill.add(
+                    ItemKind.LEAD,
                     "wires, fuses and what joins them",
                     had.contains(rig.harness().segments()),
                     sized ? OptionalDouble.of(HarnessPrices.of(rig.harness())) : OptionalDouble.empty());
         }
         rig.fitOut()
                 .boxes()
-                .forEach(each -> bill.add(each.name(), had.contains(each.outside()), boxPrice(each.name())));
+                .forEach(each -> bill.add(
+                        ItemKind.BOX,
+                        each.name(),
+                        had.contains(each.outside()) || said(rig, each.id(), ""),
+                        boxPrice(each.name())));
     }
 
     private static OptionalDouble extension(double lengthM) {

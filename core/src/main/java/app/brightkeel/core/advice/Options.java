@@ -1,5 +1,9 @@
 package app.brightkeel.core.advice;
 
+import app.brightkeel.core.garage.Item;
+import app.brightkeel.core.garage.ItemKind;
+import app.brightkeel.core.garage.Taking;
+import app.brightkeel.core.garage.Uses;
 import app.brightkeel.core.gear.Catalogue;
 import app.brightkeel.core.harness.Banks;
 import app.brightkeel.core.line.Line;
@@ -10,6 +14,7 @@ import app.brightkeel.core.review.Change;
 import app.brightkeel.core.review.change.battery.BatteryChanges;
 import app.brightkeel.core.review.change.carry.CarryChanges;
 import app.brightkeel.core.review.change.mount.MountChanges;
+import app.brightkeel.core.review.change.transducer.PlugChanges;
 import app.brightkeel.core.review.change.transducer.TransducerChanges;
 import app.brightkeel.core.review.change.wire.Distribution;
 import app.brightkeel.core.rig.Device;
@@ -38,19 +43,25 @@ final class Options {
 
     private final Line base;
     private final Rig rig;
+    private final List<Item> own;
     private final Map<RigAxis, List<Option>> all = new EnumMap<>(RigAxis.class);
 
-    private Options(Line base) {
+    private Options(Line base, List<Item> own) {
         this.base = base;
+        this.own = own;
         rig = base.entered();
     }
 
-    /** @param base a rig of which nothing is missing */
-    static Map<RigAxis, List<Option>> of(Line base) {
-        Options options = new Options(base);
+    /**
+     * @param base a rig of which nothing is missing
+     * @param own  gear of the garage, which comes before what is to be bought
+     */
+    static Map<RigAxis, List<Option>> of(Line base, List<Item> own) {
+        Options options = new Options(base, own);
         for (RigAxis axis : RigAxis.values()) {
             List<Option> those = new ArrayList<>();
             those.add(options.asItIs(axis));
+            options.owned(axis).forEach(those::add);
             options.others(axis).forEach(those::add);
             options.all.put(axis, List.copyOf(those));
         }
@@ -74,6 +85,50 @@ final class Options {
             case SCHOOL -> schools();
             case BOX -> boxes();
         };
+    }
+
+    /** What of the garage could stand in the place of what it has. */
+    private Stream<Option> owned(RigAxis axis) {
+        return switch (axis) {
+            case DISPLAY -> owned(axis, ItemKind.DISPLAY, display(rig).map(Device::id));
+            case TRANSDUCER ->
+                owned(axis, ItemKind.TRANSDUCER, first(rig.transducers()).map(Transducer::id));
+            case HOLDER ->
+                owned(
+                        axis,
+                        ItemKind.HOLDER,
+                        display(rig).flatMap(each -> rig.holderOf(each.id())).map(Holder::id));
+            case BANK -> owned(axis, ItemKind.PACK, pack(rig).map(Pack::id));
+            case BOX -> owned(axis, ItemKind.BOX, box(rig).map(Enclosure::id));
+            case PLACE, MOUNT, CABLES, STOWAGE, SCHOOL -> Stream.empty();
+        };
+    }
+
+    private Stream<Option> owned(RigAxis axis, ItemKind kind, Optional<String> part) {
+        return part.stream()
+                .flatMap(old -> own.stream()
+                        .filter(item -> item.kind() == kind)
+                        .filter(item -> Uses.of(rig).stream()
+                                .noneMatch(use -> use.item().equals(item.id())))
+                        .map(item -> new Option(
+                                axis,
+                                item.id(),
+                                Text.of("{}, yours", item.name()),
+                                line -> taken(line, kind, item.id() + "." + old))));
+    }
+
+    private Optional<Rig> taken(Line line, ItemKind kind, String what) {
+        Optional<Rig> after = Taking.find(line, own, Table.written(kind.link()) + "." + Taking.WORD + "." + what)
+                .map(Change::after);
+        return kind == ItemKind.TRANSDUCER ? after.map(Options::pluggedIn) : after;
+    }
+
+    /** With what goes between its plug and the display, where that is wanted. */
+    private static Rig pluggedIn(Rig rig) {
+        Transducer placed = rig.transducers().get(0);
+        return PlugChanges.adaptersFor(rig, placed)
+                .map(chain -> rig.with(placed.withPlug(placed.plug().withAdapters(chain.adapters()))))
+                .orElse(rig);
     }
 
     /** What the rig has on an axis, by its name. */

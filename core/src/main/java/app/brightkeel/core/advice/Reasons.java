@@ -43,11 +43,7 @@ final class Reasons {
     }
 
     private Optional<Worth> worth(int[] choice) {
-        return space.rig(choice).map(rig -> measures().of(Line.of(rig)));
-    }
-
-    private Measures measures() {
-        return new Measures(space.base().entered());
+        return space.rig(choice).map(rig -> space.measures().of(Line.of(rig)));
     }
 
     private Text because(int[] choice, RigAxis axis, Worth worth) {
@@ -62,7 +58,7 @@ final class Reasons {
         if (fails.isPresent()) {
             return Text.of("with {}: {}", before, fails.get().text());
         }
-        Text worse = Advice.told(measures().of(line.get()), worth, -1);
+        Text worse = Advice.told(space.measures().of(line.get()), worth, -1);
         return worse.plain().isEmpty() ? Text.of("") : Text.of("with {}: {}", before, worse);
     }
 

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
@@ -47,18 +48,19 @@ final class Search {
     /** The groups of rules that are asked of a whole rig. */
     private final List<Relevance> last;
 
-    private final Front known;
+    private final Fronts known;
     private final BooleanSupplier stop;
     private final LongConsumer progress;
     private final AtomicLong done = new AtomicLong();
 
-    private Search(Space space, List<Front.Point> known, BooleanSupplier stop, LongConsumer progress) {
+    private Search(
+            Space space, Set<RigAxis> apart, List<Front.Point> known, BooleanSupplier stop, LongConsumer progress) {
         this.space = space;
-        this.known = new Front();
+        this.known = new Fronts(space, apart);
         known.forEach(this.known::add);
         this.stop = stop;
         this.progress = progress;
-        measures = new Measures(space.base().entered());
+        measures = space.measures();
         candidates = new Candidates(space.base());
         List<Relevance> groups = Relevance.groups(space.base());
         decidedAt = decided(groups);
@@ -86,19 +88,28 @@ final class Search {
      * @param progress told how many rigs are done with, from time to time and by several threads
      */
     static Found of(Space space, List<Front.Point> known, BooleanSupplier stop, LongConsumer progress) {
-        return new Search(space, known, stop, progress).run();
+        return new Search(space, Set.of(), known, stop, progress).run();
+    }
+
+    /**
+     * The front of each way in which some questions are answered.
+     *
+     * @param apart those questions
+     */
+    static Found apart(Space space, Set<RigAxis> apart, BooleanSupplier stop) {
+        return new Search(space, apart, List.of(), stop, done -> {}).run();
     }
 
     private Found run() {
         List<int[]> branches = branches();
-        Front front = known;
+        Fronts front = known;
         Tally.Counting tally = new Tally.Counting(space.size());
         for (int at = 0; at < branches.size() && !stop.getAsBoolean(); at += ROUND) {
-            Front before = front;
+            Fronts before = front;
             List<Branch> round = branches.subList(at, Math.min(branches.size(), at + ROUND)).parallelStream()
                     .map(choice -> new Branch(before, choice).gone())
                     .toList();
-            front = new Front();
+            front = new Fronts(space, known.apart());
             for (Branch each : round) {
                 front.addAll(each.front);
                 tally.add(each.tally);
@@ -135,7 +146,7 @@ final class Search {
 
     /** All that hangs on a few answers, gone through by one thread. */
     private final class Branch {
-        private final Front front;
+        private final Fronts front;
         private final Tally.Counting tally = new Tally.Counting(0);
         private long said;
         private final int[] choice;
@@ -149,8 +160,8 @@ final class Search {
         /** The line of a rig by how many questions are answered in it; null where it was not asked for yet. */
         private final List<@Nullable Optional<Line>> made;
 
-        private Branch(Front before, int[] choice) {
-            front = new Front(before);
+        private Branch(Fronts before, int[] choice) {
+            front = new Fronts(before);
             this.choice = choice;
             made = new ArrayList<>(Collections.nCopies(AXES.length + 1, null));
             made.set(0, Optional.of(space.base()));
@@ -241,7 +252,7 @@ final class Search {
                 }
                 said.add(measure.atBest(each));
             }
-            return front.covers(Measures.worth(said));
+            return front.covers(Measures.worth(said), choice);
         }
 
         private Map<Long, double[]> known(Measure measure) {
@@ -260,7 +271,7 @@ final class Search {
                         .computeIfAbsent(space.key(choice, measure.axes()), key -> measure.of(measures, line.get())));
             }
             Worth worth = Measures.worth(said);
-            if (front.covers(worth)) {
+            if (front.covers(worth, choice)) {
                 tally.beaten();
                 return;
             }

@@ -1,5 +1,6 @@
 package app.brightkeel.core.advice;
 
+import app.brightkeel.core.garage.Item;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.reference.Table;
@@ -36,12 +37,14 @@ final class Space {
     private static final Set<RigAxis> EVERY = EnumSet.allOf(RigAxis.class);
 
     private final Line base;
+    private final List<Item> own;
     private final Map<RigAxis, List<Option>> options;
     private final Map<RigAxis, Map<Long, Optional<RigPatch>>> patches = new EnumMap<>(RigAxis.class);
     private final Map<Long, Optional<Rig>> plain = new ConcurrentHashMap<>();
 
-    private Space(Line base, Map<RigAxis, List<Option>> options) {
+    private Space(Line base, List<Item> own, Map<RigAxis, List<Option>> options) {
         this.base = base;
+        this.own = own;
         this.options = options;
         for (RigAxis axis : AXES) {
             patches.put(axis, new ConcurrentHashMap<>());
@@ -51,10 +54,16 @@ final class Space {
     /**
      * Of a rig as it was entered. What is open is filled in and what won't work is mended first: advice starts from what can be
      * had with least ado.
+     *
+     * @param own gear of the garage: it is among the answers, and costs nothing
      */
-    static Space of(Line entered) {
+    static Space of(Line entered, List<Item> own) {
         Line whole = after(after(entered, "water.fill-in"), "water.mend-all");
-        return new Space(whole, Options.of(whole));
+        return new Space(whole, own, Options.of(whole, own));
+    }
+
+    Measures measures() {
+        return new Measures(base.entered(), own);
     }
 
     private static Line after(Line line, String change) {
@@ -98,7 +107,7 @@ final class Space {
     Space with(Map<RigAxis, List<Option>> fewer) {
         Map<RigAxis, List<Option>> all = new EnumMap<>(options);
         all.putAll(fewer);
-        return new Space(base, all);
+        return new Space(base, own, all);
     }
 
     Line base() {

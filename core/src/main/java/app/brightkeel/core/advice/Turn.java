@@ -116,7 +116,7 @@ public record Turn(String pointer, String words, Amount is, Amount turns, String
 
         /** Rigs with one answer changed that come before the best and fail: a figure may be all that is in their way. */
         private List<Point> hopefuls(Point best) {
-            Measures measures = new Measures(space.base().entered());
+            Measures measures = space.measures();
             List<Point> all = new ArrayList<>();
             for (RigAxis axis : RigAxis.values()) {
                 for (int option = 0; option < space.options(axis).size(); option++) {

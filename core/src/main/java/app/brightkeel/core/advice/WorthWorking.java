@@ -1,6 +1,7 @@
 package app.brightkeel.core.advice;
 
 import app.brightkeel.core.battery.Runtime;
+import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.layout.TakeOff;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.line.Source;
@@ -77,7 +78,7 @@ final class WorthWorking {
                 PRICES);
         measured(new Measures.Bill() {
             @Override
-            void bought(String name, boolean had, OptionalDouble price) {
+            void bought(ItemKind kind, String name, boolean had, OptionalDouble price) {
                 if (had) {
                     all.remark("{}: on hand", name);
                 } else if (good == Good.BUYS) {

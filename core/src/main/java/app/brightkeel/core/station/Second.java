@@ -61,8 +61,12 @@ public record Second(String item, ItemKind kind, String name, Figure price, doub
         return List.copyOf(all);
     }
 
-    /** Of one of the catalogue, or of a mount. */
-    private static OptionalDouble usual(Thing thing) {
+    /** What such a thing usually costs, a battery by its label; empty where nobody knows. */
+    public static OptionalDouble usual(Thing thing) {
+        if (thing instanceof Thing.OwnPack own) {
+            Figure price = own.pack().label().price();
+            return price.isSet() ? OptionalDouble.of(price.value()) : OptionalDouble.empty();
+        }
         if (thing instanceof Thing.OwnDevice own) {
             return UsualPrices.of(own.device().origin());
         }

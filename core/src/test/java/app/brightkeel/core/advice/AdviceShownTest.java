@@ -48,7 +48,7 @@ public class AdviceShownTest {
     @Test(dataProvider = "rigs")
     public void workingsComeToWhatIsSaid(Rig rig) {
         Space space = some(rig);
-        Measures measures = new Measures(space.base().entered());
+        Measures measures = space.measures();
         for (Front.Point point : Search.of(space).points()) {
             Line line = space.rig(point.choice()).map(Line::of).orElseThrow();
             for (Good good : Good.values()) {
@@ -88,7 +88,7 @@ public class AdviceShownTest {
     public void reasonsAreTrue(Rig rig) {
         Space space = some(rig);
         Reasons reasons = new Reasons(space);
-        Measures measures = new Measures(space.base().entered());
+        Measures measures = space.measures();
         int told = 0;
         int others = 0;
         for (Front.Point point : Search.of(space).points()) {
@@ -135,7 +135,7 @@ public class AdviceShownTest {
         Rig planned = DemoRigs.oystercatcher();
         String display = planned.devices().get(0).id();
         Rig rig = planned.withNotes(List.of(new Note(display, mine)));
-        Advisor advisor = Advisor.of(Line.of(rig), 2000, () -> false, done -> {});
+        Advisor advisor = Advisor.of(Line.of(rig), List.of(), 2000, () -> false, done -> {});
         int displays = 0;
         for (Advice.Standing each : advisor.advice(Map.of()).front()) {
             Rig taken = advisor.rig(each.id()).orElseThrow();

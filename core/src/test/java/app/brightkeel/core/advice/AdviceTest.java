@@ -178,14 +178,14 @@ public class AdviceTest {
     @Test
     public void aFirstLookIsAtSoMany() {
         Rig rig = DemoRigs.oystercatcher();
-        Advisor advisor = Advisor.of(Line.of(rig), 2000, () -> false, done -> {});
+        Advisor advisor = Advisor.of(Line.of(rig), List.of(), 2000, () -> false, done -> {});
         assertTrue(advisor.searched() <= 2000 && advisor.searched() > 1000, advisor.searched() + " rigs");
         assertTrue(advisor.all() > 1_000_000);
         Advice advice = advisor.advice(Map.of());
         for (Advice.Standing each : advice.front()) {
             Rig had = advisor.rig(each.id()).orElseThrow();
             assertEquals(
-                    Advisor.change(Line.of(rig), Advisor.CHANGE + each.id())
+                    Advisor.change(Line.of(rig), List.of(), Advisor.CHANGE + each.id())
                             .orElseThrow()
                             .after(),
                     had);

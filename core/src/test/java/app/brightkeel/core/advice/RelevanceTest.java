@@ -35,7 +35,7 @@ public class RelevanceTest {
     @Test(dataProvider = "rigs")
     public void whatIsNotDecidedByAnAnswerDoesNotChangeWithIt(Rig rig) {
         Space space = SearchTest.space(rig);
-        Measures measures = new Measures(space.base().entered());
+        Measures measures = space.measures();
         Random random = new Random(7);
         Map<String, String> wrong = new TreeMap<>();
         int compared = 0;

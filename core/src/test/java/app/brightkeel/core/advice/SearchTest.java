@@ -4,9 +4,15 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.demo.DemoRigs;
+import app.brightkeel.core.garage.Item;
+import app.brightkeel.core.garage.Thing;
+import app.brightkeel.core.gear.Catalogue;
+import app.brightkeel.core.gear.UsualPrices;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.review.whole.RigReviewer;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.MountKind;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.RigPatch;
 import java.util.ArrayList;
@@ -34,11 +40,36 @@ public class SearchTest {
     /** Small enough to be gone through one by one. */
     private static final int SMALL = 96;
 
+    static final List<Item> OWN = List.of(
+            own(
+                    "display",
+                    new Thing.OwnDevice(Catalogue.devices().stream()
+                            .filter(each -> each.kind().display())
+                            .skip(1)
+                            .findFirst()
+                            .orElseThrow())),
+            own("cone", new Thing.OwnTransducer(Catalogue.transducers().get(2))),
+            own("battery", new Thing.OwnPack(Catalogue.packs().get(4))),
+            own("holder", new Thing.OwnHolder(Catalogue.holders().get(1))),
+            own("box", new Thing.OwnBox(Catalogue.boxes().get(0))),
+            own(
+                    "mount",
+                    new Thing.OwnMount(Catalogue.transducers().get(0).mount().withKind(MountKind.SUCTION_CUP))));
+
     private static final int SEEDS = 7;
     private static final int AT_RANDOM = 60;
 
     static Space space(Rig rig) {
-        return Space.of(Line.of(rig));
+        return Space.of(Line.of(rig), List.of());
+    }
+
+    /** With some gear of one's own: a display, a transducer, a battery, a holder, a box and a mount. */
+    static Space owning(Rig rig) {
+        return Space.of(Line.of(rig), OWN);
+    }
+
+    private static Item own(String id, Thing thing) {
+        return new Item("item-" + id, "my " + id, thing, "", "", Figure.UNSET, Figure.UNSET, "");
     }
 
     /** A few of its answers to each question, as it is always among them. */
@@ -80,13 +111,11 @@ public class SearchTest {
         return space.rig(choice).map(Line::of).flatMap(line -> {
             boolean fails =
                     REVIEWER.review(line).findings().stream().anyMatch(finding -> finding.verdict() == Verdict.FAILS);
-            return fails
-                    ? Optional.empty()
-                    : Optional.of(new Measures(space.base().entered()).of(line));
+            return fails ? Optional.empty() : Optional.of(space.measures().of(line));
         });
     }
 
-    private static List<int[]> all(Space space) {
+    static List<int[]> all(Space space) {
         List<int[]> all = new ArrayList<>(List.of(new int[AXES.length]));
         for (int a = 0; a < AXES.length; a++) {
             int axis = a;
@@ -117,7 +146,7 @@ public class SearchTest {
     /** Seven small spaces of each demo rig: the very same front, each of its rigs holds, and every rig is counted once. */
     @Test(dataProvider = "rigs")
     public void theFrontIsThatOfGoingThroughAll(Rig rig) {
-        Space whole = space(rig);
+        Space whole = owning(rig);
         for (int seed = 0; seed < SEEDS; seed++) {
             Space space = few(whole, new Random(seed), SMALL, 3);
             Set<Worth> holding = new HashSet<>();
@@ -152,7 +181,7 @@ public class SearchTest {
     /** In a large space no rig that is made at random is better than all of the front, and asking again answers the same. */
     @Test(dataProvider = "rigs")
     public void nothingMadeAtRandomBeatsTheFront(Rig rig) {
-        Space space = few(space(rig), new Random(28), 100_000, 4);
+        Space space = few(owning(rig), new Random(28), 100_000, 4);
         Search.Found found = Search.of(space);
         Random random = new Random(1);
         for (int k = 0; k < AT_RANDOM; k++) {
@@ -167,6 +196,52 @@ public class SearchTest {
         }
         System.out.println(rig.name() + ": " + found.points().size() + " of " + found.tally());
         assertEquals(worths(Search.of(space)), worths(found));
+    }
+
+    /** What is yours is asked like anything of its sort, and differs from that in what is to pay and to buy alone. */
+    @Test(dataProvider = "rigs")
+    public void whatIsYoursCostsNothing(Rig rig) {
+        Space space = owning(rig);
+        int[] asItIs = new int[AXES.length];
+        for (RigAxis axis : List.of(RigAxis.DISPLAY, RigAxis.TRANSDUCER, RigAxis.HOLDER)) {
+            for (Item item : OWN) {
+                List<Option> all = space.options(axis);
+                int mine = IntStream.range(0, all.size())
+                        .filter(at -> all.get(at).id().equals(item.id()))
+                        .findFirst()
+                        .orElse(-1);
+                int bought = IntStream.range(0, all.size())
+                        .filter(at -> all.get(at).id().equals(origin(item.thing())))
+                        .findFirst()
+                        .orElse(-1);
+                if (mine < 0 || bought < 0) {
+                    continue;
+                }
+                asItIs[axis.ordinal()] = mine;
+                Optional<Worth> yours = space.rig(asItIs).map(Line::of).map(space.measures()::of);
+                asItIs[axis.ordinal()] = bought;
+                Optional<Worth> dear = space.rig(asItIs).map(Line::of).map(space.measures()::of);
+                asItIs[axis.ordinal()] = 0;
+                assertEquals(yours.isPresent(), dear.isPresent());
+                if (yours.isPresent() && dear.isPresent()) {
+                    double usual = UsualPrices.of(origin(item.thing())).orElseThrow();
+                    assertEquals(dear.get().price() - yours.get().price(), usual, Worth.PRICE_STEP, item.name());
+                    assertEquals(dear.get().buys() - yours.get().buys(), 1, item.name());
+                    assertEquals(yours.get().seen(), dear.get().seen(), item.name());
+                    assertEquals(yours.get().hours(), dear.get().hours(), item.name());
+                }
+            }
+        }
+    }
+
+    private static String origin(Thing thing) {
+        return thing instanceof Thing.OwnDevice own
+                ? own.device().origin()
+                : thing instanceof Thing.OwnTransducer cone
+                        ? cone.transducer().origin()
+                        : thing instanceof Thing.OwnHolder holder
+                                ? holder.holder().origin()
+                                : "";
     }
 
     /** Called off at once it says that all is left. */

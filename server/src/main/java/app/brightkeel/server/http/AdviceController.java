@@ -11,6 +11,7 @@ import app.brightkeel.server.store.RigStore;
 import app.brightkeel.server.store.StoredRig;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -113,6 +114,19 @@ class AdviceController {
         return FileController.named(stored.rig().name() + " advice.csv")
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .body(AdviceCsv.of(advisors.of(stored)).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The best pairs of a rig here and one on another craft, which share what they can. */
+    @GetMapping("/pairs/{other}")
+    List<PairShown> listAdvisedPairs(@PathVariable String id, @PathVariable String other) {
+        if (id.equals(other)) {
+            throw new Refusal(RefusalCode.DUPLICATE, "other", other, "another rig than this one");
+        }
+        Advisor here = advisors.of(rigs.get(id));
+        Advisor there = advisors.of(rigs.get(other));
+        return turns.takeLong(() -> here.pairs(there, () -> false)).stream()
+                .map(PairShown::of)
+                .toList();
     }
 
     /** How far going through all rigs there are is. */

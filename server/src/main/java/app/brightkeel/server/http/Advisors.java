@@ -24,6 +24,7 @@ class Advisors {
 
     private final Lines lines;
     private final Turns turns;
+    private final OwnChanges own;
     private final Map<String, Advisor> kept = new LinkedHashMap<>(KEPT, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, Advisor> eldest) {
@@ -33,9 +34,10 @@ class Advisors {
 
     private @Nullable Whole running;
 
-    Advisors(Lines lines, Turns turns) {
+    Advisors(Lines lines, Turns turns, OwnChanges own) {
         this.lines = lines;
         this.turns = turns;
+        this.own = own;
     }
 
     /** How far a search of all rigs is. */
@@ -61,14 +63,15 @@ class Advisors {
         String key = key(stored);
         Optional<Advisor> known = known(key);
         return known.orElseGet(() -> {
-            Advisor made = turns.takeLong(() -> Advisor.of(lines.of(stored), RIGS, () -> false, done -> {}));
+            Advisor made =
+                    turns.takeLong(() -> Advisor.of(lines.of(stored), own.items(), RIGS, () -> false, done -> {}));
             keep(key, made);
             return made;
         });
     }
 
-    private static String key(StoredRig stored) {
-        return stored.id() + " " + stored.revision();
+    private String key(StoredRig stored) {
+        return stored.id() + " " + stored.revision() + own.stamp();
     }
 
     private synchronized Optional<Advisor> known(String key) {

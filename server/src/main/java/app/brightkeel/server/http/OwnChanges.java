@@ -25,8 +25,13 @@ class OwnChanges {
     Change find(Line line, String id) {
         List<Item> own = garage.items();
         return Comparison.find(
-                        line, id, (of, asked) -> Advisor.change(of, asked).or(() -> Taking.find(of, own, asked)))
+                        line, id, (of, asked) -> Advisor.change(of, own, asked).or(() -> Taking.find(of, own, asked)))
                 .orElseThrow(() -> new ChangeNotOffered(id));
+    }
+
+    /** All of it. */
+    List<Item> items() {
+        return garage.items();
     }
 
     /** What of the garage could stand in the place of something on a link. */
@@ -36,7 +41,7 @@ class OwnChanges {
 
     /** What answers about a change depend on beside the rig; nothing where the garage has no part in it. */
     String of(String change) {
-        return change.contains("." + Taking.WORD + ".") ? stamp() : "";
+        return change.contains("." + Taking.WORD + ".") || change.startsWith(Advisor.CHANGE) ? stamp() : "";
     }
 
     /** Differs as soon as anything of the garage does. */

@@ -35,6 +35,7 @@ import java.util.stream.Stream;
  * @param relax     what a wish has to give where nothing keeps all of them
  * @param measure   what to measure first, the nearest to a turn first
  * @param questions with the answers there are
+ * @param budget    that was set for the rig, a wish that may be made; none where none was
  */
 record WholeAdvice(
         long revision,
@@ -49,7 +50,8 @@ record WholeAdvice(
         Scene picture,
         List<WishInTheWay> relax,
         List<MeasureFirst> measure,
-        List<Question> questions) {
+        List<Question> questions,
+        List<Amount> budget) {
 
     /** So many are named of what may be measured. */
     private static final int MEASURED = 5;
@@ -126,7 +128,8 @@ record WholeAdvice(
                 advisor.turns().stream().limit(MEASURED).map(WholeAdvice::shown).toList(),
                 Stream.of(RigAxis.values())
                         .map(axis -> new Question(axis, axis.words(), choices.getOrDefault(axis, List.of())))
-                        .toList());
+                        .toList(),
+                advisor.budget().stream().mapToObj(Good.PRICE::amount).toList());
     }
 
     /** Any rig of the front, by the change that makes it. */
@@ -155,10 +158,7 @@ record WholeAdvice(
         return new NamedRig(
                 Advisor.CHANGE + each.id(),
                 each.titles().stream().map(Title::words).toList(),
-                each.answers().stream()
-                        .map(answer ->
-                                new AnswerShown(answer.axis().words(), answer.label(), answer.now(), answer.because()))
-                        .toList(),
+                each.answers().stream().map(WholeAdvice::shown).toList(),
                 amounts(each.worth()),
                 each.wins(),
                 each.gives(),
@@ -166,6 +166,10 @@ record WholeAdvice(
                 each.tight().stream()
                         .map(tight -> new FoundShown(tight.link(), tight.says()))
                         .toList());
+    }
+
+    static AnswerShown shown(Advice.Answer answer) {
+        return new AnswerShown(answer.axis().words(), answer.label(), answer.now(), answer.because());
     }
 
     private static MeasureFirst shown(Turn turn) {

@@ -95,6 +95,24 @@ public class AdviceApiTest extends ServerTest {
         assertEquals(send(get(path).param("across", "beauty")).getStatus(), 400);
     }
 
+    /** With another rig: what both can use is bought once; with itself, or with none, it is refused. */
+    @Test
+    public void twoCraftsAreAdvisedTogether() throws Exception {
+        String kayak = create(DemoRigs.kittiwakeKayak());
+        String ice = create(DemoRigs.kittiwake());
+        String path = "/api/rigs/" + kayak + "/advice/pairs/";
+        JsonNode pairs = ok(get(path + ice));
+        assertTrue(pairs.size() > 1, pairs.toString());
+        for (JsonNode pair : pairs) {
+            assertTrue(pair.at("/price/si").asDouble() <= pair.at("/apart/si").asDouble());
+            String there = pair.at("/there/change").asString();
+            ok(get("/api/rigs/" + ice + "/advice/rigs/" + there + "/working").param("good", "price"));
+            ok(get("/api/rigs/" + kayak + "/comparison").param("with", ice + ":" + there));
+        }
+        assertEquals(send(get(path + kayak)).getStatus(), 422);
+        assertEquals(send(get(path + "nobody")).getStatus(), 404);
+    }
+
     /** All rigs there are: begun once, told how far it is, called off; what was found is there when it has ended. */
     @Test
     public void allRigsAreGoneThroughBesides() throws Exception {

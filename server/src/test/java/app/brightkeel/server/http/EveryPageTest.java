@@ -214,6 +214,9 @@ public class EveryPageTest extends ServerTest {
             all.add("workings?link=" + word(each));
             all.add("assumed?link=" + word(each));
         }
+        if (rig == 0) {
+            all.addAll(List.of("advice", "advice?price=0&holes=0&across=mass&up=seen", "advice/all", "advice/list"));
+        }
         String link = word(Link.values()[rig % Link.values().length]);
         all.add("scenes/" + link + "/svg?habit=us");
         all.add("changes?link=" + link);

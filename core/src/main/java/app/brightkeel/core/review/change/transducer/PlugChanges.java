@@ -82,7 +82,7 @@ public final class PlugChanges {
     }
 
     /** The adapters that a transducer wants for the socket it is to go into, if there are some that lose none of its beams. */
-    static Optional<AdapterChain> adaptersFor(Rig rig, Transducer transducer) {
+    public static Optional<AdapterChain> adaptersFor(Rig rig, Transducer transducer) {
         return goesIn(rig, transducer.withPlug(transducer.plug().withAdapters(List.of())))
                 ? Optional.empty()
                 : chains(rig, transducer).stream()
