@@ -36,6 +36,7 @@ export default function AdviceView() {
   const wishes = Object.fromEntries(
     GOODS.filter((good) => search.has(good)).map((good) => [good, Number(search.get(good))]),
   );
+  const free = search.getAll("free") as Good[];
   const across = (search.get("across") ?? "price") as Good;
   const up = (search.get("up") ?? "hours") as Good;
   const put = (key: string, value: string | number | null) => {
@@ -44,8 +45,20 @@ export default function AdviceView() {
     else next.set(key, String(value));
     setSearch(next, { replace: true });
   };
+  /** A wish that is emptied is lifted, also where the rig itself says it. */
+  const wish = (good: Good, value: number | null) => {
+    const next = new URLSearchParams(search);
+    next.delete("free", good);
+    if (value === null) {
+      next.delete(good);
+      next.append("free", good);
+    } else {
+      next.set(good, String(value));
+    }
+    setSearch(next, { replace: true });
+  };
   const advice = useQuery({
-    ...adviceQuery(id, { ...wishes, across, up }),
+    ...adviceQuery(id, { ...wishes, free, across, up }),
     placeholderData: keepPreviousData,
   });
   const saved = useQuery(rigQuery(id));
@@ -58,6 +71,8 @@ export default function AdviceView() {
       ),
     onSuccess: () => void navigate(`/rigs/${id}`),
   });
+  const said = (good: Good) =>
+    free.includes(good) ? undefined : advice.data?.said.find((each) => each.good === good)?.at.si;
   const card = { id, take: taking.mutate, busy: taking.isPending };
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
@@ -135,16 +150,13 @@ export default function AdviceView() {
           >
             <h2 className="pt-3 pb-1 font-semibold">Wishes</h2>
             {advice.data.goods.map((good) => (
-              <Wish key={good.good} good={good} value={wishes[good.good]} onWish={put} />
-            ))}
-            {advice.data.budget.map((each) => (
-              <p key={each.si} className="pt-1 text-[13px]">
-                <button type="button" className={LEADS_ON} onClick={() => put("price", each.si)}>
-                  <Words
-                    text={{ words: ["within the ", " that may be spent on this rig"], amounts: [each] }}
-                  />
-                </button>
-              </p>
+              <Wish
+                key={good.good}
+                good={good}
+                value={wishes[good.good] ?? said(good.good)}
+                said={said(good.good) !== undefined && wishes[good.good] === undefined}
+                onWish={wish}
+              />
             ))}
             <WhyNot id={id} advice={advice.data} />
             <MeasureFirst advice={advice.data} />

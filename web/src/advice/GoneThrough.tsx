@@ -98,7 +98,7 @@ function count(rigs: number): string {
 function gone(advice: WholeAdvice): string {
   const whole =
     advice.searched === advice.all
-      ? `All ${count(advice.all)} rigs: the front is exact`
-      : `${count(advice.searched)} rigs, of ${count(advice.all)} that all answers give: of those it is exact, the others were not asked`;
+      ? `All ${count(advice.all)} rigs, and none was missed`
+      : `${count(advice.searched)} of the ${count(advice.all)} rigs that all answers give; among these none was missed, the others were not asked`;
   return `${whole}. ${count(advice.cannot)} cannot be put together, ${count(advice.beaten)} are no better in anything than one shown.`;
 }

@@ -1,4 +1,4 @@
-import type { GoodShown } from "../api/types";
+import type { Good, GoodShown } from "../api/types";
 import { NumberOf } from "../parts/amounts";
 import { capital } from "../units/format";
 
@@ -6,11 +6,14 @@ import { capital } from "../units/format";
 export function Wish({
   good,
   value,
+  said,
   onWish,
 }: {
   good: GoodShown;
   value: number | undefined;
-  onWish: (good: string, value: number | null) => void;
+  /** Whether the rig itself says it. */
+  said: boolean;
+  onWish: (good: Good, value: number | null) => void;
 }) {
   return (
     <div className="border-b border-grid py-1">
@@ -22,6 +25,7 @@ export function Wish({
         onValue={(next) => onWish(good.good, next)}
         onEmpty={() => onWish(good.good, null)}
       />
+      {said && <p className="text-[12.5px] text-ink-3">as this rig says; empty it to look further</p>}
       {good.least.si !== good.most.si && (
         <input
           type="range"

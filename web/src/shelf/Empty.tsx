@@ -36,7 +36,7 @@ export function Empty({
             <li key={name} className="py-1">
               <Button
                 look="quiet"
-                onClick={() => onStart(name, kind, { ...NOTHING_KNOWN, ...known, fill: true })}
+                onClick={() => onStart(name, kind, { ...NOTHING_KNOWN, ...known, rest: "filled-in" })}
               >
                 {name}
               </Button>

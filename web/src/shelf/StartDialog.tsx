@@ -29,6 +29,7 @@ const GROUPS: [string, [Question, string][]][] = [
       ["pack", "Battery you have"],
       ["hours", "How long a day"],
       ["drill", "May it be drilled"],
+      ["budget", "What may be spent"],
     ],
   ],
 ];
@@ -51,8 +52,8 @@ export function StartDialog({
   const gear = useGear(kind, known.display);
   const say = (more: Partial<Known>) => setKnown((now) => ({ ...now, ...more }));
   const ready = name.trim() !== "" || kind !== "undecided";
-  const start = (fill: boolean) => {
-    if (ready) onStart(name.trim() || named(kind), kind, { ...known, fill });
+  const start = (rest: Known["rest"]) => {
+    if (ready) onStart(name.trim() || named(kind), kind, { ...known, rest });
   };
   const ask = (question: Question, words: string) => (
     <Ask
@@ -79,7 +80,7 @@ export function StartDialog({
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          start(false);
+          start("open");
         }}
       >
         <label className="flex items-baseline justify-between gap-4 py-1">
@@ -141,11 +142,14 @@ export function StartDialog({
           <Button type="submit" look="quiet" disabled={!ready}>
             Start it
           </Button>
-          <Button disabled={kind === "undecided"} onClick={() => start(true)}>
+          <Button disabled={kind === "undecided"} onClick={() => start("filled-in")}>
             Have the rest filled in
           </Button>
+          <Button disabled={kind === "undecided"} onClick={() => start("advised")}>
+            Be advised whole rigs
+          </Button>
           <span className="text-[13px] text-ink-3">
-            filled in is proposed: each part is yours to keep or change
+            filled in is proposed, each part yours to keep or change; advised are whole rigs to choose among
           </span>
         </div>
       </form>

@@ -19,8 +19,10 @@ export interface Known {
   season: string;
   style: string;
   drill: string;
-  /** Whether the rest is filled in. */
-  fill: boolean;
+  /** What may be spent. */
+  budget: string;
+  /** What becomes of the rest. */
+  rest: "open" | "filled-in" | "advised";
 }
 
 export const NOTHING_KNOWN: Known = {
@@ -35,7 +37,8 @@ export const NOTHING_KNOWN: Known = {
   season: "",
   style: "",
   drill: "",
-  fill: false,
+  budget: "",
+  rest: "open",
 };
 
 /** What is on offer to begin from. */
@@ -46,7 +49,7 @@ export interface Gear {
   packs: Pack[];
 }
 
-export type Question = Exclude<keyof Known, "owned" | "fill">;
+export type Question = Exclude<keyof Known, "owned" | "rest">;
 
 type Options = [string, string][];
 
@@ -57,6 +60,8 @@ function said<T extends string>(all: [T, string][]): Options {
 }
 
 const HOURS = ["3", "4", "5", "6", "8", "10", "12"];
+
+const BUDGETS = ["150", "300", "500", "800", "1200"];
 
 const DEPTHS: [string, string][] = [
   ["1-4", "shallow, "],
@@ -93,6 +98,8 @@ export function answers(question: Question, gear: Gear, system: System): Options
       return said(choices("Season"));
     case "style":
       return said(choices("FishingStyle"));
+    case "budget":
+      return BUDGETS.map((each) => [each, each]);
     case "drill":
       return [
         ["no-drill", "no"],
@@ -143,6 +150,8 @@ export function fillsIn(question: Question, known: Known, gear: Gear, system: Sy
       return "temperature of the water, cold of the battery";
     case "style":
       return "how the craft moves, which views count";
+    case "budget":
+      return "what has yet to be had is held against it";
     case "drill":
       return value === "no-drill" ? "nothing that wants a hole is proposed" : "holes may be proposed there";
   }
@@ -173,7 +182,10 @@ export function withSaid(rig: Rig, known: Known): Rig {
     ...rig,
     outing: { ...outing, water, phases },
     schools: { ...schools, drilling },
-    purse: { ...purse, purchases: [...purse.purchases, ...owned] },
+    purse: {
+      budget: known.budget === "" ? purse.budget : chosen(Number(known.budget)),
+      purchases: [...purse.purchases, ...owned],
+    },
   };
   return JSON.stringify(next) === JSON.stringify(rig) ? rig : next;
 }

@@ -58,10 +58,14 @@ export function useShelf() {
           saved = await answer(api.PUT("/api/rigs/{id}", { params, body: documentOf(told) }));
         }
         if (known.pack !== "") await take(`battery.own.${known.pack}`);
-        if (known.fill) await take("water.fill-in");
+        if (known.rest === "filled-in") await take("water.fill-in");
         keep(saved);
         beginGuide(saved.id);
-        void navigate(`/rigs/${saved.id}/${nextStep(stepsOf(saved.review))?.link ?? saved.review.weakest}`);
+        const view =
+          known.rest === "advised"
+            ? "advice"
+            : (nextStep(stepsOf(saved.review))?.link ?? saved.review.weakest);
+        void navigate(`/rigs/${saved.id}/${view}`);
         return null;
       }),
     duplicate: (entry: ShelfEntry) =>

@@ -7,6 +7,7 @@ import app.brightkeel.core.Share;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
@@ -67,8 +68,17 @@ public class AccessIT extends InBrowser {
         assertThat(page.getByRole(AriaRole.TABLE)).isVisible();
         check("compare");
         page.navigate(app.url("/rigs/" + rig(0) + "/advice"));
-        assertThat(page.getByLabel("Rigs by name")).containsText("nothing beats");
+        assertThat(page.locator("main")).containsText("nothing beats");
         check("advice");
+        page.getByText("As a picture").click();
+        assertThat(page.getByLabel("The front as a picture")).isVisible();
+        check("advice, as a picture");
+        page.getByText("With another craft").click();
+        page.getByLabel("With the rig").selectOption(new SelectOption().setIndex(1));
+        assertThat(page.getByLabel("With another craft", new Page.GetByLabelOptions().setExact(true))
+                        .last())
+                .containsText("still to pay");
+        check("advice, with another craft");
         openRig("Lantern crate");
         for (int l = 0; l < Pages.LINKS.size(); l++) {
             String link = Pages.LINKS.get(l);

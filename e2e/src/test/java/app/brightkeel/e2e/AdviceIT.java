@@ -2,11 +2,13 @@ package app.brightkeel.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import org.testng.annotations.Test;
 
 /** Whole rigs advised: looked at, wished for, asked why not, and taken. */
@@ -68,7 +70,15 @@ public class AdviceIT extends InBrowser {
         gone.getByRole(AriaRole.BUTTON)
                 .filter(new Locator.FilterOptions().setHasText("Go through all"))
                 .click();
-        assertThat(gone).containsText("the front is exact", LONG);
+        assertThat(gone).containsText("and none was missed", LONG);
+        // with another craft
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("With another craft"))
+                .click();
+        Locator two = region("With another craft");
+        two.getByLabel("With the rig").selectOption(new SelectOption().setLabel("Kittiwake, summer kayak"));
+        assertThat(two).containsText("Cheapest that holds on both");
+        assertThat(two).containsText("for both");
+        assertThat(two).containsText("Each with its own");
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("By name"))
                 .click();
 
@@ -80,5 +90,27 @@ public class AdviceIT extends InBrowser {
                 .click();
         awaitLine();
         assertThat(page.locator("body")).containsText("proposed");
+    }
+
+    /** Before there is a rig: what is said in the first dialog is wished, and can be lifted. */
+    @Test
+    public void whoStartsIsAdvised() {
+        page.navigate(app.url("/"));
+        page.getByText("Start a rig").first().click();
+        page.getByLabel("Name").fill("advised from the start");
+        page.getByLabel("sled or bucket on ice").check();
+        page.getByLabel("How long a day").selectOption("5");
+        page.getByLabel("May it be drilled").selectOption("no-drill");
+        page.getByLabel("What may be spent").selectOption("150");
+        page.getByText("Be advised whole rigs").click();
+        Locator wishes = region("Wishes and reasons");
+        assertThat(wishes.getByLabel("Still to pay, at most")).hasValue("150");
+        assertThat(wishes.getByLabel("Holes to drill, at most")).hasValue("0");
+        int within = region("Rigs by name").getByRole(AriaRole.LISTITEM).count();
+        wishes.getByLabel("Still to pay, at most").fill("");
+        page.keyboard().press("Tab");
+        assertThat(wishes.getByText("as this rig says")).hasCount(1);
+        assertThat(region("Rigs by name").getByRole(AriaRole.LISTITEM).first()).isVisible();
+        assertTrue(region("Rigs by name").getByRole(AriaRole.LISTITEM).count() >= within);
     }
 }

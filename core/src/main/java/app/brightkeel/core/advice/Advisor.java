@@ -9,11 +9,11 @@ import app.brightkeel.core.review.Effort;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.ProposedParts;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Schools;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.Stream;
@@ -125,10 +125,17 @@ public final class Advisor {
                 .orElse(Text.of("The rig as it is, filled in and mended"));
     }
 
-    /** What may be spent, where that was said; it comes to a wish when the person says so. */
-    public OptionalDouble budget() {
+    /** Wishes that the rig itself says: what may be spent, and that nothing is drilled. */
+    public Map<Good, Double> said() {
+        Map<Good, Double> said = new EnumMap<>(Good.class);
         Figure budget = entered.purse().budget();
-        return budget.isSet() ? OptionalDouble.of(budget.value()) : OptionalDouble.empty();
+        if (budget.isSet()) {
+            said.put(Good.PRICE, budget.value());
+        }
+        if (entered.schools().drilling() == Schools.Drilling.NO_DRILL) {
+            said.put(Good.HOLES, 0.0);
+        }
+        return said;
     }
 
     /** How many rigs there would be if every answer went with every other. */

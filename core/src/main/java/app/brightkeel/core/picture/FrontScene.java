@@ -30,6 +30,9 @@ public final class FrontScene {
     /** Of the axes, what may be pointed at around a rig. */
     private static final double HAND = 0.014;
 
+    /** An axis is at least so many steps long: its marks are told apart. */
+    private static final double LEAST_STEPS = 10;
+
     private FrontScene() {}
 
     /** Rigs that stand in one place of the picture: the first of them is meant. */
@@ -140,9 +143,10 @@ public final class FrontScene {
     private static Axis axis(Good good, List<Double> all) {
         double low = all.stream().mapToDouble(each -> each).min().orElse(0);
         double high = all.stream().mapToDouble(each -> each).max().orElse(1);
-        double wide = Math.max(high - low, Math.max(Math.abs(high) * MARGIN, good.step()));
-        double from = low - MARGIN * wide;
-        double to = high + MARGIN * wide;
+        double wide = Math.max(high - low, LEAST_STEPS * good.step());
+        double middle = (low + high) / 2;
+        double from = middle - (0.5 + MARGIN) * wide;
+        double to = middle + (0.5 + MARGIN) * wide;
         return new Axis(Text.of(good.words()), good.amount(0).unit(), from, to, false, Ticks.linear(from, to, 6));
     }
 

@@ -43,6 +43,7 @@ class AdviceController {
     /**
      * Rigs by name, the whole front and its picture, and what is in the way, within the wishes.
      *
+     * @param free   wishes of the rig itself that are lifted
      * @param across of the picture, from left to right, and {@code up}
      */
     @GetMapping
@@ -55,11 +56,17 @@ class AdviceController {
             @RequestParam(required = false) @Nullable Double minutes,
             @RequestParam(required = false) @Nullable Double seen,
             @RequestParam(required = false) @Nullable Double buys,
+            @RequestParam(defaultValue = "") List<Good> free,
             @RequestParam(defaultValue = "price") Good across,
             @RequestParam(defaultValue = "hours") Good up) {
         Map<Good, Double> wishes = wishes(hours, mass, price, holes, minutes, seen, buys);
         StoredRig stored = rigs.get(id);
         Advisor advisor = advisors.of(stored);
+        advisor.said().forEach((good, wished) -> {
+            if (!free.contains(good)) {
+                wishes.putIfAbsent(good, wished);
+            }
+        });
         return turns.take(() -> WholeAdvice.of(stored.revision(), advisor, wishes, across, up));
     }
 

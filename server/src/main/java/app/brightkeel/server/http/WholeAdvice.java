@@ -35,7 +35,7 @@ import java.util.stream.Stream;
  * @param relax     what a wish has to give where nothing keeps all of them
  * @param measure   what to measure first, the nearest to a turn first
  * @param questions with the answers there are
- * @param budget    that was set for the rig, a wish that may be made; none where none was
+ * @param said      wishes that the rig itself says: they count unless they are lifted
  */
 record WholeAdvice(
         long revision,
@@ -51,7 +51,7 @@ record WholeAdvice(
         List<WishInTheWay> relax,
         List<MeasureFirst> measure,
         List<Question> questions,
-        List<Amount> budget) {
+        List<SaidWish> said) {
 
     /** So many are named of what may be measured. */
     private static final int MEASURED = 5;
@@ -91,6 +91,9 @@ record WholeAdvice(
 
     record FrontRig(String change, List<Amount> worth) {}
 
+    /** A wish that the rig itself says. */
+    record SaidWish(Good good, Amount at) {}
+
     record WishInTheWay(Good good, String words, Amount from, Amount to) {}
 
     /**
@@ -129,7 +132,9 @@ record WholeAdvice(
                 Stream.of(RigAxis.values())
                         .map(axis -> new Question(axis, axis.words(), choices.getOrDefault(axis, List.of())))
                         .toList(),
-                advisor.budget().stream().mapToObj(Good.PRICE::amount).toList());
+                advisor.said().entrySet().stream()
+                        .map(each -> new SaidWish(each.getKey(), each.getKey().amount(each.getValue())))
+                        .toList());
     }
 
     /** Any rig of the front, by the change that makes it. */
