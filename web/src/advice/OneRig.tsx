@@ -1,13 +1,10 @@
-import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { Link } from "react-router";
-import { worthQuery } from "../api/queries";
-import type { Good, GoodShown, NamedRig } from "../api/types";
-import { WorkingTable } from "../line/WorkingTable";
+import type { GoodShown, NamedRig } from "../api/types";
 import { Button, LEADS_ON } from "../parts/Button";
 import { Words } from "../parts/Words";
 import { capital } from "../units/format";
 import { Answers } from "./Answers";
+import { WorthRow } from "./WorthRow";
 
 /** One rig: its names, what it is worth, what it wins and gives up, and each choice with its reason. */
 export function OneRig({
@@ -23,8 +20,6 @@ export function OneRig({
   take: (change: string) => void;
   busy: boolean;
 }) {
-  const [open, setOpen] = useState<Good | null>(null);
-
   return (
     <article>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -40,25 +35,7 @@ export function OneRig({
           </Button>
         </span>
       </div>
-      <p className="flex flex-wrap gap-x-4 text-[13px]">
-        {rig.worth.map((amount, i) => {
-          const good = goods[i]!;
-          return (
-            <button
-              key={good.good}
-              type="button"
-              aria-expanded={open === good.good}
-              title={`How ${good.words} comes about`}
-              className={`whitespace-nowrap border-b border-dashed ${open === good.good ? "border-act" : "border-faint"} hover:border-act`}
-              onClick={() => setOpen(open === good.good ? null : good.good)}
-            >
-              <span className="text-ink-3">{good.words}</span>{" "}
-              <Words text={{ words: ["", ""], amounts: [amount] }} strong />
-            </button>
-          );
-        })}
-      </p>
-      {open !== null && <WorthOf id={id} change={rig.change} good={open} />}
+      <WorthRow id={id} change={rig.change} worth={rig.worth} goods={goods} />
       {rig.surely.words.join("") !== "" && (
         <p className="text-[13px] text-ink-2">
           <Words text={rig.surely} />
@@ -90,16 +67,5 @@ export function OneRig({
         </details>
       )}
     </article>
-  );
-}
-
-function WorthOf({ id, change, good }: { id: string; change: string; good: Good }) {
-  const working = useQuery(worthQuery(id, change, good));
-  return (
-    <div className="my-2 border-l-2 border-rule pl-3">
-      {working.isPending && <p className="text-[13px] text-ink-3">Fetching the working…</p>}
-      {working.isError && <p className="text-[13px] text-fails">{working.error.message}</p>}
-      {working.data && <WorkingTable working={working.data} />}
-    </div>
   );
 }

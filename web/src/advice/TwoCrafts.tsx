@@ -7,6 +7,7 @@ import { ChoiceOf } from "../parts/Choice";
 import { capital } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
 import { Answers } from "./Answers";
+import { WorthRow } from "./WorthRow";
 
 /** This rig and one on another craft, for another season: what they share, what is bought for each, what going to and fro takes. */
 export function TwoCrafts({
@@ -120,14 +121,7 @@ function OnePair({
               beside what is planned
             </Link>
           </p>
-          <p className="flex flex-wrap gap-x-4 text-[13px]">
-            {side.worth.map((worth, g) => (
-              <span key={goods[g]!.good} className="whitespace-nowrap">
-                <span className="text-ink-3">{goods[g]!.words}</span>{" "}
-                <b className="font-semibold">{amount(worth)}</b>
-              </span>
-            ))}
-          </p>
+          <WorthRow id={ids[i]!} change={side.change} worth={side.worth} goods={goods} />
           <Answers answers={side.answers} />
         </div>
       ))}

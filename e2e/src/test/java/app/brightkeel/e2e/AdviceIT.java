@@ -18,11 +18,6 @@ public class AdviceIT extends InBrowser {
     private static final LocatorAssertions.ContainsTextOptions LONG =
             new LocatorAssertions.ContainsTextOptions().setTimeout(90_000);
 
-    private Locator region(String name) {
-        return page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     @Test
     public void aWholeRigIsAdvisedAndTaken() {
         begin("Lantern crate, high tarn", "battery");

@@ -21,11 +21,6 @@ public class GarageIT extends InBrowser {
         assertThat(button("Add a piece")).isVisible();
     }
 
-    private Locator region(String name) {
-        return page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     private void toSeason() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Season"))
                 .click();

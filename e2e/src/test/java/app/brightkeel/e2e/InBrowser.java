@@ -152,6 +152,12 @@ abstract class InBrowser {
         return page.locator("[data-link=" + link + "]");
     }
 
+    /** A part of a page by its name. */
+    protected Locator region(String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
     /** A field by its label; handles in the picture may bear the same words. */
     protected Locator field(String label) {
         return page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label))

@@ -2,6 +2,7 @@ package app.brightkeel.server;
 
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.files.RigDocument;
@@ -39,6 +40,13 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         return http.perform(request.header("Host", "127.0.0.1:4730"))
                 .andReturn()
                 .getResponse();
+    }
+
+    /** What is answered where it is well. */
+    protected JsonNode ok(MockHttpServletRequestBuilder request) throws Exception {
+        MockHttpServletResponse answer = send(request);
+        assertTrue(answer.getStatus() / 100 == 2, answer.getStatus() + " " + answer.getContentAsString());
+        return json(answer);
     }
 
     protected static JsonNode json(MockHttpServletResponse response) throws Exception {

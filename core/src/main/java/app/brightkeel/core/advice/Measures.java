@@ -13,6 +13,7 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.rig.Device;
+import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Holder;
@@ -21,6 +22,7 @@ import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.PackRole;
 import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
+import app.brightkeel.core.rig.Segment;
 import app.brightkeel.core.rig.Transducer;
 import app.brightkeel.core.rig.Water;
 import app.brightkeel.core.route.Hole;
@@ -60,11 +62,15 @@ final class Measures {
 
     private final Set<Object> had = new HashSet<>();
 
+    /** Of the rig they were made of. */
+    private final List<Segment> harness;
+
     /**
      * @param base its parts are had where the person said so
      * @param own  gear of the garage
      */
     Measures(Rig base, List<Item> own) {
+        harness = base.harness().segments();
         own.forEach(item -> {
             if (item.thing() instanceof Thing.OwnMount mount) {
                 had.add(mount.mount().kind());
@@ -99,7 +105,7 @@ final class Measures {
         return rig.purse()
                 .of(part, "", origin)
                 .map(Purchase::having)
-                .filter(having -> having == Having.OWNED || having == Having.COMES_WITH)
+                .filter(Having::there)
                 .isPresent();
     }
 
@@ -228,6 +234,38 @@ final class Measures {
         }
     }
 
+    /**
+     * What batteries, harness and boxes come to at least, however the battery is placed, boxed and wired: of the harness it is
+     * known that it is bought, of a box too, unless one of the garage may stand in its place.
+     */
+    double[] supplyAtLeast(Rig rig, boolean ownBox) {
+        Bill bill = new Bill();
+        packs(rig, bill);
+        int boxes = (int)
+                rig.fitOut().boxes().stream().filter(each -> !hasBox(rig, each)).count();
+        bill.said[Says.BUYS.ordinal()] +=
+                Math.max(0, ownBox ? boxes - 1 : boxes) + (harness.isEmpty() || had.contains(harness) ? 0 : 1);
+        return bill.said;
+    }
+
+    private boolean hasBox(Rig rig, Enclosure box) {
+        return had.contains(box.outside()) || said(rig, box.id(), "");
+    }
+
+    /** More hours than these are not counted; of a rig whose day is not known as many as there may be. */
+    static double[] mostHours(Line line) {
+        return Measure.said(Says.HOURS, counted(line));
+    }
+
+    static double minutes(double[] said) {
+        return said[Says.MINUTES.ordinal()];
+    }
+
+    /** Of a number of minutes alone. */
+    static double[] ofMinutes(double minutes) {
+        return Measure.said(Says.MINUTES, minutes);
+    }
+
     /** Display, transducer and what holds them. */
     void sight(Rig rig, Bill bill) {
         for (Device each : rig.devices()) {
@@ -274,6 +312,11 @@ final class Measures {
 
     /** Battery, harness and boxes. */
     void supply(Rig rig, Bill bill) {
+        packs(rig, bill);
+        joined(rig, bill);
+    }
+
+    private static void packs(Rig rig, Bill bill) {
         for (Pack each : rig.harness().packs()) {
             Figure price = each.label().price();
             bill.add(
@@ -283,6 +326,10 @@ final class Measures {
                     price.isSet() ? OptionalDouble.of(price.value()) : OptionalDouble.empty());
             bill.weigh(each.name(), each.role() == PackRole.IN_USE ? each.massKg() : Figure.UNSET);
         }
+    }
+
+    /** What joins and holds it. */
+    private void joined(Rig rig, Bill bill) {
         boolean sized = rig.harness().segments().stream()
                 .allMatch(each ->
                         each.wire().gauge().decided() && each.wire().lengthM().isSet());
@@ -295,11 +342,7 @@ final class Measures {
         }
         rig.fitOut()
                 .boxes()
-                .forEach(each -> bill.add(
-                        ItemKind.BOX,
-                        each.name(),
-                        had.contains(each.outside()) || said(rig, each.id(), ""),
-                        boxPrice(each.name())));
+                .forEach(each -> bill.add(ItemKind.BOX, each.name(), hasBox(rig, each), boxPrice(each.name())));
     }
 
     private static OptionalDouble extension(double lengthM) {
@@ -320,9 +363,13 @@ final class Measures {
     }
 
     private static double hours(Line line) {
-        Outcome<DayLoad> day = line.get(Load.STAGE);
-        double most = day.isKnown() ? DAYS_COUNTED * day.value().hours() : Double.POSITIVE_INFINITY;
+        double most = counted(line);
         return line.get(Runtime.STAGE).map(run -> Math.min(run.hours(), most)).orElse(0.0);
+    }
+
+    private static double counted(Line line) {
+        Outcome<DayLoad> day = line.get(Load.STAGE);
+        return day.isKnown() ? DAYS_COUNTED * day.value().hours() : Double.POSITIVE_INFINITY;
     }
 
     private static int holes(Line line) {

@@ -4,6 +4,7 @@ import app.brightkeel.core.advice.Measures.Measure;
 import app.brightkeel.core.line.Candidates;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Rule;
+import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -21,6 +22,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongConsumer;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -37,11 +39,18 @@ final class Search {
     /** Answers to the first so many questions make a branch; branches are gone through side by side. */
     private static final int BRANCH = 2;
 
+    /** After so many answers half a rig is held against the front: what is seen, what holds it and the battery are known. */
+    private static final int HALF = RigAxis.BANK.ordinal() + 1;
+
+    private static final double NO_END_OF_MINUTES = 1e6;
+
     /** Branches between which what was found is put together: always the same ones, so that the answer is the same. */
     private static final int ROUND = 20;
 
     private final Space space;
     private final Measures measures;
+    private final double[] mostHours;
+    private final boolean ownBox;
     private final Candidates candidates;
     private final List<List<Relevance>> decidedAt;
 
@@ -61,6 +70,8 @@ final class Search {
         this.stop = stop;
         this.progress = progress;
         measures = space.measures();
+        mostHours = Measures.mostHours(space.base());
+        ownBox = space.options(RigAxis.BOX).stream().anyMatch(each -> each.id().startsWith(Purchase.ITEM));
         candidates = new Candidates(space.base());
         List<Relevance> groups = Relevance.groups(space.base());
         decidedAt = decided(groups);
@@ -157,6 +168,9 @@ final class Search {
         /** What was measured, by the answers it depends on. */
         private final Map<Measure, Map<Long, double[]>> measured = new EnumMap<>(Measure.class);
 
+        /** What battery, harness and boxes come to at least, by the answer to which battery. */
+        private final Map<Integer, double[]> packs = new HashMap<>();
+
         /** The line of a rig by how many questions are answered in it; null where it was not asked for yet. */
         private final List<@Nullable Optional<Line>> made;
 
@@ -200,6 +214,10 @@ final class Search {
             if (stop.getAsBoolean() || gives(answered)) {
                 return;
             }
+            if (answered == HALF && halfBeaten()) {
+                tally.beaten(space.below(answered));
+                return;
+            }
             if (answered == AXES.length) {
                 judge();
                 return;
@@ -211,7 +229,7 @@ final class Search {
                     tell();
                 }
                 if (answered + 1 == AXES.length && foretoldBeaten()) {
-                    tally.beaten();
+                    tally.beaten(1);
                 } else {
                     from(answered + 1);
                 }
@@ -242,6 +260,72 @@ final class Search {
             return false;
         }
 
+        /**
+         * Whether every rig with these answers is beaten: they cost and weigh no less, see no more and take no fewer minutes than
+         * this one does with the best answers to the others, and no hours beyond those that count are worth anything.
+         */
+        private boolean halfBeaten() {
+            Optional<Line> line = line(HALF);
+            if (line.isEmpty()) {
+                return false;
+            }
+            List<double[]> said = List.of(
+                    mostHours,
+                    Measure.SEEN.atBest(measured(Measure.SEEN, line.get())),
+                    measured(Measure.SIGHT, line.get()),
+                    packs.computeIfAbsent(
+                            choice[HALF - 1],
+                            bank -> measures.supplyAtLeast(line.get().entered(), ownBox)));
+            // minutes are asked for last: for them whole rigs may have to be made
+            if (!front.covers(atLeast(said, NO_END_OF_MINUTES), choice)) {
+                return false;
+            }
+            double minutes = leastMinutes(line.get().entered(), HALF);
+            return minutes < NO_END_OF_MINUTES && front.covers(atLeast(said, minutes), choice);
+        }
+
+        private static Worth atLeast(List<double[]> said, double minutes) {
+            return Measures.worth(Stream.concat(said.stream(), Stream.of(Measures.ofMinutes(minutes)))
+                    .toList());
+        }
+
+        private double[] measured(Measure measure, Line line) {
+            return known(measure).computeIfAbsent(space.key(choice, measure.axes()), key -> measure.of(measures, line));
+        }
+
+        /** Of all rigs with the same answers so far that can be put together, or could with another battery. */
+        private double leastMinutes(Rig half, int answered) {
+            if (answered == AXES.length) {
+                long key = space.key(choice, Measure.MINUTES.axes());
+                double[] known = known(Measure.MINUTES).get(key);
+                if (known == null) {
+                    Optional<Rig> rig = answered(half);
+                    if (rig.isEmpty()) {
+                        return NO_END_OF_MINUTES;
+                    }
+                    known = Measure.MINUTES.of(measures, candidates.of(rig.get()));
+                    known(Measure.MINUTES).put(key, known);
+                }
+                return Measures.minutes(known);
+            }
+            double least = NO_END_OF_MINUTES;
+            for (int option = 0; option < space.options(AXES[answered]).size(); option++) {
+                choice[answered] = option;
+                least = Math.min(least, leastMinutes(half, answered + 1));
+            }
+            choice[answered] = 0;
+            return least;
+        }
+
+        /** Half a rig with the other questions answered too. */
+        private Optional<Rig> answered(Rig half) {
+            Optional<Rig> rig = Optional.of(half);
+            for (int axis = HALF; axis < AXES.length && rig.isPresent(); axis++) {
+                rig = space.next(rig.get(), choice, axis);
+            }
+            return rig;
+        }
+
         /** Whether what rigs with the same answers were worth makes one that is beaten: it need not be made then. */
         private boolean foretoldBeaten() {
             List<double[]> said = new ArrayList<>(MEASURES.length);
@@ -267,12 +351,11 @@ final class Search {
             }
             List<double[]> said = new ArrayList<>(MEASURES.length);
             for (Measure measure : MEASURES) {
-                said.add(known(measure)
-                        .computeIfAbsent(space.key(choice, measure.axes()), key -> measure.of(measures, line.get())));
+                said.add(measured(measure, line.get()));
             }
             Worth worth = Measures.worth(said);
             if (front.covers(worth, choice)) {
-                tally.beaten();
+                tally.beaten(1);
                 return;
             }
             for (Relevance group : last) {

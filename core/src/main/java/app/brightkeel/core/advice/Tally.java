@@ -35,8 +35,8 @@ public record Tally(long all, long cannot, Map<String, Long> broken, long beaten
             broken.merge(rule.id(), rigs, Long::sum);
         }
 
-        void beaten() {
-            beaten++;
+        void beaten(long rigs) {
+            beaten += rigs;
         }
 
         void held() {

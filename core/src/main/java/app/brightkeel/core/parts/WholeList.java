@@ -178,7 +178,7 @@ public final class WholeList {
         List<Purchase> said =
                 item.parts().stream().flatMap(part -> said(part).stream()).toList();
         boolean there = said.size() == item.parts().size()
-                && said.stream().allMatch(each -> each.having() == Having.OWNED || each.having() == Having.COMES_WITH);
+                && said.stream().allMatch(each -> each.having().there());
         Optional<Double> each = HarnessPrices.each(item.what(), item.item().amounts());
         rows.add(new Row(
                 item.parts(),

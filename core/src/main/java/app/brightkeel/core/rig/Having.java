@@ -19,4 +19,9 @@ public enum Having implements Worded {
     public String words() {
         return words;
     }
+
+    /** Whether it need not be bought: it is on hand, or comes with what is. */
+    public boolean there() {
+        return this == OWNED || this == COMES_WITH;
+    }
 }

@@ -101,7 +101,7 @@ public record Conversion(List<Thing> things) {
         Having having = Origins.said(rig, each.part(), each.piece())
                 .map(Purchase::having)
                 .orElse(each.thing().kind() == ItemKind.LEAD ? Having.OWNED : Having.UNDECIDED);
-        return having == Having.OWNED || having == Having.COMES_WITH;
+        return having.there();
     }
 
     /** Those that are somewhere. */

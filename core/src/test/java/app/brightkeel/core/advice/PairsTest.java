@@ -99,7 +99,7 @@ public class PairsTest {
     private static boolean had(Rig rig, String part, String origin) {
         return rig.purse()
                 .of(part, "", origin)
-                .filter(said -> said.having() == Having.OWNED || said.having() == Having.COMES_WITH)
+                .filter(said -> said.having().there())
                 .isPresent();
     }
 

@@ -198,6 +198,37 @@ public class SearchTest {
         assertEquals(worths(Search.of(space)), worths(found));
     }
 
+    /** Half a rig costs, weighs and wants buying no less than is said of it, however it is placed, boxed and wired then. */
+    @Test(dataProvider = "rigs")
+    public void halfARigComesToNoMoreThanTheWhole(Rig rig) {
+        Space space = owning(rig);
+        Measures measures = space.measures();
+        boolean ownBox = space.options(RigAxis.BOX).size() > 1;
+        Random random = new Random(7);
+        int wholes = 0;
+        for (int k = 0; k < 300; k++) {
+            int[] choice = IntStream.range(0, AXES.length)
+                    .map(axis -> random.nextInt(space.options(AXES[axis]).size()))
+                    .toArray();
+            int[] half = choice.clone();
+            for (int axis = RigAxis.STOWAGE.ordinal(); axis < AXES.length; axis++) {
+                half[axis] = 0;
+            }
+            Optional<Rig> whole = space.rig(choice);
+            Optional<Rig> part = space.rig(half);
+            if (whole.isPresent() && part.isPresent()) {
+                wholes++;
+                Worth least = Measures.worth(List.of(measures.supplyAtLeast(part.get(), ownBox)));
+                Worth most = Measures.worth(List.of(Measures.Measure.SUPPLY.of(measures, Line.of(whole.get()))));
+                assertTrue(
+                        least.price() <= most.price() && least.massKg() <= most.massKg() && least.buys() <= most.buys(),
+                        space.id(choice) + ": " + least + ", " + most);
+                assertTrue(least.massKg() > 0);
+            }
+        }
+        assertTrue(wholes > 30, wholes + " rigs");
+    }
+
     /** What is yours is asked like anything of its sort, and differs from that in what is to pay and to buy alone. */
     @Test(dataProvider = "rigs")
     public void whatIsYoursCostsNothing(Rig rig) {

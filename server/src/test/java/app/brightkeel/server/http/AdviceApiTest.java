@@ -14,18 +14,11 @@ import app.brightkeel.core.reference.Table;
 import app.brightkeel.server.ServerTest;
 import java.util.List;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Whole rigs advised: as they are told, asked for within wishes, asked why not, and taken. */
 public class AdviceApiTest extends ServerTest {
-
-    private JsonNode ok(MockHttpServletRequestBuilder request) throws Exception {
-        MockHttpServletResponse answer = send(request);
-        assertTrue(answer.getStatus() / 100 == 2, answer.getStatus() + " " + answer.getContentAsString());
-        return json(answer);
-    }
 
     @Test
     public void aRigIsAdvisedAndTaken() throws Exception {

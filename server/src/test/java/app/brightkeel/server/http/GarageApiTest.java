@@ -35,12 +35,6 @@ public class GarageApiTest extends ServerTest {
         return ok(get("/api/garage"));
     }
 
-    private JsonNode ok(MockHttpServletRequestBuilder request) throws Exception {
-        MockHttpServletResponse answer = send(request);
-        assertTrue(answer.getStatus() / 100 == 2, answer.getStatus() + " " + answer.getContentAsString());
-        return json(answer);
-    }
-
     @BeforeMethod
     public void emptied() throws Exception {
         for (JsonNode item : garage().path("items")) {
