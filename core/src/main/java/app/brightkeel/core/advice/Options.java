@@ -336,6 +336,7 @@ final class Options {
                 .massKg(item.massKg())
                 .wallM(item.wallM())
                 .ribs(List.of()));
-        return rig.withFitOut(rig.fitOut().with(placed));
+        // what was said of the other is not said of this one
+        return rig.withFitOut(rig.fitOut().with(placed)).withPurse(rig.purse().without(old.id(), ""));
     }
 }

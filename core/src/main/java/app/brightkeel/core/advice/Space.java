@@ -171,6 +171,11 @@ final class Space {
                 .toList();
     }
 
+    /** The line of a rig by its answers; empty where it cannot be. */
+    Optional<Line> line(int[] choice) {
+        return rig(choice).map(Line::of);
+    }
+
     /** A rig by its answers, as {@link #next} makes it; empty where it cannot be. */
     Optional<Rig> rig(int[] choice) {
         Optional<Rig> rig = Optional.of(base.entered());

@@ -12,7 +12,9 @@ import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Verdict;
 import app.brightkeel.core.review.whole.RigReviewer;
 import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.MountKind;
+import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.RigPatch;
 import java.util.ArrayList;
@@ -196,6 +198,28 @@ public class SearchTest {
         }
         System.out.println(rig.name() + ": " + found.points().size() + " of " + found.tally());
         assertEquals(worths(Search.of(space)), worths(found));
+    }
+
+    /** A box that takes the place of the one on hand is bought, and is not said to be on hand. */
+    @Test
+    public void aBoxInThePlaceOfYoursIsBought() {
+        Rig rig = DemoRigs.bittern();
+        String box = Options.box(rig).orElseThrow().id();
+        Rig owned = rig.withPurse(rig.purse().with(new Purchase(box, "", "", Having.OWNED, Figure.UNSET, "", "")));
+        Space space = space(owned);
+        int[] choice = new int[AXES.length];
+        Worth mine = space.line(choice).map(space.measures()::of).orElseThrow();
+        int asked = 0;
+        for (int option = 1; option < space.options(RigAxis.BOX).size(); option++) {
+            choice[RigAxis.BOX.ordinal()] = option;
+            Optional<Line> line = space.line(choice);
+            if (line.isPresent()) {
+                asked++;
+                assertEquals(space.measures().of(line.get()).buys(), mine.buys() + 1);
+                assertEquals(line.get().entered().purse().of(box, "", ""), Optional.empty());
+            }
+        }
+        assertTrue(asked > 1, asked + " boxes");
     }
 
     /** Half a rig costs, weighs and wants buying no less than is said of it, however it is placed, boxed and wired then. */
