@@ -14,14 +14,16 @@ import app.brightkeel.server.store.StoreFailure;
 import app.brightkeel.server.store.UnreadableRig;
 import java.io.IOException;
 import java.net.SocketTimeoutException;
+import java.util.Collection;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.tomcat.util.http.InvalidParameterException;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.MethodParameter;
+import org.springframework.core.ResolvableType;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -29,6 +31,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.web.firewall.RequestRejectedException;
+import org.springframework.util.ClassUtils;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -195,22 +198,23 @@ class Problems {
                 HttpStatus.BAD_REQUEST,
                 "Not understood",
                 mismatch.getName() + " is " + Checks.cut(String.valueOf(mismatch.getValue()), MOST_TOLD) + "; allowed: "
-                        + allowed(mismatch.getRequiredType()) + "."));
+                        + allowed(mismatch.getParameter()) + "."));
     }
 
-    private static String allowed(@Nullable Class<?> type) {
-        if (type == null) {
-            return "another kind of value";
-        }
+    private static String allowed(MethodParameter parameter) {
+        ResolvableType declared = ResolvableType.forMethodParameter(parameter);
+        // of several values each is one of these
+        ResolvableType each = Collection.class.isAssignableFrom(declared.toClass()) ? declared.getGeneric(0) : declared;
+        Class<?> type = ClassUtils.resolvePrimitiveIfNecessary(each.toClass());
         if (type.isEnum()) {
             return Stream.of(type.getEnumConstants())
                     .map(constant -> ((Enum<?>) constant).name().toLowerCase(Locale.ROOT))
                     .collect(Collectors.joining(", "));
         }
-        if (type == int.class || type == long.class) {
-            return "a whole number of at most " + (type == int.class ? 9 : 18) + " digits";
+        if (type == Integer.class || type == Long.class) {
+            return "a whole number of at most " + (type == Integer.class ? 9 : 18) + " digits";
         }
-        return type == double.class ? "a number" : "true or false";
+        return type == Double.class ? "a number" : "true or false";
     }
 
     @ExceptionHandler

@@ -171,7 +171,14 @@ public class AdviceApiTest extends ServerTest {
             assertEquals(refused.getStatus(), 422, wrong);
             assertTrue(refused.getContentAsString().contains("mass"), refused.getContentAsString());
         }
-        assertEquals(send(get(path).param("mass", "heavy")).getStatus(), 400);
+        for (List<String> wrong : List.of(
+                List.of("mass", "heavy", "a number"),
+                List.of("free", "hats", "hours, mass"),
+                List.of("up", "hats", "hours"))) {
+            MockHttpServletResponse odd = send(get(path).param(wrong.get(0), wrong.get(1)));
+            assertEquals(odd.getStatus(), 400, wrong.toString());
+            assertTrue(odd.getContentAsString().contains("allowed: " + wrong.get(2)), odd.getContentAsString());
+        }
         assertEquals(
                 send(get("/api/rigs/" + id + "/changes/water.advise.mount.nowhere"))
                         .getStatus(),
