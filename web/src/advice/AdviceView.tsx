@@ -7,6 +7,7 @@ import type { Good, WholeAdvice } from "../api/types";
 import { LEADS_ON } from "../parts/Button";
 import { useKeys } from "../parts/keys";
 import { RigHead, Trouble } from "../parts/RigHead";
+import { TAB } from "../parts/tab";
 import { Words } from "../parts/Words";
 import { capital } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
@@ -97,11 +98,7 @@ export default function AdviceView() {
                 className="flex gap-6 border-b border-rule px-6 max-md:px-3"
               >
                 {WAYS.map(([value, words]) => (
-                  <Tabs.Trigger
-                    key={value}
-                    value={value}
-                    className="border-b-2 border-transparent pt-1 pb-[7px] text-ink-2 data-[state=active]:border-act data-[state=active]:font-semibold data-[state=active]:text-ink"
-                  >
+                  <Tabs.Trigger key={value} value={value} className={TAB}>
                     {words}
                   </Tabs.Trigger>
                 ))}

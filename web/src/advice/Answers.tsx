@@ -1,5 +1,6 @@
 import type { AnswerShown } from "../api/types";
 import { Words } from "../parts/Words";
+import { says } from "../units/format";
 
 /** What a rig answers otherwise than the one that is planned, each with its reason. */
 export function Answers({ answers }: { answers: AnswerShown[] }) {
@@ -12,7 +13,7 @@ export function Answers({ answers }: { answers: AnswerShown[] }) {
           <dt className="text-ink-3">{each.question}</dt>
           <dd>
             <Words text={each.answer} />
-            {each.because.words.join("") !== "" && (
+            {says(each.because) && (
               <span className="text-ink-3">
                 {" "}
                 · <Words text={each.because} />

@@ -1,9 +1,9 @@
-import { Link } from "react-router";
 import type { GoodShown, NamedRig } from "../api/types";
-import { Button, LEADS_ON } from "../parts/Button";
+import { Button } from "../parts/Button";
 import { Words } from "../parts/Words";
-import { capital } from "../units/format";
+import { capital, says } from "../units/format";
 import { Answers } from "./Answers";
+import { BesidePlanned } from "./BesidePlanned";
 import { WorthRow } from "./WorthRow";
 
 /** One rig: its names, what it is worth, what it wins and gives up, and each choice with its reason. */
@@ -27,26 +27,24 @@ export function OneRig({
           {rig.titles.length === 0 ? "One without a name" : capital(rig.titles.join(", "))}
         </h2>
         <span className="flex gap-4">
-          <Link to={`/compare?of=${id}&of=${id}:${rig.change}`} className={LEADS_ON}>
-            beside what is planned
-          </Link>
+          <BesidePlanned id={id} change={rig.change} />
           <Button disabled={busy} onClick={() => take(rig.change)}>
             Take it
           </Button>
         </span>
       </div>
       <WorthRow id={id} change={rig.change} worth={rig.worth} goods={goods} />
-      {rig.surely.words.join("") !== "" && (
+      {says(rig.surely) && (
         <p className="text-[13px] text-ink-2">
           <Words text={rig.surely} />
         </p>
       )}
-      {rig.wins.words.join("") !== "" && (
+      {says(rig.wins) && (
         <p className="text-holds">
           Wins: <Words text={rig.wins} />
         </p>
       )}
-      {rig.gives.words.join("") !== "" && (
+      {says(rig.gives) && (
         <p className="text-close">
           Gives up: <Words text={rig.gives} />
         </p>

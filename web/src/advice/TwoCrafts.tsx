@@ -1,12 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link } from "react-router";
 import { advisedPairsQuery, shelfQuery } from "../api/queries";
 import type { GoodShown, PairShown } from "../api/types";
-import { LEADS_ON } from "../parts/Button";
 import { ChoiceOf } from "../parts/Choice";
 import { capital } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
 import { Answers } from "./Answers";
+import { BesidePlanned } from "./BesidePlanned";
 import { WorthRow } from "./WorthRow";
 
 /** This rig and one on another craft, for another season: what they share, what is bought for each, what going to and fro takes. */
@@ -117,9 +116,7 @@ function OnePair({
         <div key={ids[i]} className="pt-2">
           <p className="flex flex-wrap items-baseline justify-between gap-x-4">
             <b className="font-semibold">{names[i]}</b>
-            <Link to={`/compare?of=${ids[i]}&of=${ids[i]}:${side.change}`} className={LEADS_ON}>
-              beside what is planned
-            </Link>
+            <BesidePlanned id={ids[i]!} change={side.change} />
           </p>
           <WorthRow id={ids[i]!} change={side.change} worth={side.worth} goods={goods} />
           <Answers answers={side.answers} />

@@ -1,12 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link } from "react-router";
 import { whyNotQuery } from "../api/queries";
 import type { WholeAdvice, WhyNotShown } from "../api/types";
-import { LEADS_ON } from "../parts/Button";
 import { ChoiceOf } from "../parts/Choice";
 import { Words } from "../parts/Words";
-import { capital } from "../units/format";
+import { capital, says } from "../units/format";
+import { BesidePlanned } from "./BesidePlanned";
 import { Because } from "./GoneThrough";
 
 /** Asked of any answer: the rule, the rig nearest to it, and what wanting it costs. */
@@ -47,9 +46,7 @@ function Answered({ id, why }: { id: string; why: WhyNotShown }) {
   const beside = (change: string, words: string) =>
     change !== "" && (
       <p>
-        <Link to={`/compare?of=${id}&of=${id}:${change}`} className={LEADS_ON}>
-          {words}
-        </Link>
+        <BesidePlanned id={id} change={change} words={words} />
       </p>
     );
   return (
@@ -62,7 +59,7 @@ function Answered({ id, why }: { id: string; why: WhyNotShown }) {
           {capital(rule.link)}: <Words text={rule.says} />
         </p>
       ))}
-      {why.costs.words.join("") !== "" && (
+      {says(why.costs) && (
         <p className="text-close">
           Wanting it costs: <Words text={why.costs} />
         </p>

@@ -30,6 +30,7 @@ import { PicturePane } from "./PicturePane";
 import { ListsDialog } from "./ListsDialog";
 import { PreferencesDialog } from "./PreferencesDialog";
 import { SetPane } from "./SetPane";
+import { TAB } from "../parts/tab";
 import { WhyPane } from "./WhyPane";
 
 /** One rig as a line: the strip, the picture of a link, its panes, the findings. */
@@ -281,11 +282,7 @@ function Panes({ pane, show }: { pane: Pane; show: (pane: Pane) => void }) {
     >
       <Tabs.List aria-label="Panes" className="mx-6 mt-3 flex gap-6 border-b border-rule">
         {PANES.map(([value, words, key]) => (
-          <Tabs.Trigger
-            key={value}
-            value={value}
-            className="border-b-2 border-transparent pt-1 pb-[7px] text-ink-2 data-[state=active]:border-act data-[state=active]:font-semibold data-[state=active]:text-ink"
-          >
+          <Tabs.Trigger key={value} value={value} className={TAB}>
             {words} <Kbd>{key}</Kbd>
           </Tabs.Trigger>
         ))}

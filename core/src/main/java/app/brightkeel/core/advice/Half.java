@@ -4,9 +4,6 @@ import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.garage.RigThings;
 import app.brightkeel.core.garage.Uses;
 import app.brightkeel.core.line.Line;
-import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Pack;
-import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.station.Second;
 import java.util.ArrayList;
@@ -14,7 +11,6 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
@@ -30,9 +26,6 @@ import java.util.function.BooleanSupplier;
  */
 record Half(Front.Point point, Map<ItemKind, String> whats, Map<ItemKind, Double> toPay, Map<String, Double> own) {
 
-    /** What goes to and fro, and on which question it is the answer. */
-    static final List<ItemKind> TRAVEL = List.of(ItemKind.DISPLAY, ItemKind.PACK);
-
     private static final Set<RigAxis> APART = EnumSet.of(RigAxis.DISPLAY, RigAxis.BANK);
 
     /** For each display with each battery, all that no other beats: with another craft any of those may be the best. */
@@ -47,18 +40,10 @@ record Half(Front.Point point, Map<ItemKind, String> whats, Map<ItemKind, Double
     private static Half of(Space space, Front.Point point, Rig rig) {
         Map<ItemKind, String> whats = new EnumMap<>(ItemKind.class);
         Map<ItemKind, Double> toPay = new EnumMap<>(ItemKind.class);
-        Optional<Device> display = Options.display(rig);
-        Optional<Pack> pack = Options.pack(rig);
-        whats.put(
-                ItemKind.DISPLAY,
-                display.map(each -> what(rig, each.id(), each.origin())).orElse(""));
-        whats.put(
-                ItemKind.PACK,
-                pack.map(each -> what(rig, each.id(), each.origin())).orElse(""));
         Bought bought = new Bought();
-        space.measures().sight(rig, bought);
-        space.measures().supply(rig, bought);
-        for (ItemKind kind : TRAVEL) {
+        space.measures().itemise(rig, bought);
+        for (ItemKind kind : Traveller.KINDS) {
+            whats.put(kind, Traveller.of(rig, kind).map(each -> each.what(rig)).orElse(""));
             toPay.put(kind, bought.first.getOrDefault(kind, 0.0));
         }
         return new Half(point, whats, toPay, own(rig));
@@ -75,15 +60,6 @@ record Half(Front.Point point, Map<ItemKind, String> whats, Map<ItemKind, Double
         return all;
     }
 
-    /** A piece of the garage is itself, anything else one of its sort in the catalogue. */
-    private static String what(Rig rig, String part, String origin) {
-        return rig.purse()
-                .of(part, "", origin)
-                .map(Purchase::item)
-                .filter(item -> !item.isEmpty())
-                .orElse(origin);
-    }
-
     /** What there is to pay for the first of each kind. */
     private static final class Bought extends Measures.Bill {
         private final Map<ItemKind, Double> first = new EnumMap<>(ItemKind.class);
@@ -96,7 +72,7 @@ record Half(Front.Point point, Map<ItemKind, String> whats, Map<ItemKind, Double
 
     /** What both could use one and the same of. */
     List<ItemKind> shared(Half other) {
-        return TRAVEL.stream()
+        return Traveller.KINDS.stream()
                 .filter(kind -> !what(kind).isEmpty() && what(kind).equals(other.what(kind)))
                 .toList();
     }
@@ -136,6 +112,6 @@ record Half(Front.Point point, Map<ItemKind, String> whats, Map<ItemKind, Double
     }
 
     Line line(Space space) {
-        return space.rig(point.choice()).map(Line::of).orElse(space.base());
+        return space.line(point.choice()).orElse(space.base());
     }
 }

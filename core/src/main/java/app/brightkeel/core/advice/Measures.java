@@ -13,7 +13,6 @@ import app.brightkeel.core.line.Outcome;
 import app.brightkeel.core.load.DayLoad;
 import app.brightkeel.core.load.Load;
 import app.brightkeel.core.rig.Device;
-import app.brightkeel.core.rig.Enclosure;
 import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.Having;
 import app.brightkeel.core.rig.Holder;
@@ -60,6 +59,7 @@ final class Measures {
             line -> TakeOff.of(line.rig()).minMin();
     private static final Function<Line, Double> SEEN = Measures::seen;
 
+    /** What has no place in the purse of its own: mounts, adapters, extensions and the harness that are there. */
     private final Set<Object> had = new HashSet<>();
 
     /** Of the rig they were made of. */
@@ -78,23 +78,15 @@ final class Measures {
                 had.add(adapter.adapter());
             }
         });
-        base.devices().stream()
-                .filter(each -> said(base, each.id(), each.origin()))
-                .forEach(had::add);
+
         base.transducers().stream()
                 .filter(each -> said(base, each.id(), each.origin()))
                 .forEach(each -> {
-                    had.add(each.id() + each.origin());
                     had.add(each.mount().kind());
                     had.addAll(each.plug().adapters());
                     had.add(each.lead().extensionM());
                 });
-        base.holders().stream()
-                .filter(each -> said(base, each.id(), each.origin()))
-                .forEach(had::add);
-        base.fitOut().boxes().stream()
-                .filter(each -> said(base, each.id(), ""))
-                .forEach(each -> had.add(each.outside()));
+
         if (!base.harness().segments().isEmpty()
                 && base.harness().segments().stream().allMatch(each -> said(base, each.id(), ""))) {
             had.add(base.harness().segments());
@@ -241,15 +233,12 @@ final class Measures {
     double[] supplyAtLeast(Rig rig, boolean ownBox) {
         Bill bill = new Bill();
         packs(rig, bill);
-        int boxes = (int)
-                rig.fitOut().boxes().stream().filter(each -> !hasBox(rig, each)).count();
+        int boxes = (int) rig.fitOut().boxes().stream()
+                .filter(each -> !said(rig, each.id(), ""))
+                .count();
         bill.said[Says.BUYS.ordinal()] +=
                 Math.max(0, ownBox ? boxes - 1 : boxes) + (harness.isEmpty() || had.contains(harness) ? 0 : 1);
         return bill.said;
-    }
-
-    private boolean hasBox(Rig rig, Enclosure box) {
-        return had.contains(box.outside()) || said(rig, box.id(), "");
     }
 
     /** More hours than these are not counted; of a rig whose day is not known as many as there may be. */
@@ -266,14 +255,20 @@ final class Measures {
         return Measure.said(Says.MINUTES, minutes);
     }
 
+    /** All of it, part by part. */
+    void itemise(Rig rig, Bill bill) {
+        sight(rig, bill);
+        supply(rig, bill);
+    }
+
     /** Display, transducer and what holds them. */
-    void sight(Rig rig, Bill bill) {
+    private void sight(Rig rig, Bill bill) {
         for (Device each : rig.devices()) {
             if (each.kind().display() || UsualPrices.of(each.origin()).isPresent()) {
                 bill.add(
                         each.kind().display() ? ItemKind.DISPLAY : ItemKind.MODULE,
                         each.name(),
-                        had.contains(each) || said(rig, each.id(), each.origin()),
+                        said(rig, each.id(), each.origin()),
                         UsualPrices.of(each.origin()));
             }
             bill.weigh(each.name(), each.later() ? Figure.UNSET : each.massKg());
@@ -283,7 +278,7 @@ final class Measures {
             bill.add(
                     ItemKind.TRANSDUCER,
                     each.name(),
-                    had.contains(each.id() + each.origin()) || said(rig, each.id(), each.origin()),
+                    said(rig, each.id(), each.origin()),
                     UsualPrices.of(each.origin()));
             MountKind kind = each.mount().kind();
             if (kind != MountKind.UNDECIDED) {
@@ -302,16 +297,12 @@ final class Measures {
             }
         }
         for (Holder each : rig.holders()) {
-            bill.add(
-                    ItemKind.HOLDER,
-                    each.name(),
-                    had.contains(each) || said(rig, each.id(), each.origin()),
-                    UsualPrices.of(each.origin()));
+            bill.add(ItemKind.HOLDER, each.name(), said(rig, each.id(), each.origin()), UsualPrices.of(each.origin()));
         }
     }
 
     /** Battery, harness and boxes. */
-    void supply(Rig rig, Bill bill) {
+    private void supply(Rig rig, Bill bill) {
         packs(rig, bill);
         joined(rig, bill);
     }
@@ -342,7 +333,7 @@ final class Measures {
         }
         rig.fitOut()
                 .boxes()
-                .forEach(each -> bill.add(ItemKind.BOX, each.name(), hasBox(rig, each), boxPrice(each.name())));
+                .forEach(each -> bill.add(ItemKind.BOX, each.name(), said(rig, each.id(), ""), boxPrice(each.name())));
     }
 
     private static OptionalDouble extension(double lengthM) {
@@ -401,7 +392,7 @@ final class Measures {
             }
         }
         for (Holder each : rig.holders()) {
-            if (each.drills() && !had.contains(each)) {
+            if (each.drills() && !said(rig, each.id(), each.origin())) {
                 all.add(each.name());
             }
         }

@@ -3,10 +3,7 @@ package app.brightkeel.core.advice;
 import app.brightkeel.core.garage.ItemKind;
 import app.brightkeel.core.line.Line;
 import app.brightkeel.core.reference.Table;
-import app.brightkeel.core.rig.Device;
 import app.brightkeel.core.rig.Figure;
-import app.brightkeel.core.rig.Having;
-import app.brightkeel.core.rig.Pack;
 import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.station.Conversion;
@@ -24,7 +21,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.BooleanSupplier;
-import java.util.function.Function;
 import java.util.function.ToDoubleBiFunction;
 import java.util.stream.Stream;
 
@@ -143,22 +139,12 @@ final class Pairs {
                         .map(each -> pieces.contains(each.item()) ? each : each.withItem(""))
                         .toList()));
         for (ItemKind kind : shared) {
-            alone = kind == ItemKind.DISPLAY
-                    ? Options.display(alone)
-                            .map(marking(alone, kind, Device::id, Device::origin))
-                            .orElse(alone)
-                    : Options.pack(alone)
-                            .map(marking(alone, kind, Pack::id, Pack::origin))
-                            .orElse(alone);
+            Rig before = alone;
+            alone = Traveller.of(before, kind)
+                    .map(part -> part.marked(before, Purchase.ITEM + "shared-" + Table.written(kind)))
+                    .orElse(before);
         }
         return Line.of(alone);
-    }
-
-    private static <T> Function<T, Rig> marking(
-            Rig rig, ItemKind kind, Function<T, String> id, Function<T, String> origin) {
-        String item = Purchase.ITEM + "shared-" + Table.written(kind);
-        return part -> rig.withPurse(rig.purse()
-                .with(new Purchase(id.apply(part), "", origin.apply(part), Having.OWNED, Figure.UNSET, "", item)));
     }
 
     /** What is to be bought here and there of one kind, but for what is shared. */
@@ -181,10 +167,7 @@ final class Pairs {
                 }
             }
         };
-        space.rig(half.point().choice()).ifPresent(rig -> {
-            space.measures().sight(rig, bill);
-            space.measures().supply(rig, bill);
-        });
+        space.rig(half.point().choice()).ifPresent(rig -> space.measures().itemise(rig, bill));
         return all;
     }
 }

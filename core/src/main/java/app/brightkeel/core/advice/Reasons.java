@@ -43,14 +43,14 @@ final class Reasons {
     }
 
     private Optional<Worth> worth(int[] choice) {
-        return space.rig(choice).map(rig -> space.measures().of(Line.of(rig)));
+        return space.line(choice).map(space.measures()::of);
     }
 
     private Text because(int[] choice, RigAxis axis, Worth worth) {
         int[] back = choice.clone();
         back[axis.ordinal()] = 0;
         Text before = space.options(axis).get(0).label();
-        Optional<Line> line = space.rig(back).map(Line::of);
+        Optional<Line> line = space.line(back);
         if (line.isEmpty()) {
             return Text.of("{} does not go with the rest", before);
         }

@@ -76,6 +76,6 @@ final class Shortlist {
     }
 
     private Line line(Point point) {
-        return space.rig(point.choice()).map(Line::of).orElse(space.base());
+        return space.line(point.choice()).orElse(space.base());
     }
 }

@@ -105,7 +105,7 @@ public record Turn(String pointer, String words, Amount is, Amount turns, String
 
         private Contest(Space space, Search.Found found, Point best) {
             this.space = space;
-            mine = space.rig(best.choice()).map(Line::of).orElseThrow();
+            mine = space.line(best.choice()).orElseThrow();
             first = space.id(best.choice());
             List<Point> all = new ArrayList<>(hopefuls(best));
             all.addAll(found.points());

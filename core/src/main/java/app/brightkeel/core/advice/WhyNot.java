@@ -1,13 +1,11 @@
 package app.brightkeel.core.advice;
 
 import app.brightkeel.core.advice.Front.Point;
-import app.brightkeel.core.line.Line;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Verdict;
-import app.brightkeel.core.review.whole.RigReviewer;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -96,10 +94,9 @@ public record WhyNot(
         Optional<Point> nearest = found.points().stream().min(PLAINEST);
         int[] choice = nearest.map(each -> each.choice().clone()).orElseGet(() -> new int[RigAxis.values().length]);
         choice[asked.axis().ordinal()] = space.options(asked.axis()).indexOf(asked);
-        List<Finding> rules = space.rig(choice).map(Line::of).stream()
-                .flatMap(line -> new RigReviewer().review(line).findings().stream())
-                .filter(finding -> finding.verdict() == Verdict.FAILS)
-                .toList();
+        List<Finding> rules = space.line(choice)
+                .map(line -> new Reasons(space).findings(line, Verdict.FAILS))
+                .orElse(List.of());
         long looked = tally.broken().values().stream().mapToLong(each -> each).sum();
         return new WhyNot(
                 looked == 0

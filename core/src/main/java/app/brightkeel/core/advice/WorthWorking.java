@@ -94,8 +94,7 @@ final class WorthWorking {
     }
 
     private void measured(Measures.Bill bill) {
-        measures.sight(line.entered(), bill);
-        measures.supply(line.entered(), bill);
+        measures.itemise(line.entered(), bill);
     }
 
     private Working holes() {

@@ -39,7 +39,7 @@ public final class FrontScene {
     private record Stand(double across, double up, String id, List<String> names, int rigs) {
 
         private String called() {
-            return names.isEmpty() ? "" : String.join(", ", names);
+            return String.join(", ", names);
         }
     }
 

@@ -1,7 +1,6 @@
 package app.brightkeel.server.http;
 
 import app.brightkeel.core.advice.Advisor;
-import app.brightkeel.core.advice.Good;
 import app.brightkeel.core.advice.Pair;
 import app.brightkeel.core.advice.PairTitle;
 import app.brightkeel.core.quantity.Amount;
@@ -9,7 +8,6 @@ import app.brightkeel.core.quantity.Text;
 import app.brightkeel.core.quantity.Unit;
 import app.brightkeel.core.station.Second;
 import java.util.List;
-import java.util.stream.Stream;
 
 /**
  * Two rigs on two crafts that share what they can, as the screen shows them.
@@ -61,9 +59,7 @@ record PairShown(
     private static SideShown side(Pair.Side side) {
         return new SideShown(
                 Advisor.CHANGE + side.id(),
-                Stream.of(Good.values())
-                        .map(good -> good.amount(good.of(side.worth())))
-                        .toList(),
+                WholeAdvice.amounts(side.worth()),
                 side.answers().stream().map(WholeAdvice::shown).toList(),
                 side.surely());
     }

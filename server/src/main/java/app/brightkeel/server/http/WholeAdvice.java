@@ -182,7 +182,7 @@ record WholeAdvice(
                 turn.words(), turn.is(), turn.turns(), turn.edge(), turn.then().isPresent());
     }
 
-    private static List<Amount> amounts(Worth worth) {
+    static List<Amount> amounts(Worth worth) {
         return Stream.of(Good.values()).map(good -> good.amount(good.of(worth))).toList();
     }
 
