@@ -14,6 +14,7 @@ import { useUnits } from "../units/UnitsProvider";
 import { FrontPicture } from "./FrontPicture";
 import { GoneThrough } from "./GoneThrough";
 import { MeasureFirst } from "./MeasureFirst";
+import { NoneHolds } from "./NoneHolds";
 import { OneRig } from "./OneRig";
 import { TwoCrafts } from "./TwoCrafts";
 import { WhyNot } from "./WhyNot";
@@ -75,6 +76,7 @@ export default function AdviceView() {
   const said = (good: Good) =>
     free.includes(good) ? undefined : advice.data?.said.find((each) => each.good === good)?.at.si;
   const card = { id, take: taking.mutate, busy: taking.isPending };
+  const empty = advice.data?.front.length === 0 && advice.data.relax.length === 0;
   return (
     <div className="flex min-h-screen flex-col md:h-screen">
       <RigHead id={id} at="advice" />
@@ -109,6 +111,7 @@ export default function AdviceView() {
                   tabIndex={0}
                   className="h-full overflow-auto px-6 pb-6 max-md:px-3"
                 >
+                  {empty && <NoneHolds id={id} advice={advice.data} />}
                   <ul>
                     {advice.data.named.map((each) => (
                       <li key={each.change} className="border-b border-grid py-3">
@@ -119,14 +122,18 @@ export default function AdviceView() {
                 </section>
               </Tabs.Content>
               <Tabs.Content value="picture" tabIndex={-1} className="min-h-0 grow">
-                <FrontPicture
-                  {...card}
-                  advice={advice.data}
-                  across={across}
-                  up={up}
-                  pointed={search.get("rig")}
-                  put={put}
-                />
+                {advice.data.front.length === 0 ? (
+                  <p className="px-6 py-3 text-ink-2 max-md:px-3">There is no rig to draw.</p>
+                ) : (
+                  <FrontPicture
+                    {...card}
+                    advice={advice.data}
+                    across={across}
+                    up={up}
+                    pointed={search.get("rig")}
+                    put={put}
+                  />
+                )}
               </Tabs.Content>
               <Tabs.Content value="two" tabIndex={-1} className="min-h-0 grow">
                 <TwoCrafts

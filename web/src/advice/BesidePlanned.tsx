@@ -1,7 +1,11 @@
 import { Link } from "react-router";
 import { LEADS_ON } from "../parts/Button";
 
-/** Leads to a rig side by side with what it would take the place of. */
+/** Where a rig stands side by side with what it would take the place of. */
+export function besidePlanned(id: string, change: string): string {
+  return `/compare?of=${id}&of=${id}:${change}`;
+}
+
 export function BesidePlanned({
   id,
   change,
@@ -12,7 +16,7 @@ export function BesidePlanned({
   words?: string;
 }) {
   return (
-    <Link to={`/compare?of=${id}&of=${id}:${change}`} className={LEADS_ON}>
+    <Link to={besidePlanned(id, change)} className={LEADS_ON}>
       {words}
     </Link>
   );

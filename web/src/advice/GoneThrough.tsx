@@ -17,9 +17,11 @@ export function GoneThrough({ id, advice }: { id: string; advice: WholeAdvice })
       <p className="text-[13px] text-ink-2">{gone(advice)}</p>
       <AllOfThem id={id} advice={advice} />
       <Because id={id} all={advice.ruledOut} />
-      <a href={`/api/rigs/${id}/advice/list`} className={LEADS_ON}>
-        all that nothing beats (CSV)
-      </a>
+      {advice.named.length > 0 && (
+        <a href={`/api/rigs/${id}/advice/list`} className={LEADS_ON}>
+          all that nothing beats (CSV)
+        </a>
+      )}
     </section>
   );
 }
@@ -100,5 +102,7 @@ function gone(advice: WholeAdvice): string {
     advice.searched === advice.all
       ? `All ${count(advice.all)} rigs, and none was missed`
       : `${count(advice.searched)} of the ${count(advice.all)} rigs that all answers give; among these none was missed, the others were not asked`;
-  return `${whole}. ${count(advice.cannot)} cannot be put together, ${count(advice.beaten)} are no better in anything than one shown.`;
+  const beaten =
+    advice.beaten > 0 ? `, ${count(advice.beaten)} are no better in anything than one shown` : "";
+  return `${whole}. ${count(advice.cannot)} cannot be put together${beaten}.`;
 }

@@ -1,9 +1,11 @@
+import { useState } from "react";
 import type { GoodShown, NamedRig } from "../api/types";
 import { Button } from "../parts/Button";
 import { Words } from "../parts/Words";
 import { capital, says } from "../units/format";
 import { Answers } from "./Answers";
 import { BesidePlanned } from "./BesidePlanned";
+import { Mended } from "./Mended";
 import { WorthRow } from "./WorthRow";
 
 /** One rig: its names, what it is worth, what it wins and gives up, and each choice with its reason. */
@@ -20,6 +22,7 @@ export function OneRig({
   take: (change: string) => void;
   busy: boolean;
 }) {
+  const [looked, setLooked] = useState(false);
   return (
     <article>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -51,17 +54,11 @@ export function OneRig({
       )}
       <Answers answers={rig.answers} />
       {rig.tight.length > 0 && (
-        <details className="text-[13px] text-ink-2">
+        <details className="text-[13px] text-ink-2" onToggle={(event) => setLooked(event.currentTarget.open)}>
           <summary className="cursor-pointer pt-1">
             {rig.tight.length === 1 ? "One thing is tight" : `${rig.tight.length} things are tight`}
           </summary>
-          <ul>
-            {rig.tight.map((each, i) => (
-              <li key={i} className="pl-3">
-                {capital(each.link)}: <Words text={each.says} />
-              </li>
-            ))}
-          </ul>
+          {looked && <Mended id={id} change={rig.change} verdict="close" />}
         </details>
       )}
     </article>

@@ -7,6 +7,7 @@ import { Words } from "../parts/Words";
 import { capital, says } from "../units/format";
 import { BesidePlanned } from "./BesidePlanned";
 import { Because } from "./GoneThrough";
+import { Mended } from "./Mended";
 
 /** Asked of any answer: the rule, the rig nearest to it, and what wanting it costs. */
 export function WhyNot({ id, advice }: { id: string; advice: WholeAdvice }) {
@@ -43,6 +44,7 @@ export function WhyNot({ id, advice }: { id: string; advice: WholeAdvice }) {
 }
 
 function Answered({ id, why }: { id: string; why: WhyNotShown }) {
+  const [looked, setLooked] = useState(false);
   const beside = (change: string, words: string) =>
     change !== "" && (
       <p>
@@ -66,7 +68,13 @@ function Answered({ id, why }: { id: string; why: WhyNotShown }) {
       )}
       {why.with === "" && why.ruledOut.length > 0 && <Because id={id} all={why.ruledOut} />}
       {beside(why.with, "the best with it, beside what is planned")}
-      {beside(why.tried, "the nearest with it, beside what is planned: what fails, and from there its cures")}
+      {beside(why.tried, "the nearest with it, beside what is planned")}
+      {why.tried !== "" && (
+        <details onToggle={(event) => setLooked(event.currentTarget.open)}>
+          <summary className="cursor-pointer">What may be done about it</summary>
+          {looked && <Mended id={id} change={why.tried} verdict="fails" />}
+        </details>
+      )}
       {why.tried !== "" && beside(why.nearest, "the nearest that holds, beside what is planned")}
     </div>
   );

@@ -77,6 +77,14 @@ export const worthQuery = (id: string, change: string, good: Good) =>
       ),
   });
 
+/** What fails or holds by little in an advised rig, and what may be done about it. */
+export const advisedRemediesQuery = (id: string, change: string) =>
+  queryOptions({
+    queryKey: ["rig-garage", id, "advised", change, "mended"],
+    queryFn: () =>
+      answer(api.GET("/api/rigs/{id}/advice/rigs/{change}/mended", { params: { path: { id, change } } })),
+  });
+
 export const advisedPairsQuery = (id: string, other: string) =>
   queryOptions({
     queryKey: ["rig-garage", id, "pairs", other],

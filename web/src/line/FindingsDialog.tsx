@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { remediesQuery } from "../api/queries";
-import type { Cure, Finding, Remedy, Rig } from "../api/types";
+import type { Finding, Remedy, Rig } from "../api/types";
 import { useEditor } from "../edit/RigEditor";
 import { Button } from "../parts/Button";
 import { Modal } from "../parts/Modal";
+import { Offers } from "../parts/Offers";
 import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
 
@@ -76,42 +77,11 @@ function FindingRow({
         <Words text={finding.text} strong />
       </p>
       {looking && <p className="text-ink-3">Looking for what mends it…</p>}
-      {remedy && remedy.offers.length > 0 && (
-        <ul className="mt-1.5 flex flex-wrap gap-x-2 gap-y-1.5">
-          {remedy.offers.map((cure) => (
-            <Offered key={cure.id} cure={cure} onCure={onCure} />
-          ))}
-        </ul>
-      )}
-      {remedy?.offers.length === 0 && (
-        <p className="text-ink-2">
-          <Words text={remedy.without} />
-        </p>
-      )}
+      {remedy && <Offers remedy={remedy} onCure={onCure} />}
       {soft && (
         <Button look="quiet" className="mt-1.5 text-[13px]" onClick={() => save(toggled)}>
           {finding.putAside ? "Bring back" : "Put aside"}
         </Button>
-      )}
-    </li>
-  );
-}
-
-const MENDINGS = { cures: "", helps: "helps", trades: "at a cost" };
-
-/** Those with something to say stand on a line of their own. */
-function Offered({ cure, onCure }: { cure: Cure; onCure: (id: string) => void }) {
-  const told = cure.note.words.length > 1 || cure.note.words[0] !== "";
-  return (
-    <li className={told ? "flex basis-full flex-wrap items-baseline gap-x-3 gap-y-0.5" : ""}>
-      <Button className="text-left text-[13px]" onClick={() => onCure(cure.id)}>
-        <Words text={cure.label} />
-      </Button>
-      {told && (
-        <span className="min-w-[260px] flex-1 text-[13px] text-ink-3">
-          {cure.mending !== "cures" && <b className="font-semibold text-close">{MENDINGS[cure.mending]} </b>}
-          <Words text={cure.note} />
-        </span>
       )}
     </li>
   );

@@ -18,13 +18,17 @@ public class AdviceIT extends InBrowser {
     private static final LocatorAssertions.ContainsTextOptions LONG =
             new LocatorAssertions.ContainsTextOptions().setTimeout(90_000);
 
-    @Test
-    public void aWholeRigIsAdvisedAndTaken() {
-        begin("Lantern crate, high tarn", "battery");
+    private void advice() {
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Advice").setExact(true))
                 .click();
+    }
+
+    @Test
+    public void aWholeRigIsAdvisedAndTaken() {
+        begin("Lantern crate, high tarn", "battery");
+        advice();
         Locator rigs = region("Rigs by name");
         Locator main = page.locator("main");
         assertThat(main).containsText("that nothing beats");
@@ -107,5 +111,31 @@ public class AdviceIT extends InBrowser {
         assertThat(wishes.getByText("as this rig says")).hasCount(1);
         assertThat(region("Rigs by name").getByRole(AriaRole.LISTITEM).first()).isVisible();
         assertTrue(region("Rigs by name").getByRole(AriaRole.LISTITEM).count() >= within);
+    }
+
+    /** Water that nothing reaches: the link that is in the way, and the nearest rig; a cure is looked at side by side. */
+    @Test
+    public void whatIsInTheWayIsToldAndWhatMendsIt() {
+        openCopy("Kittiwake, summer kayak", "water");
+        type("Deepest", "400");
+        type("Shallowest", "300");
+        awaitKept();
+        advice();
+        Locator rigs = region("Rigs by name");
+        assertThat(page.locator("main")).containsText("No whole rig here holds");
+        assertThat(rigs).containsText("Transducer alone is in the way");
+        assertThat(rigs).containsText("won't work");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("As a picture"))
+                .click();
+        assertThat(page.locator("main")).containsText("There is no rig to draw");
+
+        openRig("Reedling, canal pram");
+        advice();
+        rigs.getByText("tight").first().click();
+        Locator cure =
+                rigs.locator("details").first().getByRole(AriaRole.BUTTON).first();
+        String words = cure.textContent();
+        cure.click();
+        assertThat(page.locator("thead")).containsText(words.substring(Math.max(0, words.length() - 40)));
     }
 }

@@ -10,6 +10,7 @@ import app.brightkeel.core.rig.Figure;
 import app.brightkeel.core.rig.ProposedParts;
 import app.brightkeel.core.rig.Rig;
 import app.brightkeel.core.rig.Schools;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -41,6 +42,7 @@ public final class Advisor {
     private final Shortlist shortlist;
 
     private @Nullable List<Turn> turns;
+    private @Nullable List<InTheWay> inTheWay;
 
     /** One that has gone through none. */
     private Advisor(Rig entered, Space whole) {
@@ -138,6 +140,18 @@ public final class Advisor {
         return said;
     }
 
+    /**
+     * Wishes with those that the rig itself says, where nothing else is wished there.
+     *
+     * @param lifted those that count no more
+     */
+    public Map<Good, Double> wished(Map<Good, Double> wishes, Collection<Good> lifted) {
+        Map<Good, Double> all = said();
+        all.keySet().removeAll(lifted);
+        all.putAll(wishes);
+        return all;
+    }
+
     /** How many rigs there would be if every answer went with every other. */
     public long all() {
         return whole.size();
@@ -205,6 +219,21 @@ public final class Advisor {
             turns = known;
         }
         return known;
+    }
+
+    /** What is in the way where nothing holds, whatever is wished; none where something does. */
+    public synchronized List<InTheWay> inTheWay() {
+        List<InTheWay> known = inTheWay;
+        if (known == null) {
+            known = found.points().isEmpty() ? InTheWay.of(searched, found, () -> false) : List.of();
+            inTheWay = known;
+        }
+        return known;
+    }
+
+    /** What fails or holds by little in one of them, and what may be done about it, worst first; empty where there is no such rig. */
+    public Optional<List<Mended>> mended(String id) {
+        return whole.choice(id).flatMap(whole::line).map(Mended::of);
     }
 
     /** A rig by its id, what it has anew marked as proposed and noted with its reason; empty where there is none such. */

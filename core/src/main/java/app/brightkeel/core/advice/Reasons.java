@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Why a rig answers as it does: what would be, if one question alone were answered as in the rig that was planned. */
 final class Reasons {
@@ -24,8 +25,9 @@ final class Reasons {
     /** Of hours that were had with what was planned: of another display or battery they say nothing. */
     private static final String SEEN_OF_THE_OTHER = "screen.runs-otherwise";
 
+    static final RigReviewer REVIEWER = new RigReviewer();
+
     private final Space space;
-    private final RigReviewer reviewer = new RigReviewer();
 
     Reasons(Space space) {
         this.space = space;
@@ -62,13 +64,15 @@ final class Reasons {
         return worse.plain().isEmpty() ? Text.of("") : Text.of("with {}: {}", before, worse);
     }
 
-    /** What is found of one verdict, but for what was put aside, and for what was seen of the rig as it was planned. */
-    List<Finding> findings(Line line, Verdict verdict) {
-        return reviewer.review(line).findings().stream()
-                .filter(finding -> finding.verdict() == verdict
-                        && !finding.putAside()
-                        && !finding.rule().equals(SEEN_OF_THE_OTHER))
-                .toList();
+    /** What is found of one verdict: {@link #findings(Line)}. */
+    static List<Finding> findings(Line line, Verdict verdict) {
+        return findings(line).filter(finding -> finding.verdict() == verdict).toList();
+    }
+
+    /** What is found, but for what was put aside, and for what was seen of the rig as it was planned. */
+    static Stream<Finding> findings(Line line) {
+        return REVIEWER.review(line).findings().stream()
+                .filter(finding -> !finding.putAside() && !finding.rule().equals(SEEN_OF_THE_OTHER));
     }
 
     /** A rig with its reasons as notes of the parts they are about, those parts marked as proposed. */

@@ -68,12 +68,19 @@ record Relevance(Set<RigAxis> axes, List<Rule> rules, double by) {
         return (base.standsOn(rule) & Part.PACKS.bit()) != 0 && !said(rule).contains(RigAxis.BANK);
     }
 
-    /** Every rule that may fail, in one group of those that are decided alike; those that float, before that, by far. */
-    static List<Relevance> groups(Line base) {
+    /**
+     * Every rule that may fail, in one group of those that are decided alike; those that float, before that, by far.
+     *
+     * @param but links whose rules are not asked
+     */
+    static List<Relevance> groups(Line base, Set<Link> but) {
         List<Relevance> all = new ArrayList<>();
         Map<Set<RigAxis>, List<Rule>> byFar = new LinkedHashMap<>();
         Map<Set<RigAxis>, List<Rule>> known = new LinkedHashMap<>();
         for (Rule rule : Breaches.rules()) {
+            if (but.contains(rule.link())) {
+                continue;
+            }
             known.computeIfAbsent(of(rule, base), each -> new ArrayList<>()).add(rule);
             if (floats(rule, base)) {
                 byFar.computeIfAbsent(said(rule), each -> new ArrayList<>()).add(rule);

@@ -3,6 +3,7 @@ package app.brightkeel.core.advice;
 import app.brightkeel.core.advice.Measures.Measure;
 import app.brightkeel.core.line.Candidates;
 import app.brightkeel.core.line.Line;
+import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Rule;
 import app.brightkeel.core.rig.Purchase;
 import app.brightkeel.core.rig.Rig;
@@ -63,7 +64,12 @@ final class Search {
     private final AtomicLong done = new AtomicLong();
 
     private Search(
-            Space space, Set<RigAxis> apart, List<Front.Point> known, BooleanSupplier stop, LongConsumer progress) {
+            Space space,
+            Set<Link> but,
+            Set<RigAxis> apart,
+            List<Front.Point> known,
+            BooleanSupplier stop,
+            LongConsumer progress) {
         this.space = space;
         this.known = new Fronts(space, apart);
         known.forEach(this.known::add);
@@ -73,7 +79,7 @@ final class Search {
         mostHours = Measures.mostHours(space.base());
         ownBox = space.options(RigAxis.BOX).stream().anyMatch(each -> each.id().startsWith(Purchase.ITEM));
         candidates = new Candidates(space.base());
-        List<Relevance> groups = Relevance.groups(space.base());
+        List<Relevance> groups = Relevance.groups(space.base(), but);
         decidedAt = decided(groups);
         last = groups.stream().filter(Relevance::byAlmostAll).toList();
     }
@@ -99,7 +105,7 @@ final class Search {
      * @param progress told how many rigs are done with, from time to time and by several threads
      */
     static Found of(Space space, List<Front.Point> known, BooleanSupplier stop, LongConsumer progress) {
-        return new Search(space, Set.of(), known, stop, progress).run();
+        return new Search(space, Set.of(), Set.of(), known, stop, progress).run();
     }
 
     /**
@@ -108,7 +114,16 @@ final class Search {
      * @param apart those questions
      */
     static Found apart(Space space, Set<RigAxis> apart, BooleanSupplier stop) {
-        return new Search(space, apart, List.of(), stop, done -> {}).run();
+        return new Search(space, Set.of(), apart, List.of(), stop, done -> {}).run();
+    }
+
+    /**
+     * As if some links were not asked.
+     *
+     * @param but those links
+     */
+    static Found but(Space space, Set<Link> but, BooleanSupplier stop) {
+        return new Search(space, but, Set.of(), List.of(), stop, done -> {}).run();
     }
 
     private Found run() {

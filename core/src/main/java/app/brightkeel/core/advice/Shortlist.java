@@ -56,7 +56,7 @@ final class Shortlist {
             return new Look(
                     reasons.answers(each.choice()),
                     surely.orElse(Text.of("")),
-                    reasons.findings(line, Verdict.CLOSE).stream()
+                    Reasons.findings(line, Verdict.CLOSE).stream()
                             .map(Shortlist::tight)
                             .toList());
         });

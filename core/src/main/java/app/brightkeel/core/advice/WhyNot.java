@@ -95,7 +95,7 @@ public record WhyNot(
         int[] choice = nearest.map(each -> each.choice().clone()).orElseGet(() -> new int[RigAxis.values().length]);
         choice[asked.axis().ordinal()] = space.options(asked.axis()).indexOf(asked);
         List<Finding> rules = space.line(choice)
-                .map(line -> new Reasons(space).findings(line, Verdict.FAILS))
+                .map(line -> Reasons.findings(line, Verdict.FAILS))
                 .orElse(List.of());
         long looked = tally.broken().values().stream().mapToLong(each -> each).sum();
         return new WhyNot(

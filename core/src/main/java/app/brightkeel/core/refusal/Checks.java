@@ -13,6 +13,8 @@ public final class Checks {
     /** Longest name a person may give anything [characters]. */
     public static final int LONGEST_NAME = 120;
 
+    private static final String LEFT_OUT = " … ";
+
     private static final int LONGEST_ID = 40;
 
     private Checks() {}
@@ -25,9 +27,17 @@ public final class Checks {
         return value;
     }
 
-    /** A name made up of others, cut where they are long together. */
+    /** A name made up of others, with its middle left out where they are long together: what is done last is said last. */
     public static String fitted(String name) {
-        return name.length() > LONGEST_NAME ? cut(name, LONGEST_NAME).strip() : name;
+        if (name.length() <= LONGEST_NAME) {
+            return name;
+        }
+        int half = (LONGEST_NAME - LEFT_OUT.length()) / 2;
+        int from = name.length() - half;
+        boolean pair = Character.isLowSurrogate(name.charAt(from));
+        return cut(name, half).strip()
+                + LEFT_OUT
+                + name.substring(pair ? from + 1 : from).strip();
     }
 
     /** The first characters of a text, and never half of one that takes two. */

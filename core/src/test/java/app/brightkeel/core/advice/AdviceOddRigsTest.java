@@ -44,13 +44,14 @@ public class AdviceOddRigsTest {
                     .append(FrontScene.of(advice, Good.SEEN, Good.MASS))
                     .append(advisor.advice(Map.of(Good.PRICE, 0.0, Good.HOLES, 0.0))
                             .relax())
-                    .append(advisor.turns());
+                    .append(advisor.turns())
+                    .append(advisor.inTheWay());
             advisor.choices()
                     .forEach((axis, choices) -> said.append(
                             advisor.whyNot(axis, choices.get(choices.size() - 1).id(), () -> false)
                                     .orElseThrow()));
             for (Advice.Advised each : advice.named()) {
-                said.append(each);
+                said.append(each).append(advisor.mended(each.id()));
                 Stream.of(Good.values()).forEach(good -> said.append(advisor.working(each.id(), good)));
                 Rig taken = Advisor.change(line, SearchTest.OWN, Advisor.CHANGE + each.id())
                         .orElseThrow()

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
@@ -56,7 +57,7 @@ public class RelevanceTest {
                     wrong.put(rule.id() + " by " + axis, Arrays.toString(one) + " " + Arrays.toString(other));
                 }
             }
-            for (Relevance group : Relevance.groups(space.base())) {
+            for (Relevance group : Relevance.groups(space.base(), Set.of())) {
                 for (Rule rule : group.by() > 0 && !group.axes().contains(axis) ? group.rules() : List.<Rule>of()) {
                     double was = Breaches.failsBy(before.get(), rule);
                     double is = Breaches.failsBy(after.get(), rule);

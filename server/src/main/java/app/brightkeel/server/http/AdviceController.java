@@ -2,6 +2,7 @@ package app.brightkeel.server.http;
 
 import app.brightkeel.core.advice.Advisor;
 import app.brightkeel.core.advice.Good;
+import app.brightkeel.core.advice.Mended;
 import app.brightkeel.core.advice.RigAxis;
 import app.brightkeel.core.line.Working;
 import app.brightkeel.core.refusal.Refusal;
@@ -62,12 +63,7 @@ class AdviceController {
         Map<Good, Double> wishes = wishes(hours, mass, price, holes, minutes, seen, buys);
         StoredRig stored = rigs.get(id);
         Advisor advisor = advisors.of(stored);
-        advisor.said().forEach((good, wished) -> {
-            if (!free.contains(good)) {
-                wishes.putIfAbsent(good, wished);
-            }
-        });
-        return turns.take(() -> WholeAdvice.of(stored.revision(), advisor, wishes, across, up));
+        return turns.take(() -> WholeAdvice.of(stored.revision(), advisor, advisor.wished(wishes, free), across, up));
     }
 
     /** Any rig of the front beside the first by name, by the change that makes it. */
@@ -75,6 +71,14 @@ class AdviceController {
     WholeAdvice.NamedRig getAdvisedRig(@PathVariable String id, @PathVariable String change) {
         Advisor advisor = advisors.of(rigs.get(id));
         return turns.take(() -> WholeAdvice.one(advisor, change)).orElseThrow(() -> new ChangeNotOffered(change));
+    }
+
+    /** What fails or holds by little in one of them, and what may be done about it. */
+    @GetMapping("/rigs/{change}/mended")
+    List<Mended> listAdvisedRemedies(@PathVariable String id, @PathVariable String change) {
+        Advisor advisor = advisors.of(rigs.get(id));
+        return turns.takeLong(() -> WholeAdvice.id(change).flatMap(advisor::mended))
+                .orElseThrow(() -> new ChangeNotOffered(change));
     }
 
     /** How it comes about what a rig is worth by one of the goods. */

@@ -63,11 +63,18 @@ class Advisors {
         String key = key(stored);
         Optional<Advisor> known = known(key);
         return known.orElseGet(() -> {
-            Advisor made =
-                    turns.takeLong(() -> Advisor.of(lines.of(stored), own.items(), RIGS, () -> false, done -> {}));
+            Advisor made = turns.takeLong(
+                    () -> looked(Advisor.of(lines.of(stored), own.items(), RIGS, () -> false, done -> {})));
             keep(key, made);
             return made;
         });
+    }
+
+    /** What takes long is asked here: each answer that is told has it. */
+    private static Advisor looked(Advisor made) {
+        made.turns();
+        made.inTheWay();
+        return made;
     }
 
     private String key(StoredRig stored) {
@@ -108,7 +115,7 @@ class Advisors {
     private void gone(Whole whole, Advisor first) {
         try {
             Advisor further = first.further(() -> whole.stopped, done -> whole.done.accumulateAndGet(done, Math::max));
-            keep(whole.key, further);
+            keep(whole.key, looked(further));
         } finally {
             ended(whole);
         }

@@ -3,6 +3,7 @@ package app.brightkeel.server.http;
 import app.brightkeel.core.advice.Advice;
 import app.brightkeel.core.advice.Advisor;
 import app.brightkeel.core.advice.Good;
+import app.brightkeel.core.advice.InTheWay;
 import app.brightkeel.core.advice.RigAxis;
 import app.brightkeel.core.advice.RuledOut;
 import app.brightkeel.core.advice.Title;
@@ -13,6 +14,7 @@ import app.brightkeel.core.picture.FrontScene;
 import app.brightkeel.core.picture.Scene;
 import app.brightkeel.core.quantity.Amount;
 import app.brightkeel.core.quantity.Text;
+import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +35,7 @@ import java.util.stream.Stream;
  * @param front     all that nothing beats
  * @param picture   of that by two of the goods
  * @param relax     what a wish has to give where nothing keeps all of them
+ * @param inTheWay  of rigs at all, where none holds whatever is wished
  * @param measure   what to measure first, the nearest to a turn first
  * @param questions with the answers there are
  * @param said      wishes that the rig itself says: they count unless they are lifted
@@ -49,6 +52,7 @@ record WholeAdvice(
         List<FrontRig> front,
         Scene picture,
         List<WishInTheWay> relax,
+        List<LinkInTheWay> inTheWay,
         List<MeasureFirst> measure,
         List<Question> questions,
         List<SaidWish> said) {
@@ -94,6 +98,13 @@ record WholeAdvice(
     /** A wish that the rig itself says. */
     record SaidWish(Good good, Amount at) {}
 
+    /**
+     * @param links  but for which something would hold
+     * @param fails  there, in the rig that is nearest to holding
+     * @param change that makes it
+     */
+    record LinkInTheWay(List<Link> links, List<FoundShown> fails, String change) {}
+
     record WishInTheWay(Good good, String words, Amount from, Amount to) {}
 
     /**
@@ -128,6 +139,7 @@ record WholeAdvice(
                                 each.good().amount(each.from()),
                                 each.good().amount(each.to())))
                         .toList(),
+                advisor.inTheWay().stream().map(WholeAdvice::shown).toList(),
                 advisor.turns().stream().limit(MEASURED).map(WholeAdvice::shown).toList(),
                 Stream.of(RigAxis.values())
                         .map(axis -> new Question(axis, axis.words(), choices.getOrDefault(axis, List.of())))
@@ -177,6 +189,17 @@ record WholeAdvice(
         return new AnswerShown(answer.axis().words(), answer.label(), answer.now(), answer.because());
     }
 
+    private static LinkInTheWay shown(InTheWay way) {
+        return new LinkInTheWay(
+                List.copyOf(way.links()),
+                way.fails().stream().map(WholeAdvice::shown).toList(),
+                Advisor.CHANGE + way.rig());
+    }
+
+    private static FoundShown shown(Finding finding) {
+        return new FoundShown(finding.link(), finding.text());
+    }
+
     private static MeasureFirst shown(Turn turn) {
         return new MeasureFirst(
                 turn.words(), turn.is(), turn.turns(), turn.edge(), turn.then().isPresent());
@@ -208,9 +231,7 @@ record WholeAdvice(
         static WhyNotShown of(WhyNot why) {
             return new WhyNotShown(
                     why.says(),
-                    why.rules().stream()
-                            .map(each -> new FoundShown(each.link(), each.text()))
-                            .toList(),
+                    why.rules().stream().map(WholeAdvice::shown).toList(),
                     change(why.tried()),
                     change(why.with()),
                     change(why.nearest()),

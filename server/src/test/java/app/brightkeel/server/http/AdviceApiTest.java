@@ -11,6 +11,11 @@ import app.brightkeel.core.advice.Good;
 import app.brightkeel.core.advice.RigAxis;
 import app.brightkeel.core.demo.DemoRigs;
 import app.brightkeel.core.reference.Table;
+import app.brightkeel.core.refusal.Checks;
+import app.brightkeel.core.review.Change;
+import app.brightkeel.core.rig.Figure;
+import app.brightkeel.core.rig.Pointer;
+import app.brightkeel.core.rig.Rig;
 import app.brightkeel.server.ServerTest;
 import java.util.List;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -86,6 +91,44 @@ public class AdviceApiTest extends ServerTest {
                     none);
         }
         assertEquals(send(get(path).param("across", "beauty")).getStatus(), 400);
+    }
+
+    /** Water that nothing reaches: by which link nothing holds, and what fails in the nearest; what mends can be looked at. */
+    @Test
+    public void whatIsInTheWayAndWhatMendsIsTold() throws Exception {
+        Rig deep = DemoRigs.lanternCrate();
+        for (String depth : List.of("mostM", "leastM")) {
+            deep = Pointer.with(deep, "/outing/water/" + depth, Figure.chosen(depth.equals("mostM") ? 400 : 300))
+                    .orElseThrow();
+        }
+        String id = create(deep);
+        JsonNode advice = ok(get("/api/rigs/" + id + "/advice"));
+        assertEquals(advice.path("front").size(), 0);
+        assertEquals(advice.at("/inTheWay/0/links/0").asString(), "transducer");
+        assertEquals(advice.at("/inTheWay/0/fails/0/link").asString(), "transducer");
+        String nearest = advice.at("/inTheWay/0/change").asString();
+        JsonNode mended = ok(get("/api/rigs/" + id + "/advice/rigs/" + nearest + "/mended"));
+        assertEquals(mended.at("/0/finding/verdict").asString(), "fails");
+        int offered = 0;
+        for (JsonNode each : mended) {
+            for (JsonNode offer : each.at("/remedy/offers")) {
+                offered++;
+                String both = nearest + Change.AND + offer.path("id").asString();
+                JsonNode names = ok(get("/api/rigs/" + id + "/comparison").param("with", id + ":" + both))
+                        .path("names");
+                // what is done last is said last, however long the whole is
+                JsonNode words = offer.at("/label/words");
+                String name = names.get(1).asString();
+                String end = words.get(words.size() - 1).asString();
+                assertTrue(name.endsWith(end.substring(Math.max(0, end.length() - 40))), name);
+                assertTrue(name.length() <= Checks.LONGEST_NAME, name);
+            }
+        }
+        assertTrue(offered > 0, mended.toString());
+        assertEquals(
+                send(get("/api/rigs/" + id + "/advice/rigs/water.advise.mount.nowhere/mended"))
+                        .getStatus(),
+                404);
     }
 
     /** With another rig: what both can use is bought once; with itself, or with none, it is refused. */
