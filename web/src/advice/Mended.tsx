@@ -8,6 +8,7 @@ import { besidePlanned } from "./BesidePlanned";
 
 /** What fails or is tight in an advised rig, and what may be done about it: that is looked at beside what is planned. */
 export function Mended({ id, change, verdict }: { id: string; change: string; verdict: "fails" | "close" }) {
+  // a cure goes after the rig it is of, as changes are joined in their ids
   const navigate = useNavigate();
   const mended = useQuery(advisedRemediesQuery(id, change));
   if (mended.isPending) return <p className="text-[13px] text-ink-3">Looking for what mends it…</p>;

@@ -1,5 +1,6 @@
 import type { WholeAdvice } from "../api/types";
 import { LINK_NAMES } from "../parts/verdicts";
+import { listed } from "../units/format";
 import { BesidePlanned } from "./BesidePlanned";
 import { Mended } from "./Mended";
 
@@ -20,9 +21,7 @@ export function NoneHolds({ id, advice }: { id: string; advice: WholeAdvice }) {
         className="border-b border-grid py-3"
       >
         <h2 className="text-[15.5px] font-semibold">
-          {names.length === 1
-            ? `${listed(names)} alone is in the way`
-            : `${listed(names)} are in the way together`}
+          {listed(names)} {names.length === 1 ? "alone is in the way" : "are in the way together"}
         </h2>
         <p>
           No rig that was gone through holds there. The nearest holds on every other link:{" "}
@@ -32,8 +31,4 @@ export function NoneHolds({ id, advice }: { id: string; advice: WholeAdvice }) {
       </section>
     );
   });
-}
-
-function listed(names: string[]): string {
-  return names.length === 1 ? names[0]! : `${names.slice(0, -1).join(", ")} and ${names[names.length - 1]!}`;
 }

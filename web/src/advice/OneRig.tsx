@@ -1,6 +1,6 @@
-import { useState } from "react";
 import type { GoodShown, NamedRig } from "../api/types";
 import { Button } from "../parts/Button";
+import { Opened } from "../parts/Opened";
 import { Words } from "../parts/Words";
 import { capital, says } from "../units/format";
 import { Answers } from "./Answers";
@@ -22,7 +22,6 @@ export function OneRig({
   take: (change: string) => void;
   busy: boolean;
 }) {
-  const [looked, setLooked] = useState(false);
   return (
     <article>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -54,12 +53,16 @@ export function OneRig({
       )}
       <Answers answers={rig.answers} />
       {rig.tight.length > 0 && (
-        <details className="text-[13px] text-ink-2" onToggle={(event) => setLooked(event.currentTarget.open)}>
-          <summary className="cursor-pointer pt-1">
-            {rig.tight.length === 1 ? "One thing is tight" : `${rig.tight.length} things are tight`}
-          </summary>
-          {looked && <Mended id={id} change={rig.change} verdict="close" />}
-        </details>
+        <Opened
+          className="text-[13px] text-ink-2"
+          summary={
+            <summary className="cursor-pointer pt-1">
+              {rig.tight.length === 1 ? "One thing is tight" : `${rig.tight.length} things are tight`}
+            </summary>
+          }
+        >
+          <Mended id={id} change={rig.change} verdict="close" />
+        </Opened>
       )}
     </article>
   );

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { whyNotQuery } from "../api/queries";
 import type { WholeAdvice, WhyNotShown } from "../api/types";
 import { ChoiceOf } from "../parts/Choice";
+import { Opened } from "../parts/Opened";
 import { Words } from "../parts/Words";
 import { capital, says } from "../units/format";
 import { BesidePlanned } from "./BesidePlanned";
@@ -44,7 +45,6 @@ export function WhyNot({ id, advice }: { id: string; advice: WholeAdvice }) {
 }
 
 function Answered({ id, why }: { id: string; why: WhyNotShown }) {
-  const [looked, setLooked] = useState(false);
   const beside = (change: string, words: string) =>
     change !== "" && (
       <p>
@@ -70,10 +70,9 @@ function Answered({ id, why }: { id: string; why: WhyNotShown }) {
       {beside(why.with, "the best with it, beside what is planned")}
       {beside(why.tried, "the nearest with it, beside what is planned")}
       {why.tried !== "" && (
-        <details onToggle={(event) => setLooked(event.currentTarget.open)}>
-          <summary className="cursor-pointer">What may be done about it</summary>
-          {looked && <Mended id={id} change={why.tried} verdict="fails" />}
-        </details>
+        <Opened summary={<summary className="cursor-pointer">What may be done about it</summary>}>
+          <Mended id={id} change={why.tried} verdict="fails" />
+        </Opened>
       )}
       {why.tried !== "" && beside(why.nearest, "the nearest that holds, beside what is planned")}
     </div>

@@ -7,7 +7,7 @@ import { useKeys } from "../parts/keys";
 import { TopBar } from "../parts/TopBar";
 import { LINK_NAMES, VERDICT_COLOURS, VERDICT_WORDS } from "../parts/verdicts";
 import { Words } from "../parts/Words";
-import { capital } from "../units/format";
+import { capital, listed } from "../units/format";
 import { useUnits } from "../units/UnitsProvider";
 
 /** Two to four rigs side by side, or one and what it could be: which link differs, and what each costs, weighs and lasts. */
@@ -78,9 +78,7 @@ export default function CompareView() {
 function summary(links: LinkRow[]): string {
   const names = links.filter((row) => row.differs).map((row) => LINK_NAMES[row.link]);
   if (names.length === 0) return "No link differs";
-  const last = names.pop()!;
-  const all = names.length === 0 ? last : `${names.join(", ")} and ${last}`;
-  return `${all} ${names.length === 0 ? "differs" : "differ"}`;
+  return `${listed(names)} ${names.length === 1 ? "differs" : "differ"}`;
 }
 
 /** Where a rig shows how a measure of it comes about; findings are on its line. */

@@ -1,3 +1,4 @@
+import { listed } from "../units/format";
 import type { Sitting } from "../api/types";
 
 const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "long" });
@@ -42,8 +43,7 @@ export function daysInWords(sittings: Sitting[]): string {
     if (count === 1) return name === "evening" ? "an evening" : `a ${name}`;
     return `${NUMBERS[count] ?? count} ${name}s`;
   });
-  const last = kinds.pop();
-  return kinds.length === 0 ? (last ?? "") : `${kinds.join(", ")} and ${last}`;
+  return listed(kinds);
 }
 
 const NUMBERS: Record<number, string> = { 2: "two", 3: "three", 4: "four", 5: "five", 6: "six", 7: "seven" };

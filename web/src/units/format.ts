@@ -108,6 +108,12 @@ export function says(text: Text): boolean {
   return text.amounts.length > 0 || text.words.join("") !== "";
 }
 
+/** "Wire, Fuse and Battery". */
+export function listed(names: string[]): string {
+  const last = names.at(-1) ?? "";
+  return names.length < 2 ? last : `${names.slice(0, -1).join(", ")} and ${last}`;
+}
+
 /** As the begin of a line. */
 export function capital(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);

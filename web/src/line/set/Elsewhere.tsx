@@ -1,21 +1,32 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { shuttleQuery } from "../../api/queries";
 import type { LinkState } from "../../api/types";
 import { useEditor } from "../../edit/RigEditor";
+import { Opened } from "../../parts/Opened";
 import { VERDICT_COLOURS, VERDICT_WORDS } from "../../parts/verdicts";
 import { Words } from "../../parts/Words";
 
 /** The same battery on the person's other rigs: one that goes from craft to craft has to do for all of them. */
 export function Elsewhere() {
-  const { saved } = useEditor();
-  const [open, setOpen] = useState(false);
-  const trips = useQuery({ ...shuttleQuery(saved.id, saved.revision), enabled: open });
   return (
-    <details className="mb-4" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="cursor-pointer py-1 text-[13px] text-ink-3">
-        this battery on your other rigs
-      </summary>
+    <Opened
+      className="mb-4"
+      summary={
+        <summary className="cursor-pointer py-1 text-[13px] text-ink-3">
+          this battery on your other rigs
+        </summary>
+      }
+    >
+      <OnOthers />
+    </Opened>
+  );
+}
+
+function OnOthers() {
+  const { saved } = useEditor();
+  const trips = useQuery(shuttleQuery(saved.id, saved.revision));
+  return (
+    <>
       {trips.isError && <p className="text-fails">{trips.error.message}</p>}
       {trips.data?.length === 0 && <p className="text-ink-2">No other rig has a battery yet.</p>}
       {(trips.data?.length ?? 0) > 0 && (
@@ -40,7 +51,7 @@ export function Elsewhere() {
           </tbody>
         </table>
       )}
-    </details>
+    </>
   );
 }
 

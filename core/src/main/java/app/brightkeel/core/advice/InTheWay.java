@@ -1,6 +1,7 @@
 package app.brightkeel.core.advice;
 
 import app.brightkeel.core.advice.Front.Point;
+import app.brightkeel.core.line.Line;
 import app.brightkeel.core.review.Finding;
 import app.brightkeel.core.review.Link;
 import app.brightkeel.core.review.Verdict;
@@ -65,15 +66,16 @@ public record InTheWay(Set<Link> links, List<Finding> fails, String rig) {
 
     /** The plainest of the rigs that were found when some links were not asked. */
     private static Optional<InTheWay> nearest(Space space, Search.Found found) {
-        return found.points().stream().min(WhyNot.PLAINEST).flatMap(point -> failing(space, point));
+        return found.points().stream()
+                .min(WhyNot.PLAINEST)
+                .map(Point::choice)
+                .flatMap(choice -> space.line(choice).map(line -> of(line, space.id(choice))));
     }
 
-    private static Optional<InTheWay> failing(Space space, Point point) {
-        return space.line(point.choice()).map(line -> {
-            List<Finding> fails = Reasons.findings(line, Verdict.FAILS);
-            Set<Link> links = EnumSet.noneOf(Link.class);
-            fails.forEach(each -> links.add(each.link()));
-            return new InTheWay(links, fails, space.id(point.choice()));
-        });
+    private static InTheWay of(Line line, String rig) {
+        List<Finding> fails = Reasons.findings(line, Verdict.FAILS);
+        Set<Link> links = EnumSet.noneOf(Link.class);
+        fails.forEach(each -> links.add(each.link()));
+        return new InTheWay(links, fails, rig);
     }
 }

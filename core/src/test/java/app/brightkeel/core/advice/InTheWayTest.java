@@ -30,8 +30,7 @@ public class InTheWayTest {
     private static final long RIGS = 20_000;
 
     private static Rig with(Rig rig, String pointer, double value) {
-        return Pointer.with(rig, pointer, new Figure.Given(value, Figure.Basis.CHOSEN))
-                .orElseThrow();
+        return Pointer.with(rig, pointer, Figure.chosen(value)).orElseThrow();
     }
 
     private static Rig sinking(Rig rig) {
